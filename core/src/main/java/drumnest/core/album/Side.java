@@ -1,0 +1,7 @@
+package drumnest.core.album;
+
+/** A side of a leaf: the front is a right-hand page, the back a left-hand one once it is turned. */
+public enum Side {
+  FRONT,
+  BACK
+}

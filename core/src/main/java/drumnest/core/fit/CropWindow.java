@@ -1,0 +1,125 @@
+package drumnest.core.fit;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The part of a picture that a print shows: the largest window of the print's shape that contains
+ * the keep box, centred on it (on the picture where there is none) as far as the picture's edges
+ * allow.
+ *
+ * <p>Such a window always spans the picture on one axis, the limiting one; on the other it is as
+ * long as the print's shape asks, rounded to the nearest pixel. There is none where the keep box is
+ * longer than the window on either axis; that is decided before rounding. A window under half a
+ * pixel is one pixel.
+ *
+ * <p>Source of the rule: common practice, no source.
+ *
+ * @param print the size of the print the window fills, as the picture lies in it when it is turned
+ * @param turned whether the picture is given a quarter turn to fill the print
+ * @param crop the window in the picture's own pixels
+ * @param keptShare window area over picture area before rounding, above 0 and at most 1
+ * @param ppi pixels per printed inch before rounding
+ * @param resolution the verdict on {@code ppi}, decided exactly
+ */
+public record CropWindow(
+    Size print,
+    boolean turned,
+    PixelBox crop,
+    double keptShare,
+    double ppi,
+    Resolution resolution) {
+
+  /**
+   * The window for a print that must not be turned against the picture.
+   *
+   * @param keep what must stay, inside the picture
+   * @return nothing if no window of the print's shape contains the keep box
+   * @throws IllegalArgumentException if the keep box leaves the picture or the print has no area
+   */
+  public static Optional<CropWindow> of(
+      Pixels picture, Size print, @Nullable PixelBox keep, HouseRules rules) {
+    return of(picture, print, keep, false, rules);
+  }
+
+  /**
+   * The window for a print whose picture lies in it with a quarter turn, or without.
+   *
+   * @see #of(Pixels, Size, PixelBox, HouseRules)
+   */
+  public static Optional<CropWindow> of(
+      Pixels picture, Size print, @Nullable PixelBox keep, boolean turned, HouseRules rules) {
+    require(picture, print, keep);
+    Size shape = print.turnedIf(turned);
+    long across = picture.w() * shape.h().toNanometres();
+    long down = picture.h() * shape.w().toNanometres();
+    boolean spansWidth = across <= down;
+    Length limit = spansWidth ? shape.w() : shape.h();
+    Length other = spansWidth ? shape.h() : shape.w();
+    int limitPixels = spansWidth ? picture.w() : picture.h();
+    int otherPixels = spansWidth ? picture.h() : picture.w();
+
+    long free = limitPixels * other.toNanometres();
+    if (keep != null) {
+      long keepOnOther = spansWidth ? keep.h() : keep.w();
+      if (keepOnOther * limit.toNanometres() > free) {
+        return Optional.empty();
+      }
+    }
+    int window = Math.min(otherPixels, Math.max(1, nearest(free, limit.toNanometres())));
+    PixelBox crop =
+        spansWidth
+            ? new PixelBox(0, start(otherPixels, window, keep, false), picture.w(), window)
+            : new PixelBox(start(otherPixels, window, keep, true), 0, window, picture.h());
+    return Optional.of(
+        new CropWindow(
+            print,
+            turned,
+            crop,
+            (double) Math.min(across, down) / Math.max(across, down),
+            (double) limitPixels * Length.NANOMETRES_PER_INCH / limit.toNanometres(),
+            Resolution.of(limitPixels, limit, rules)));
+  }
+
+  /**
+   * The better of both turns: a quarter turn only where that keeps more of the picture, or only
+   * that is possible.
+   *
+   * @see #of(Pixels, Size, PixelBox, HouseRules)
+   */
+  public static Optional<CropWindow> ofEitherTurn(
+      Pixels picture, Size print, @Nullable PixelBox keep, HouseRules rules) {
+    Optional<CropWindow> straight = of(picture, print, keep, false, rules);
+    Optional<CropWindow> turned = of(picture, print, keep, true, rules);
+    if (straight.isEmpty() || turned.isEmpty()) {
+      return straight.or(() -> turned);
+    }
+    return turned.get().keptShare() > straight.get().keptShare() ? turned : straight;
+  }
+
+  private static void require(Pixels picture, Size print, @Nullable PixelBox keep) {
+    if (keep != null && !keep.isInside(picture)) {
+      throw new IllegalArgumentException("A keep box lies inside its picture.");
+    }
+    if (!print.tighter().isPositive()) {
+      throw new IllegalArgumentException("A print has a width and a height above zero.");
+    }
+  }
+
+  private static int nearest(long dividend, long divisor) {
+    return (int) Math.min(Integer.MAX_VALUE, (dividend + divisor / 2) / divisor);
+  }
+
+  /** Where a window of {@code length} begins on an axis of {@code available} pixels. */
+  private static int start(int available, int length, @Nullable PixelBox keep, boolean acrossX) {
+    int keepStart = keep == null ? 0 : acrossX ? keep.x() : keep.y();
+    int keepLength = keep == null ? available : acrossX ? keep.w() : keep.h();
+    int centred = Math.floorDiv(2 * keepStart + keepLength - length, 2);
+    return Math.max(0, Math.min(available - length, centred));
+  }
+}

@@ -1,0 +1,129 @@
+package drumnest.core.fit;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything that is measured of one picture in one pocket.
+ *
+ * <p>A picture that is still a file is ordered at the named size of the pocket, cropped to its
+ * shape. A print on the table keeps its size: it cannot grow, only be trimmed or backed, so it has
+ * no crop window of its own; what is trimmed off it is its crop.
+ *
+ * @param print the print that goes in, before trimming, in the axes of the pocket
+ * @param onTable whether it is a print on the table rather than one to order
+ * @param turned whether the picture lies in the pocket with a quarter turn, its head to the right
+ * @param crop the part of the file that is printed; null for a print on the table, and where no
+ *     window contains the keep box
+ * @param opening the opening of the pocket
+ * @param fit how the print goes in
+ * @param trim how it is cut down so that it goes in; sizes equal where nothing comes off
+ * @param keptShare the share of the picture that is seen in the end, above 0 and at most 1; 0 where
+ *     no window contains the keep box
+ * @param cutsKeepBox whether what must stay would be cut
+ */
+public record PrintInPocket(
+    Size print,
+    boolean onTable,
+    boolean turned,
+    @Nullable CropWindow crop,
+    Opening opening,
+    InsertFit fit,
+    Trim trim,
+    double keptShare,
+    boolean cutsKeepBox) {
+
+  /**
+   * @param picture the picture's pixels
+   * @param keep what must stay of it, or null
+   * @param onTable the size of the print if it lies on the table, as its picture is seen upright;
+   *     null while it is a file
+   * @param named the named size of the pocket
+   * @param turned whether the picture is given a quarter turn to the right
+   */
+  public static PrintInPocket of(
+      Pixels picture,
+      @Nullable PixelBox keep,
+      @Nullable Size onTable,
+      Size named,
+      Opening opening,
+      boolean turned,
+      HouseRules rules) {
+    return onTable == null
+        ? ordered(picture, keep, named, opening, turned, rules)
+        : lying(picture, keep, onTable, opening, turned, rules);
+  }
+
+  private static PrintInPocket ordered(
+      Pixels picture,
+      @Nullable PixelBox keep,
+      Size named,
+      Opening opening,
+      boolean turned,
+      HouseRules rules) {
+    InsertFit fit = InsertFit.of(named, opening.size(), false, rules);
+    Optional<CropWindow> crop = CropWindow.of(picture, named, keep, turned, rules);
+    PixelBox window =
+        crop.map(CropWindow::crop).orElse(new PixelBox(0, 0, picture.w(), picture.h()));
+    PixelBox keepInPrint = keep == null || crop.isEmpty() ? null : within(keep, window);
+    Trim trim = trim(named, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
+    double kept = crop.map(CropWindow::keptShare).orElse(0.0) * share(trim);
+    return new PrintInPocket(
+        named, false, turned, crop.orElse(null), opening, fit, trim, kept, crop.isEmpty());
+  }
+
+  private static PrintInPocket lying(
+      Pixels picture,
+      @Nullable PixelBox keep,
+      Size onTable,
+      Opening opening,
+      boolean turned,
+      HouseRules rules) {
+    Size print = onTable.turnedIf(turned);
+    InsertFit fit = InsertFit.of(print, opening.size(), false, rules);
+    Trim trim = trim(print, fit, picture, keep, turned, rules);
+    boolean cuts =
+        keep != null
+            && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
+    return new PrintInPocket(print, true, turned, null, opening, fit, trim, share(trim), cuts);
+  }
+
+  private static Trim trim(
+      Size print,
+      InsertFit fit,
+      Pixels printed,
+      @Nullable PixelBox keep,
+      boolean turned,
+      HouseRules rules) {
+    return Trim.plan(
+        print,
+        fit.trimTo(),
+        Turned.pixels(printed, turned),
+        keep == null ? null : Turned.box(keep, printed, turned),
+        rules);
+  }
+
+  private static boolean cutsInto(Trim trim, Pixels printed, PixelBox keep) {
+    return trim.left().isMoreThan(trim.from().w().times(keep.x(), printed.w()))
+        || trim.top().isMoreThan(trim.from().h().times(keep.y(), printed.h()))
+        || trim.right()
+            .isMoreThan(trim.from().w().times(printed.w() - keep.x() - keep.w(), printed.w()))
+        || trim.bottom()
+            .isMoreThan(trim.from().h().times(printed.h() - keep.y() - keep.h(), printed.h()));
+  }
+
+  private static PixelBox within(PixelBox keep, PixelBox window) {
+    return new PixelBox(keep.x() - window.x(), keep.y() - window.y(), keep.w(), keep.h());
+  }
+
+  private static double share(Trim trim) {
+    return (double) trim.to().w().toNanometres()
+        / trim.from().w().toNanometres()
+        * trim.to().h().toNanometres()
+        / trim.from().h().toNanometres();
+  }
+}
