@@ -12,8 +12,7 @@ import java.util.stream.IntStream;
  * <p>Method: dynamic programming over (pictures decided, places decided), after the alignment of
  * two sequences (Needleman and Wunsch, 1970), from memory. So that the cost of neighbouring
  * lookalikes stays exact, the filled states of a place are reduced to the best and the best of
- * another group, which is all that the next place can ask for. The answer is optimal; among equals
- * the one that leaves later pictures out is taken.
+ * another group, which is all that the next place can ask for. The answer is optimal.
  *
  * <p>Time and memory: pictures × places. Refuses problems of more than {@value #MOST_CELLS} such
  * cells.

@@ -1,0 +1,157 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Slot;
+import drumnest.server.edit.AlbumEdits;
+import drumnest.server.edit.NotThereException;
+import drumnest.server.store.Albums;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** An album and what a maker does to it. Every change answers with the album as it is then. */
+@RestController
+@RequestMapping("/api/albums")
+class AlbumController {
+
+  private final Albums albums;
+  private final AlbumViews views;
+  private final AlbumEdits edits;
+
+  AlbumController(Albums albums, AlbumViews views, AlbumEdits edits) {
+    this.albums = albums;
+    this.views = views;
+    this.edits = edits;
+  }
+
+  @GetMapping
+  List<Views.AlbumName> shelf() {
+    return albums.findAll().stream()
+        .map(album -> new Views.AlbumName(album.id(), album.title()))
+        .toList();
+  }
+
+  @GetMapping("/{id}")
+  Views.AlbumView album(@PathVariable("id") long id) {
+    return views.album(id);
+  }
+
+  @GetMapping("/{id}/line")
+  Views.LineView line(@PathVariable("id") long id) {
+    return views.line(id);
+  }
+
+  @GetMapping("/{id}/tickets/{slot}")
+  Views.TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
+    return views.ticket(id, slot(id, slot));
+  }
+
+  @PostMapping("/{id}/tickets/preview")
+  Views.TicketView preview(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.Preview request) {
+    return views.ticket(
+        id, slot(id, request.slot()), request.keep() == null ? null : request.keep().toBox("keep"));
+  }
+
+  private Slot slot(long id, String slot) {
+    return views
+        .slot(id, slot)
+        .orElseThrow(() -> new NotThereException("slot", "There is no slot “" + slot + "”."));
+  }
+
+  @PostMapping("/{id}/put")
+  Views.AlbumView put(@PathVariable("id") long id, @Valid @RequestBody Requests.Put request) {
+    edits.put(id, request.version(), request.photo(), request.slot());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/swap")
+  Views.AlbumView swap(@PathVariable("id") long id, @Valid @RequestBody Requests.Swap request) {
+    edits.swap(id, request.version(), request.from(), request.to());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/take-out")
+  Views.AlbumView takeOut(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.OfSlot request) {
+    edits.takeOut(id, request.version(), request.slot());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/lock")
+  Views.AlbumView lock(@PathVariable("id") long id, @Valid @RequestBody Requests.Lock request) {
+    edits.lock(id, request.version(), request.slot(), request.locked());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/turn")
+  Views.AlbumView turn(@PathVariable("id") long id, @Valid @RequestBody Requests.Turn request) {
+    edits.turn(id, request.version(), request.slot(), request.turned());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/place-again")
+  Views.AlbumView placeAgain(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
+    edits.placeAgain(id, request.version());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/keep")
+  Views.AlbumView keep(@PathVariable("id") long id, @Valid @RequestBody Requests.Keep request) {
+    edits.keep(
+        id,
+        request.version(),
+        request.photo(),
+        request.keep() == null ? null : request.keep().toBox("keep"));
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/date")
+  Views.AlbumView date(@PathVariable("id") long id, @Valid @RequestBody Requests.Dated request) {
+    edits.date(id, request.version(), request.photo(), request.when());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/on-table")
+  Views.AlbumView onTable(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.OnTable request) {
+    edits.onTable(id, request.version(), request.photo(), request.size().toSize("size."));
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/aside")
+  Views.AlbumView aside(@PathVariable("id") long id, @Valid @RequestBody Requests.Aside request) {
+    edits.setAside(id, request.version(), request.photo(), request.aside());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/opening")
+  Views.AlbumView opening(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.Opening request) {
+    edits.measure(id, request.version(), request.slot(), request.opening().toSize("opening."));
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/title")
+  Views.AlbumView title(@PathVariable("id") long id, @Valid @RequestBody Requests.Title request) {
+    edits.retitle(id, request.version(), request.title().strip());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/undo")
+  Views.AlbumView undo(@PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
+    edits.undo(id, request.version());
+    return views.album(id);
+  }
+
+  @PostMapping("/{id}/redo")
+  Views.AlbumView redo(@PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
+    edits.redo(id, request.version());
+    return views.album(id);
+  }
+}

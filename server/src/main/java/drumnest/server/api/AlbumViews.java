@@ -1,0 +1,297 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Spread;
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.fit.Trim;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.edit.History;
+import drumnest.server.store.FillingEntity;
+import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.store.StepEntity;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows an album: its spread, its line and the tickets of its slots. */
+@Component
+@Transactional(readOnly = true)
+class AlbumViews {
+
+  private final Benches benches;
+  private final History history;
+
+  AlbumViews(Benches benches, History history) {
+    this.benches = benches;
+    this.history = history;
+  }
+
+  Views.AlbumView album(long albumId) {
+    Bench bench = benches.open(albumId);
+    Spread spread = bench.spread();
+    return new Views.AlbumView(
+        bench.album().id(),
+        bench.album().title(),
+        bench.album().version(),
+        new Views.SpreadView(
+            page(bench, spread.left(), Side.BACK), page(bench, spread.right(), Side.FRONT)),
+        List.of(leaf(bench, spread.left()), leaf(bench, spread.right())),
+        counts(bench),
+        history.last(bench.album()).map(StepEntity::label).orElse(null),
+        history.next(bench.album()).map(StepEntity::label).orElse(null));
+  }
+
+  private static Views.PageView page(Bench bench, Leaf leaf, Side side) {
+    List<Views.SlotView> slots =
+        bench.spread().slots().stream()
+            .filter(slot -> slot.leaf() == leaf.number())
+            .map(slot -> slot(bench, slot))
+            .toList();
+    String name = side == Side.BACK ? "back" : "front";
+    return new Views.PageView(
+        leaf.number(),
+        name,
+        "leaf " + leaf.number() + ", " + name + " · " + leaf.pattern().name(),
+        leaf.pattern().name(),
+        Views.SizeView.of(leaf.size()),
+        slots);
+  }
+
+  private static Views.SlotView slot(Bench bench, Slot slot) {
+    return new Views.SlotView(
+        slot.id(),
+        slot.rank(),
+        Words.place(bench.spread(), slot),
+        Views.BoxView.of(slot.box()),
+        Views.SizeView.of(slot.named()),
+        bench.opening(slot).measured(),
+        bench.filling(slot.id()).map(filling -> seat(bench, slot, filling)).orElse(null));
+  }
+
+  private static Views.SeatView seat(Bench bench, Slot slot, FillingEntity filling) {
+    LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
+    return seat(slot, filling, photo, bench.measure(slot, photo, filling.isTurned(), photo.keep()));
+  }
+
+  private static Views.SeatView seat(
+      Slot slot, FillingEntity filling, LinePhotoEntity photo, PrintInPocket measured) {
+    return new Views.SeatView(
+        filling.sha256(),
+        photo.name(),
+        filling.isLocked(),
+        measured.onTable(),
+        SlotDrawing.of(slot.named(), photo.photo().pixels(), measured),
+        Words.key(measured.fit().verdict()),
+        measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
+        measured.cutsKeepBox());
+  }
+
+  private static Views.LeafView leaf(Bench bench, Leaf leaf) {
+    List<Slot> slots =
+        bench.spread().slots().stream().filter(slot -> slot.leaf() == leaf.number()).toList();
+    int held = (int) slots.stream().filter(slot -> bench.filling(slot.id()).isPresent()).count();
+    return new Views.LeafView(
+        leaf.number(), Views.SizeView.of(leaf.size()), leaf.pattern().name(), slots.size(), held);
+  }
+
+  private static Views.CountsView counts(Bench bench) {
+    List<LinePhotoEntity> line = bench.line();
+    List<Slot> slots = bench.spread().slots();
+    int placed = (int) slots.stream().filter(s -> bench.filling(s.id()).isPresent()).count();
+    int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
+    return new Views.CountsView(
+        line.size(),
+        placed,
+        line.size() - placed,
+        undated,
+        slots.size(),
+        bench.aside().size(),
+        (int) slots.stream().filter(slot -> needsTrim(bench, slot)).count());
+  }
+
+  private static boolean needsTrim(Bench bench, Slot slot) {
+    return bench
+        .filling(slot.id())
+        .map(
+            filling ->
+                bench
+                    .measure(
+                        slot, bench.photo(filling.sha256()).orElseThrow(), filling.isTurned(), null)
+                    .trim())
+        .map(Trim::isNeeded)
+        .orElse(false);
+  }
+
+  Views.LineView line(long albumId) {
+    Bench bench = benches.open(albumId);
+    Map<String, String> alike = bench.lookalikes();
+    Map<String, LinePhotoEntity> byId =
+        bench.line().stream()
+            .collect(Collectors.toMap(photo -> photo.photo().sha256(), photo -> photo));
+    List<Views.ChapterView> chapters =
+        Chapter.divide(bench.line().stream().map(LinePhotoEntity::asStory).toList(), bench.rules())
+            .stream()
+            .map(
+                chapter ->
+                    new Views.ChapterView(
+                        Words.chapter(chapter.begin()),
+                        chapter.photos().stream()
+                            .map(photo -> photo(bench, byId.get(photo.id()), alike))
+                            .toList()))
+            .toList();
+    return new Views.LineView(
+        chapters, bench.aside().stream().map(photo -> photo(bench, photo, alike)).toList());
+  }
+
+  private static Views.PhotoView photo(
+      Bench bench, LinePhotoEntity photo, Map<String, String> alike) {
+    return new Views.PhotoView(
+        photo.photo().sha256(),
+        photo.name(),
+        Views.PixelsView.of(photo.photo().pixels()),
+        photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
+        Words.moment(photo.takenAt()),
+        photo.isDatedByMaker(),
+        photo.photo().sharpness() < bench.rules().number(HouseRule.BLURRED_BELOW),
+        alike.get(photo.photo().sha256()),
+        Views.PixelBoxView.ofNullable(photo.keep()),
+        Views.SizeView.ofNullable(photo.onTable()));
+  }
+
+  /** The ticket of a slot as it is. */
+  Views.TicketView ticket(long albumId, Slot slot) {
+    Bench bench = benches.open(albumId);
+    LinePhotoEntity photo =
+        bench.filling(slot.id()).flatMap(filling -> bench.photo(filling.sha256())).orElse(null);
+    return ticket(bench, slot, photo, photo == null ? null : photo.keep());
+  }
+
+  /** The ticket of a slot as it would be with another keep box. */
+  Views.TicketView ticket(long albumId, Slot slot, @Nullable PixelBox keep) {
+    Bench bench = benches.open(albumId);
+    LinePhotoEntity photo =
+        bench.filling(slot.id()).flatMap(filling -> bench.photo(filling.sha256())).orElse(null);
+    if (photo != null && keep != null && !keep.isInside(photo.photo().pixels())) {
+      throw new FieldProblemException("keep", "The keep box lies inside the picture.");
+    }
+    return ticket(bench, slot, photo, keep);
+  }
+
+  Optional<Slot> slot(long albumId, String id) {
+    return benches.open(albumId).spread().slot(id);
+  }
+
+  private static Views.TicketView ticket(
+      Bench bench, Slot slot, @Nullable LinePhotoEntity photo, @Nullable PixelBox keep) {
+    Spread spread = bench.spread();
+    if (photo == null) {
+      return new Views.TicketView(
+          slot.id(),
+          Words.place(spread, slot),
+          null,
+          null,
+          Views.SizeView.of(slot.named()),
+          "the print it takes",
+          Views.SizeView.of(slot.named()),
+          Views.SizeView.of(bench.opening(slot).size()),
+          bench.opening(slot).measured(),
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null,
+          List.of("Drag a photo here, or choose one on the line and press Enter."),
+          "Nothing in this pocket yet.");
+    }
+    FillingEntity filling = bench.filling(slot.id()).orElseThrow();
+    PrintInPocket seat = bench.measure(slot, photo, filling.isTurned(), keep);
+    Pixels pixels = photo.photo().pixels();
+    InsertFit fit = seat.fit();
+    Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
+    return new Views.TicketView(
+        slot.id(),
+        Words.place(spread, slot),
+        photo(bench, photo, bench.lookalikes()),
+        seat(slot, filling, photo, seat),
+        Views.SizeView.of(headline),
+        seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
+        Views.SizeView.of(slot.named()),
+        Views.SizeView.of(seat.opening().size()),
+        seat.opening().measured(),
+        Words.key(fit.verdict()),
+        Views.SizeView.of(fit.play()),
+        Views.SizeView.ofNullable(fit.backing()),
+        Views.SizeView.ofNullable(fit.reveal()),
+        seat.crop() == null && !seat.onTable() ? null : Words.percent(seat.keptShare()),
+        seat.crop() == null ? null : Words.sharpness(seat.crop()),
+        seat.crop() == null ? null : Views.PixelBoxView.ofNullable(seat.crop().crop()),
+        seat.crop() == null
+            ? SlotDrawing.trimmedShare(seat)
+            : SlotDrawing.share(seat.crop().crop(), pixels),
+        keep == null ? null : SlotDrawing.share(keep, pixels),
+        todo(seat),
+        why(bench, slot, photo, seat));
+  }
+
+  private static List<String> todo(PrintInPocket seat) {
+    if (seat.cutsKeepBox()) {
+      return List.of(
+          seat.onTable()
+              ? "Trimming it would cut what must stay. Use another pocket, or make the keep box"
+                  + " smaller."
+              : "No crop of this shape holds what must stay. Use another pocket, turn it, or make"
+                  + " the keep box smaller.");
+    }
+    return Words.todo(seat);
+  }
+
+  /** Why it is here, and where more of it would be seen. */
+  private static String why(Bench bench, Slot slot, LinePhotoEntity photo, PrintInPocket seat) {
+    FillingEntity filling = bench.filling(slot.id()).orElseThrow();
+    StringBuilder why = new StringBuilder();
+    if (filling.isLocked()) {
+      why.append("Locked here; placing again leaves it. ");
+    } else if (photo.takenAt() == null) {
+      why.append("It has no date, so it stands at the end of the story. ");
+    }
+    bench.spread().slots().stream()
+        .filter(other -> !other.named().equals(slot.named()))
+        .map(
+            other ->
+                Map.entry(
+                    other.named(),
+                    bench.measure(other, photo, filling.isTurned(), photo.keep()).keptShare()))
+        .max(Map.Entry.comparingByValue())
+        .ifPresent(
+            best -> {
+              if (best.getValue() > seat.keptShare() + 0.005) {
+                why.append(
+                    "A "
+                        + best.getKey()
+                        + " pocket would show "
+                        + Words.percent(best.getValue())
+                        + " of it.");
+              } else {
+                why.append("No other pocket of this spread would show more of it.");
+              }
+            });
+    return why.toString().strip();
+  }
+}

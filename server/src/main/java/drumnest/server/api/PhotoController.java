@@ -1,0 +1,83 @@
+package drumnest.server.api;
+
+import drumnest.server.edit.NotThereException;
+import drumnest.server.intake.Darkroom;
+import drumnest.server.intake.DerivedSize;
+import drumnest.server.intake.PhotoIntake;
+import drumnest.server.store.PhotoEntity;
+import drumnest.server.store.Photos;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Photos coming in, and the pictures of those that are there. */
+@RestController
+class PhotoController {
+
+  private final PhotoIntake intake;
+  private final Darkroom darkroom;
+  private final Photos photos;
+
+  PhotoController(PhotoIntake intake, Darkroom darkroom, Photos photos) {
+    this.intake = intake;
+    this.darkroom = darkroom;
+    this.photos = photos;
+  }
+
+  /** Takes in one file: the body is the file as it is, {@code name} what it is called. */
+  @Operation(
+      requestBody =
+          @io.swagger.v3.oas.annotations.parameters.RequestBody(
+              required = true,
+              content =
+                  @Content(
+                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                      schema = @Schema(type = "string", format = "binary"))))
+  @PostMapping("/api/albums/{id}/photos")
+  Views.TakenView take(
+      @PathVariable("id") long id, @RequestParam("name") String name, HttpServletRequest request)
+      throws IOException {
+    PhotoIntake.Taken taken = intake.take(id, fileName(name), request.getInputStream());
+    return new Views.TakenView(taken.sha256(), taken.hadAlready());
+  }
+
+  /** The last part of a path, without control characters. */
+  private static String fileName(String name) {
+    String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+    String clean = last.replaceAll("\\p{Cntrl}", "").strip();
+    return clean.isEmpty() ? "unnamed" : clean;
+  }
+
+  /** A picture of a photo, {@code small} or {@code large}. */
+  @GetMapping(value = "/api/photos/{photo}/{size}", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<Resource> picture(
+      @PathVariable("photo") String photo, @PathVariable("size") String size) throws IOException {
+    DerivedSize derived =
+        DerivedSize.find(size)
+            .orElseThrow(() -> new NotThereException("size", "A picture is “small” or “large”."));
+    PhotoEntity entity =
+        photos
+            .findById(photo)
+            .orElseThrow(
+                () -> new NotThereException("photo", "There is no photo “" + photo + "”."));
+    Path picture = darkroom.picture(entity.sha256(), entity.format(), derived);
+    return ResponseEntity.ok()
+        .contentType(MediaType.IMAGE_JPEG)
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+        .body(new FileSystemResource(picture));
+  }
+}

@@ -1,0 +1,136 @@
+package drumnest.server.api;
+
+import drumnest.server.edit.AlbumMovedOnException;
+import drumnest.server.edit.NotPossibleException;
+import drumnest.server.edit.NotThereException;
+import drumnest.server.intake.RefusedPhotoException;
+import drumnest.server.sums.SumProblemException;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+
+/** Errors as problem documents (source: RFC 9457) that name the field and say what is accepted. */
+@RestControllerAdvice
+class ProblemAdvice {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> field(FieldProblemException e) {
+    return problem(HttpStatus.BAD_REQUEST, "Not understood", e.getMessage(), e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> sum(SumProblemException e) {
+    return problem(HttpStatus.BAD_REQUEST, "Not understood", e.getMessage(), e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> notThere(NotThereException e) {
+    return problem(HttpStatus.NOT_FOUND, "Not there", e.getMessage(), e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> notPossible(NotPossibleException e) {
+    return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible", e.getMessage(), e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> refused(RefusedPhotoException e) {
+    return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not taken in", e.getMessage(), "file");
+  }
+
+  @ExceptionHandler({AlbumMovedOnException.class, OptimisticLockingFailureException.class})
+  ResponseEntity<ProblemDetail> movedOn(Exception e) {
+    return problem(
+        HttpStatus.CONFLICT,
+        "Changed elsewhere",
+        "The album was changed in another window. Nothing of this was done; the page shows it as it"
+            + " is now.",
+        "version");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> notValid(MethodArgumentNotValidException e) {
+    var error = e.getBindingResult().getFieldErrors().get(0);
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "Not understood",
+        "“" + error.getField() + "” " + error.getDefaultMessage() + ".",
+        error.getField());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> notReadable(HttpMessageNotReadableException e) {
+    if (e.getCause() instanceof JacksonException json && !json.getPath().isEmpty()) {
+      String field = path(json.getPath());
+      return problem(
+          HttpStatus.BAD_REQUEST, "Not understood", "“" + field + "” is not accepted here.", field);
+    }
+    return problem(HttpStatus.BAD_REQUEST, "Not understood", "The body is a JSON object.", "body");
+  }
+
+  private static String path(List<JacksonException.Reference> path) {
+    return path.stream()
+        .map(
+            step ->
+                step.getPropertyName() == null
+                    ? "[" + step.getIndex() + "]"
+                    : step.getPropertyName())
+        .collect(Collectors.joining("."))
+        .replace(".[", "[");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
+    return problem(
+        HttpStatus.NOT_FOUND, "Not there", "There is no “" + e.getValue() + "”.", e.getName());
+  }
+
+  /** The one who asked went away; nobody reads an answer. */
+  @ExceptionHandler
+  void gone(AsyncRequestNotUsableException e) {
+    LOG.debug("The other side went away.", e);
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> anything(Exception e) {
+    if (e instanceof ErrorResponse known) {
+      return ResponseEntity.status(known.getStatusCode())
+          .headers(known.getHeaders())
+          .body(known.getBody());
+    }
+    LOG.error("A request failed.", e);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Went wrong here",
+        "Something went wrong in the program. Nothing of this was done; what was there before is"
+            + " kept.",
+        null);
+  }
+
+  private static ResponseEntity<ProblemDetail> problem(
+      HttpStatusCode status, String title, String detail, @Nullable String field) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setTitle(title);
+    if (field != null) {
+      problem.setProperty("field", field);
+    }
+    return ResponseEntity.status(status).body(problem);
+  }
+}

@@ -1,0 +1,61 @@
+package drumnest.server.api;
+
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.fit.Trim;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+
+/** How a picture is drawn in its slot: which part of it, and where the paper lies. */
+final class SlotDrawing {
+
+  private SlotDrawing() {}
+
+  static Views.DrawingView of(Size slot, Pixels picture, PrintInPocket seat) {
+    Views.ShareBoxView shown =
+        seat.onTable()
+            ? trimmedShare(seat)
+            : seat.crop() == null
+                ? new Views.ShareBoxView(0, 0, 1, 1)
+                : share(seat.crop().crop(), picture);
+    return new Views.DrawingView(shown, paper(slot, seat), seat.turned());
+  }
+
+  /** Where the paper lies in the slot: centred, and as large as it is after trimming. */
+  private static Views.ShareBoxView paper(Size slot, PrintInPocket seat) {
+    double w = ratio(seat.trim().to().w(), slot.w());
+    double h = ratio(seat.trim().to().h(), slot.h());
+    if (!seat.onTable()) {
+      return new Views.ShareBoxView(0, 0, 1, 1);
+    }
+    double shownW = Math.min(1, w);
+    double shownH = Math.min(1, h);
+    return new Views.ShareBoxView((1 - shownW) / 2, (1 - shownH) / 2, shownW, shownH);
+  }
+
+  /** What is seen of a print on the table after trimming, as shares of its upright picture. */
+  static Views.ShareBoxView trimmedShare(PrintInPocket seat) {
+    Trim trim = seat.trim();
+    double x = ratio(trim.left(), trim.from().w());
+    double y = ratio(trim.top(), trim.from().h());
+    double w = ratio(trim.to().w(), trim.from().w());
+    double h = ratio(trim.to().h(), trim.from().h());
+    // A print that lies turned to the right is cut along the pocket's axes; its picture is not.
+    return seat.turned()
+        ? new Views.ShareBoxView(y, 1 - x - w, h, w)
+        : new Views.ShareBoxView(x, y, w, h);
+  }
+
+  static Views.ShareBoxView share(PixelBox box, Pixels picture) {
+    return new Views.ShareBoxView(
+        (double) box.x() / picture.w(),
+        (double) box.y() / picture.h(),
+        (double) box.w() / picture.w(),
+        (double) box.h() / picture.h());
+  }
+
+  private static double ratio(Length part, Length whole) {
+    return (double) part.toNanometres() / whole.toNanometres();
+  }
+}

@@ -1,0 +1,94 @@
+package drumnest.server.demo;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.server.edit.AlbumEdits;
+import drumnest.server.intake.PhotoIntake;
+import drumnest.server.store.Albums;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Fills the demo album the way a maker would: photos in, keep boxes drawn, a pocket measured. */
+@Component
+class KiteMeetAlbum {
+
+  private final PhotoIntake intake;
+  private final AlbumEdits edits;
+  private final Albums albums;
+
+  KiteMeetAlbum(PhotoIntake intake, AlbumEdits edits, Albums albums) {
+    this.intake = intake;
+    this.edits = edits;
+    this.albums = albums;
+  }
+
+  void fill(long albumId) {
+    List<String[]> shots =
+        new String(bytes("shots.csv"), StandardCharsets.UTF_8)
+            .lines()
+            .filter(line -> !line.startsWith("#"))
+            .map(line -> line.split(",", -1))
+            .toList();
+    Map<String, String> photos = new LinkedHashMap<>();
+    shots.parallelStream()
+        .map(shot -> Map.entry(shot[0], take(albumId, shot[0])))
+        .toList()
+        .forEach(taken -> photos.put(taken.getKey(), taken.getValue()));
+    for (String[] shot : shots) {
+      tell(albumId, photos.get(shot[0]), shot);
+    }
+    edits.placeAgain(albumId, version(albumId));
+    edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
+  }
+
+  private void tell(long albumId, String photo, String[] shot) {
+    if (!shot[1].isEmpty()) {
+      int[] box = Arrays.stream(shot, 1, 5).mapToInt(Integer::parseInt).toArray();
+      edits.keep(albumId, version(albumId), photo, new PixelBox(box[0], box[1], box[2], box[3]));
+    }
+    if (!shot[5].isEmpty()) {
+      String[] size = shot[5].split("x");
+      edits.onTable(albumId, version(albumId), photo, inches(size[0], size[1]));
+    }
+  }
+
+  private static Size inches(String w, String h) {
+    return new Size(Length.parse(w), Length.parse(h));
+  }
+
+  private long version(long albumId) {
+    return albums.findById(albumId).orElseThrow().version();
+  }
+
+  private String take(long albumId, String file) {
+    try (InputStream in = open(file)) {
+      return intake.take(albumId, file, in).sha256();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static byte[] bytes(String file) {
+    try (InputStream in = open(file)) {
+      return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static InputStream open(String file) {
+    InputStream in = KiteMeetAlbum.class.getResourceAsStream("/demo/" + file);
+    if (in == null) {
+      throw new IllegalStateException("The demo picture " + file + " is missing.");
+    }
+    return in;
+  }
+}

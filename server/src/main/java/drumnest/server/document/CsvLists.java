@@ -1,0 +1,95 @@
+package drumnest.server.document;
+
+import drumnest.core.measure.Size;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * The lists as CSV (source: RFC 4180), UTF-8. Measures carry their unit, so that no spreadsheet
+ * takes a fraction for a date, and no text begins like a formula.
+ */
+public final class CsvLists {
+
+  private CsvLists() {}
+
+  public static String prints(List<PrintLine> lines) {
+    return write(
+        List.of(
+            "line",
+            "file",
+            "size",
+            "turn",
+            "count",
+            "crop x",
+            "crop y",
+            "crop w",
+            "crop h",
+            "picture w",
+            "picture h",
+            "for"),
+        lines.stream()
+            .map(
+                line ->
+                    List.<Object>of(
+                        line.line(),
+                        plain(line.name()),
+                        size(line.size()),
+                        line.turn(),
+                        line.count(),
+                        line.crop().x(),
+                        line.crop().y(),
+                        line.crop().w(),
+                        line.crop().h(),
+                        line.pixels().w(),
+                        line.pixels().h(),
+                        String.join("; ", line.places())))
+            .toList());
+  }
+
+  public static String trims(List<TrimLine> lines) {
+    return write(
+        List.of("line", "file", "from", "to", "take off", "for", "print"),
+        lines.stream()
+            .map(
+                line ->
+                    List.<Object>of(
+                        line.line(),
+                        plain(line.name()),
+                        size(line.from()),
+                        size(line.to()),
+                        String.join("; ", line.off().stream().map(CsvLists::withUnit).toList()),
+                        line.place(),
+                        line.onTable() ? "on the table" : "to order"))
+            .toList());
+  }
+
+  private static String withUnit(String off) {
+    return off.replace(" off the", " in off the");
+  }
+
+  private static String size(Size size) {
+    return size.w() + " x " + size.h() + " in";
+  }
+
+  /** A name that a spreadsheet does not take for a formula. */
+  private static String plain(String name) {
+    return name.matches("[=+\\-@\\t\\r].*") ? "'" + name : name;
+  }
+
+  private static String write(List<String> head, List<List<Object>> rows) {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv =
+        CSVFormat.RFC4180.builder().setHeader(head.toArray(String[]::new)).get().print(text)) {
+      for (List<Object> row : rows) {
+        csv.printRecord(row);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return text.toString();
+  }
+}

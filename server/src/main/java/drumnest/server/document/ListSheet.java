@@ -1,0 +1,219 @@
+package drumnest.server.document;
+
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import java.awt.Color;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A list on A4 pages (210 × 297 mm; source: ISO 216), a picture and three lines of text a line,
+ * with a box to tick.
+ */
+final class ListSheet implements AutoCloseable {
+
+  private static final float MARGIN = 48;
+  private static final float LINE_HEIGHT = 66;
+  private static final float PICTURE = 54;
+  private static final Color INK = new Color(0x10262c);
+  private static final Color QUIET = new Color(0x5a6f75);
+  private static final Color HAIRLINE = new Color(0xd5dedf);
+  private static final Color SIGNAL = new Color(0xd8412b);
+
+  /** The part of a picture that is printed. */
+  record Window(PixelBox crop, Pixels picture) {}
+
+  private final PDDocument document = new PDDocument();
+  private final PDFont normal;
+  private final PDFont heavy;
+  private final String title;
+  private final String subtitle;
+  private final List<PDPage> pages = new ArrayList<>();
+  private @Nullable PDPageContentStream page;
+  private float y;
+  private int lines;
+
+  ListSheet(String title, String subtitle) throws IOException {
+    this.title = title;
+    this.subtitle = subtitle;
+    this.normal = font("Archivo-Regular.ttf");
+    this.heavy = font("Archivo-Bold.ttf");
+    document.getDocumentInformation().setTitle(title + ", " + subtitle);
+    turnPage();
+  }
+
+  private PDFont font(String file) throws IOException {
+    try (InputStream in = ListSheet.class.getResourceAsStream("/fonts/" + file)) {
+      if (in == null) {
+        throw new IOException("The font " + file + " is missing.");
+      }
+      return PDType0Font.load(document, in);
+    }
+  }
+
+  private PDPageContentStream turnPage() throws IOException {
+    if (page != null) {
+      page.close();
+    }
+    PDPage next = new PDPage(PDRectangle.A4);
+    document.addPage(next);
+    pages.add(next);
+    page = new PDPageContentStream(document, next);
+    y = PDRectangle.A4.getHeight() - MARGIN - 18;
+    text(page, heavy, 18, INK, MARGIN, y, title);
+    text(page, normal, 10, QUIET, MARGIN, y - 16, subtitle);
+    text(
+        page, normal, 9, QUIET, PDRectangle.A4.getWidth() - MARGIN - 30, y, "page " + pages.size());
+    y -= 34;
+    return page;
+  }
+
+  private PDPageContentStream room(float height) throws IOException {
+    return page == null || y - height < MARGIN ? turnPage() : page;
+  }
+
+  void paragraph(String words) throws IOException {
+    float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
+    StringBuilder row = new StringBuilder();
+    for (String word : words.split(" ")) {
+      if (normal.getStringWidth(printable(normal, row + " " + word)) / 1000 * 9 > width) {
+        paragraphRow(row.toString());
+        row.setLength(0);
+      }
+      row.append(row.isEmpty() ? "" : " ").append(word);
+    }
+    paragraphRow(row.toString());
+    y -= 4;
+  }
+
+  private void paragraphRow(String row) throws IOException {
+    PDPageContentStream out = room(12);
+    text(out, normal, 9, INK, MARGIN, y, row);
+    y -= 12;
+  }
+
+  /** A line: its picture with what is printed of it framed, its measure, and two lines of words. */
+  void line(Path picture, @Nullable Window window, String measure, String what, String source)
+      throws IOException {
+    PDPageContentStream out = room(LINE_HEIGHT);
+    lines++;
+    float top = y - 4;
+    out.setStrokingColor(HAIRLINE);
+    out.setLineWidth(0.5f);
+    rule(out, y);
+    out.setStrokingColor(INK);
+    out.addRect(MARGIN, top - 12, 9, 9);
+    out.stroke();
+    draw(out, picture, window, MARGIN + 20, top);
+    float left = MARGIN + 20 + PICTURE * 1.5f + 12;
+    float width = PDRectangle.A4.getWidth() - MARGIN - left;
+    text(out, heavy, 15, INK, left, top - 16, measure);
+    text(out, normal, 10, INK, left, top - 32, fitted(normal, 10, width, what));
+    text(out, normal, 8, QUIET, left, top - 46, fitted(normal, 8, width, source));
+    y -= LINE_HEIGHT;
+  }
+
+  void emptyIfNone(String words) throws IOException {
+    if (lines == 0) {
+      paragraph(words);
+    }
+  }
+
+  private static void rule(PDPageContentStream out, float at) throws IOException {
+    out.moveTo(MARGIN, at);
+    out.lineTo(PDRectangle.A4.getWidth() - MARGIN, at);
+    out.stroke();
+  }
+
+  private void draw(
+      PDPageContentStream out, Path file, @Nullable Window window, float left, float top)
+      throws IOException {
+    PDImageXObject picture = PDImageXObject.createFromFileByContent(file.toFile(), document);
+    float scale = Math.min(PICTURE * 1.5f / picture.getWidth(), PICTURE / picture.getHeight());
+    float w = picture.getWidth() * scale;
+    float h = picture.getHeight() * scale;
+    out.drawImage(picture, left, top - h, w, h);
+    if (window != null) {
+      PixelBox crop = window.crop();
+      float across = w / window.picture().w();
+      float down = h / window.picture().h();
+      out.setStrokingColor(SIGNAL);
+      out.setLineWidth(0.8f);
+      out.addRect(
+          left + crop.x() * across,
+          top - (crop.y() + crop.h()) * down,
+          crop.w() * across,
+          crop.h() * down);
+      out.stroke();
+    }
+  }
+
+  private static String fitted(PDFont font, float size, float width, String words)
+      throws IOException {
+    String fits = printable(font, words);
+    if (font.getStringWidth(fits) / 1000 * size <= width) {
+      return fits;
+    }
+    while (fits.length() > 1 && font.getStringWidth(fits + "…") / 1000 * size > width) {
+      fits = fits.substring(0, fits.length() - 1);
+    }
+    return fits + "…";
+  }
+
+  private static void text(
+      PDPageContentStream out, PDFont font, float size, Color color, float x, float y, String words)
+      throws IOException {
+    out.beginText();
+    out.setFont(font, size);
+    out.setNonStrokingColor(color);
+    out.newLineAtOffset(x, y);
+    out.showText(printable(font, words));
+    out.endText();
+  }
+
+  /** The words with a question mark for every letter that the font does not have. */
+  private static String printable(PDFont font, String words) {
+    StringBuilder printable = new StringBuilder();
+    words
+        .codePoints()
+        .forEach(
+            letter -> {
+              String one = Character.toString(letter);
+              try {
+                font.encode(one);
+                printable.append(one);
+              } catch (IOException | IllegalArgumentException notInFont) {
+                printable.append('?');
+              }
+            });
+    return printable.toString();
+  }
+
+  void save(OutputStream out) throws IOException {
+    if (page != null) {
+      page.close();
+      page = null;
+    }
+    document.save(out);
+  }
+
+  @Override
+  public void close() throws IOException {
+    if (page != null) {
+      page.close();
+    }
+    document.close();
+  }
+}

@@ -1,0 +1,74 @@
+package drumnest.server.document;
+
+import drumnest.server.intake.Darkroom;
+import drumnest.server.intake.DerivedSize;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** The lists as PDF, with a picture a line. */
+@Component
+public class PdfLists {
+
+  private final Darkroom darkroom;
+
+  PdfLists(Darkroom darkroom) {
+    this.darkroom = darkroom;
+  }
+
+  public byte[] prints(String album, List<PrintLine> lines) throws IOException {
+    int copies = lines.stream().mapToInt(PrintLine::count).sum();
+    try (ListSheet sheet =
+        new ListSheet(
+            "Prints to order", album + " · " + copies + (copies == 1 ? " print" : " prints"))) {
+      for (PrintLine line : lines) {
+        sheet.line(
+            darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
+            new ListSheet.Window(line.crop(), line.pixels()),
+            line.size() + " in",
+            line.count() + " × · turn: " + line.turn() + " · " + String.join("; ", line.places()),
+            line.name()
+                + " · crop x "
+                + line.crop().x()
+                + ", y "
+                + line.crop().y()
+                + ", "
+                + line.crop().w()
+                + " × "
+                + line.crop().h()
+                + " px");
+      }
+      sheet.emptyIfNone("Nothing to order: no photo is in a pocket yet.");
+      return bytes(sheet);
+    }
+  }
+
+  public byte[] trims(String album, List<TrimLine> lines, List<String> cautions)
+      throws IOException {
+    try (ListSheet sheet =
+        new ListSheet(
+            "Pieces to trim",
+            album + " · " + lines.size() + (lines.size() == 1 ? " piece" : " pieces"))) {
+      for (String caution : cautions) {
+        sheet.paragraph(caution);
+      }
+      for (TrimLine line : lines) {
+        sheet.line(
+            darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
+            null,
+            line.to() + " in",
+            "from " + line.from() + " in · " + String.join(", ", line.off()),
+            line.name() + " · " + line.place() + (line.onTable() ? " · print on the table" : ""));
+      }
+      sheet.emptyIfNone("Nothing to trim: every print goes in as it is.");
+      return bytes(sheet);
+    }
+  }
+
+  private static byte[] bytes(ListSheet sheet) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    sheet.save(out);
+    return out.toByteArray();
+  }
+}

@@ -1,0 +1,32 @@
+package drumnest.server.document;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import java.util.List;
+
+/**
+ * A line of the print list.
+ *
+ * @param line its number, from 1
+ * @param photo the SHA-256 of the photo
+ * @param format the photo file's extension
+ * @param name what the file is called
+ * @param pixels the size of the upright picture
+ * @param size the size of the print as it lies in its pocket
+ * @param turn whether the picture is turned in the print
+ * @param count how many copies
+ * @param crop the part of the upright picture to print
+ * @param places the pockets the copies go into
+ */
+public record PrintLine(
+    int line,
+    String photo,
+    String format,
+    String name,
+    Pixels pixels,
+    Size size,
+    String turn,
+    int count,
+    PixelBox crop,
+    List<String> places) {}

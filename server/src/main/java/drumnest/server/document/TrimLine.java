@@ -1,0 +1,28 @@
+package drumnest.server.document;
+
+import drumnest.core.measure.Size;
+import java.util.List;
+
+/**
+ * A line of the trim list.
+ *
+ * @param line its number, from 1
+ * @param photo the SHA-256 of the photo
+ * @param format the photo file's extension
+ * @param name what the file is called
+ * @param from the size of the print
+ * @param to the size it is cut to
+ * @param off how much comes off which edge
+ * @param place the pocket it goes into
+ * @param onTable whether it is a print that lies on the table already
+ */
+public record TrimLine(
+    int line,
+    String photo,
+    String format,
+    String name,
+    Size from,
+    Size to,
+    List<String> off,
+    String place,
+    boolean onTable) {}

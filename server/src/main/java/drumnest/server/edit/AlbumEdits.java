@@ -1,0 +1,297 @@
+package drumnest.server.edit;
+
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.Placing;
+import drumnest.core.place.StoryPlacing;
+import drumnest.server.store.AlbumEntity;
+import drumnest.server.store.FillingEntity;
+import drumnest.server.store.LinePhotoEntity;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What a maker does to an album. Every method is one step of its history, done whole or not at all,
+ * and only if the album is still as the page that asks has seen it.
+ */
+@Service
+@Transactional
+public class AlbumEdits {
+
+  private final Benches benches;
+  private final History history;
+  private final Placing story = new StoryPlacing();
+
+  AlbumEdits(Benches benches, History history) {
+    this.benches = benches;
+    this.history = history;
+  }
+
+  /** Puts a photo into a slot; what was in the slot goes where the photo was, or on the line. */
+  public void put(long albumId, long version, String photo, String slotId) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, "slot", slotId);
+    LinePhotoEntity entity = photo(bench, "photo", photo);
+    Optional<Slot> from = bench.slotOf(photo);
+    if (from.isPresent()) {
+      swap(album, bench, from.get(), slot);
+      return;
+    }
+    Filling before = held(bench, slot);
+    requireUnlocked("slot", before);
+    List<Change> changes = new ArrayList<>();
+    changes.add(new Change.OfFilling(slotId, before, new Filling(photo, false, false)));
+    if (entity.isAside()) {
+      changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(false)));
+    }
+    history.step(album, "put in " + name(bench, slot), changes);
+  }
+
+  /** Swaps what two slots hold; one of them may be empty. */
+  public void swap(long albumId, long version, String from, String to) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    swap(album, bench, slot(bench, "from", from), slot(bench, "to", to));
+  }
+
+  private void swap(AlbumEntity album, Bench bench, Slot from, Slot to) {
+    Filling one = held(bench, from);
+    Filling other = held(bench, to);
+    if (from.id().equals(to.id()) || (one == null && other == null)) {
+      throw new NotPossibleException("to", "There is nothing to swap there.");
+    }
+    requireUnlocked("from", one);
+    requireUnlocked("to", other);
+    history.step(
+        album,
+        (one == null || other == null ? "move to " : "swap with ") + name(bench, to),
+        List.of(
+            new Change.OfFilling(from.id(), one, other),
+            new Change.OfFilling(to.id(), other, one)));
+  }
+
+  /** Takes the photo out of a slot and hangs it on the line. */
+  public void takeOut(long albumId, long version, String slotId) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, "slot", slotId);
+    Filling before = filled(bench, slot);
+    requireUnlocked("slot", before);
+    history.step(
+        album,
+        "take out of " + name(bench, slot),
+        List.of(new Change.OfFilling(slotId, before, null)));
+  }
+
+  /** Locks the photo in its slot, or unlocks it. */
+  public void lock(long albumId, long version, String slotId, boolean locked) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, "slot", slotId);
+    Filling before = filled(bench, slot);
+    history.step(
+        album,
+        (locked ? "lock " : "unlock ") + name(bench, slot),
+        List.of(
+            new Change.OfFilling(
+                slotId, before, new Filling(before.photo(), before.turned(), locked))));
+  }
+
+  /** Gives the photo in a slot a quarter turn, or takes it back. */
+  public void turn(long albumId, long version, String slotId, boolean turned) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, "slot", slotId);
+    Filling before = filled(bench, slot);
+    history.step(
+        album,
+        "turn in " + name(bench, slot),
+        List.of(
+            new Change.OfFilling(
+                slotId, before, new Filling(before.photo(), turned, before.locked()))));
+  }
+
+  /** Places the photos of the line again in story order, around those that are locked. */
+  public void placeAgain(long albumId, long version) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    List<Slot> slots = bench.spread().slots();
+    List<Candidate> candidates = bench.candidates();
+    Map<String, Integer> indexOf = new HashMap<>();
+    for (int i = 0; i < candidates.size(); i++) {
+      indexOf.put(candidates.get(i).id(), i);
+    }
+    Map<Integer, Integer> locked = new HashMap<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Filling held = held(bench, slots.get(i));
+      if (held != null && held.locked()) {
+        locked.put(i, indexOf.get(held.photo()));
+      }
+    }
+    Placing.Arrangement arrangement =
+        story.place(new Placing.Problem(candidates, bench.places(), locked, bench.rules()));
+    Map<Integer, Filling> after = new HashMap<>();
+    for (int photo = 0; photo < candidates.size(); photo++) {
+      int place = arrangement.placeOf()[photo];
+      if (place >= 0 && !locked.containsKey(place)) {
+        after.put(place, new Filling(candidates.get(photo).id(), false, false));
+      }
+    }
+    List<Change> changes = new ArrayList<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Filling before = held(bench, slots.get(i));
+      if (!locked.containsKey(i) && !Objects.equals(before, after.get(i))) {
+        changes.add(new Change.OfFilling(slots.get(i).id(), before, after.get(i)));
+      }
+    }
+    history.step(album, "place in story order", changes);
+  }
+
+  /** Says what must stay of a photo; null for nothing in particular. */
+  public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    LinePhotoEntity entity = photo(bench, "photo", photo);
+    if (box != null && !box.isInside(entity.photo().pixels())) {
+      throw new NotPossibleException(
+          "keep",
+          "The keep box lies inside the picture of "
+              + entity.photo().pixels().w()
+              + " × "
+              + entity.photo().pixels().h()
+              + " pixels.");
+    }
+    tell(album, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
+  }
+
+  /** Says when a photo was taken. */
+  public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
+    AlbumEntity album = history.open(albumId, version);
+    LinePhotoEntity entity = photo(benches.open(albumId), "photo", photo);
+    tell(album, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
+  }
+
+  /** Says that a photo is a print on the table already, of this size; null if it is not. */
+  public void onTable(long albumId, long version, String photo, @Nullable Size size) {
+    AlbumEntity album = history.open(albumId, version);
+    LinePhotoEntity entity = photo(benches.open(albumId), "photo", photo);
+    tell(
+        album,
+        entity,
+        size == null ? "not yet printed" : "print on the table",
+        told -> told.withOnTable(StoredSize.of(size)));
+  }
+
+  /** Sets a photo aside, out of its slot if it had one, or hangs it on the line again. */
+  public void setAside(long albumId, long version, String photo, boolean aside) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    LinePhotoEntity entity = photo(bench, "photo", photo);
+    List<Change> changes = new ArrayList<>();
+    bench
+        .slotOf(photo)
+        .filter(slot -> aside)
+        .ifPresent(slot -> changes.add(new Change.OfFilling(slot.id(), held(bench, slot), null)));
+    Told before = told(entity);
+    changes.add(new Change.OfPhoto(photo, before, before.withAside(aside)));
+    history.step(album, aside ? "set aside" : "hang on the line", changes);
+  }
+
+  /** Measures the opening of a pocket; null if it is as usual after all. */
+  public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
+    AlbumEntity album = history.open(albumId, version);
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, "slot", slotId);
+    StoredSize before =
+        bench.opening(slot).measured() ? StoredSize.of(bench.opening(slot).size()) : null;
+    history.step(
+        album,
+        "measure " + name(bench, slot),
+        List.of(new Change.OfOpening(slotId, before, StoredSize.of(opening))));
+  }
+
+  /** Gives the album a title. */
+  public void retitle(long albumId, long version, String title) {
+    AlbumEntity album = history.open(albumId, version);
+    history.step(album, "title", List.of(new Change.OfTitle(album.title(), title)));
+  }
+
+  public void undo(long albumId, long version) {
+    history.undo(history.open(albumId, version));
+  }
+
+  public void redo(long albumId, long version) {
+    history.redo(history.open(albumId, version));
+  }
+
+  private void tell(
+      AlbumEntity album, LinePhotoEntity photo, String label, UnaryOperator<Told> next) {
+    Told before = told(photo);
+    history.step(
+        album,
+        label,
+        List.of(new Change.OfPhoto(photo.photo().sha256(), before, next.apply(before))));
+  }
+
+  private static Told told(LinePhotoEntity photo) {
+    return new Told(
+        photo.takenAt(),
+        photo.isDatedByMaker(),
+        photo.keep(),
+        StoredSize.of(photo.onTable()),
+        photo.isAside());
+  }
+
+  private static Slot slot(Bench bench, String field, String id) {
+    return bench
+        .spread()
+        .slot(id)
+        .orElseThrow(() -> new NotThereException(field, "There is no slot “" + id + "”."));
+  }
+
+  private static LinePhotoEntity photo(Bench bench, String field, String sha256) {
+    return bench
+        .photo(sha256)
+        .orElseThrow(
+            () -> new NotThereException(field, "There is no photo “" + sha256 + "” on the line."));
+  }
+
+  private static @Nullable Filling held(Bench bench, Slot slot) {
+    FillingEntity entity = bench.filling(slot.id()).orElse(null);
+    return entity == null
+        ? null
+        : new Filling(entity.sha256(), entity.isTurned(), entity.isLocked());
+  }
+
+  private static Filling filled(Bench bench, Slot slot) {
+    Filling held = held(bench, slot);
+    if (held == null) {
+      throw new NotPossibleException("slot", "There is no photo in " + name(bench, slot) + ".");
+    }
+    return held;
+  }
+
+  private static void requireUnlocked(String field, @Nullable Filling filling) {
+    if (filling != null && filling.locked()) {
+      throw new NotPossibleException(field, "That photo is locked. Unlock it first.");
+    }
+  }
+
+  /** A slot as makers speak of it. */
+  private static String name(Bench bench, Slot slot) {
+    boolean left = slot.leaf() == bench.spread().left().number();
+    return "pocket " + slot.pocket() + ", " + (left ? "left" : "right") + " page";
+  }
+}

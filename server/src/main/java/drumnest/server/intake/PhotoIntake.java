@@ -1,0 +1,136 @@
+package drumnest.server.intake;
+
+import drumnest.server.Home;
+import drumnest.server.store.PhotoEntity;
+import drumnest.server.store.Photos;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.security.DigestOutputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/**
+ * Takes photo files in: checks them, keeps them unchanged under their SHA-256, reads what they say,
+ * and hangs them on the line of an album. Only when all of that has reached the disk is a photo
+ * acknowledged; a file that is refused leaves nothing behind.
+ */
+@Service
+public class PhotoIntake {
+
+  private static final long MOST_PIXELS = 200_000_000;
+  private static final long MOST_BYTES = 512L << 20;
+
+  private final Home home;
+  private final Darkroom darkroom;
+  private final Photos photos;
+  private final LinePegs pegs;
+  private final Object[] turns = new Object[64];
+
+  PhotoIntake(Home home, Darkroom darkroom, Photos photos, LinePegs pegs) {
+    this.home = home;
+    this.darkroom = darkroom;
+    this.photos = photos;
+    this.pegs = pegs;
+    for (int i = 0; i < turns.length; i++) {
+      turns[i] = new Object();
+    }
+  }
+
+  /** What became of a file: the photo it is, and whether the album had it already. */
+  public record Taken(String sha256, boolean hadAlready) {}
+
+  /**
+   * Takes one file in.
+   *
+   * @param name what the file is called
+   * @throws RefusedPhotoException if it is no photo that can be used
+   * @throws IOException if it could not be received or stored
+   */
+  public Taken take(long albumId, String name, InputStream content) throws IOException {
+    pegs.require(albumId);
+    Path incoming = home.incoming().resolve(UUID.randomUUID().toString());
+    try {
+      String sha256 = receive(content, incoming);
+      // The same file twice at once: one waits for the other and then finds it.
+      synchronized (turns[Integer.parseInt(sha256.substring(0, 2), 16) % turns.length]) {
+        PhotoEntity photo = photos.findById(sha256).orElse(null);
+        if (photo == null) {
+          photo = store(sha256, incoming);
+        }
+        return new Taken(sha256, !pegs.peg(albumId, photo, name));
+      }
+    } finally {
+      Files.deleteIfExists(incoming);
+    }
+  }
+
+  private PhotoEntity store(String sha256, Path incoming) throws IOException {
+    PhotoFormat format =
+        PhotoFormat.of(incoming)
+            .orElseThrow(
+                () -> new RefusedPhotoException("It is no photo; JPEG and PNG are accepted."));
+    PhotoHeader header = PhotoHeader.read(incoming);
+    if (header.pixels() > MOST_PIXELS) {
+      throw new RefusedPhotoException(
+          "It has "
+              + header.pixels() / 1_000_000
+              + " megapixels; up to "
+              + MOST_PIXELS / 1_000_000
+              + " are accepted.");
+    }
+    Grey grey = darkroom.develop(sha256, incoming, format, header);
+    Path original = home.original(sha256, format.extension());
+    Files.createDirectories(original.getParent());
+    long bytes = Files.size(incoming);
+    Files.move(incoming, original, StandardCopyOption.ATOMIC_MOVE);
+    return new PhotoEntity(
+        sha256,
+        format.extension(),
+        bytes,
+        header.upright(),
+        header.takenAt(),
+        grey.fingerprint(),
+        grey.sharpness());
+  }
+
+  /** Writes the content to a file, through to the disk, and gives its SHA-256. */
+  private static String receive(InputStream content, Path file) throws IOException {
+    MessageDigest digest = sha256();
+    long length = 0;
+    try (OutputStream out = new DigestOutputStream(Files.newOutputStream(file), digest)) {
+      byte[] part = new byte[1 << 16];
+      for (int read = content.read(part); read >= 0; read = content.read(part)) {
+        length += read;
+        if (length > MOST_BYTES) {
+          throw new RefusedPhotoException(
+              "It is larger than " + (MOST_BYTES >> 20) + " MB, the most that is accepted.");
+        }
+        out.write(part, 0, read);
+      }
+    }
+    if (length == 0) {
+      throw new RefusedPhotoException("It is empty.");
+    }
+    try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+      channel.force(true);
+    }
+    return HexFormat.of().formatHex(digest.digest());
+  }
+
+  private static MessageDigest sha256() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,3 @@
+/** The application and its rooms. */
+@org.jspecify.annotations.NullMarked
+package drumnest.server;

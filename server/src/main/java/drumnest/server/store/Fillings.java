@@ -1,0 +1,13 @@
+package drumnest.server.store;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** What the slots of the albums hold. */
+public interface Fillings extends JpaRepository<FillingEntity, Long> {
+
+  List<FillingEntity> findByAlbumId(Long albumId);
+
+  Optional<FillingEntity> findByAlbumIdAndSlot(Long albumId, String slot);
+}

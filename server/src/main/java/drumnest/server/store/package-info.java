@@ -1,0 +1,3 @@
+/** The database: entities and repositories. */
+@org.jspecify.annotations.NullMarked
+package drumnest.server.store;

@@ -1,0 +1,59 @@
+package drumnest.server.sums;
+
+import drumnest.core.fit.CropWindow;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** The values of an answer, as they are written. */
+final class Answers {
+
+  private Answers() {}
+
+  /** An answer to be filled in; unlike a record it says null where there is no value. */
+  static Map<String, @Nullable Object> open() {
+    return new LinkedHashMap<>();
+  }
+
+  static Map<String, @Nullable Object> length(Length length) {
+    Map<String, @Nullable Object> answer = open();
+    answer.put("in", length.toInches());
+    answer.put("mm", length.toMillimetres());
+    answer.put("text", length.toString());
+    return answer;
+  }
+
+  static @Nullable Map<String, @Nullable Object> size(@Nullable Size size) {
+    if (size == null) {
+      return null;
+    }
+    Map<String, @Nullable Object> answer = open();
+    answer.put("w", length(size.w()));
+    answer.put("h", length(size.h()));
+    return answer;
+  }
+
+  static Map<String, @Nullable Object> box(PixelBox box) {
+    Map<String, @Nullable Object> answer = open();
+    answer.put("x", box.x());
+    answer.put("y", box.y());
+    answer.put("w", box.w());
+    answer.put("h", box.h());
+    return answer;
+  }
+
+  /** Adds what there is to say of a crop; null throughout where there is none. */
+  static void crop(Map<String, @Nullable Object> answer, @Nullable CropWindow window) {
+    answer.put("crop", window == null ? null : box(window.crop()));
+    answer.put("keptShare", window == null ? null : window.keptShare());
+    answer.put("ppi", window == null ? null : window.ppi());
+  }
+
+  static String key(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

@@ -1,0 +1,70 @@
+package drumnest.server.sums;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The stand-alone calculators: a question in, an answer out, no album needed. */
+@Hidden
+@RestController
+class SumsController {
+
+  private static final int LARGEST_BODY = 16 << 20;
+
+  private final Map<String, Sum> sums;
+  private final JsonMapper strict =
+      JsonMapper.builder(
+              JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
+          .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .build();
+
+  SumsController(List<Sum> sums) {
+    this.sums = sums.stream().collect(Collectors.toMap(Sum::name, Function.identity()));
+  }
+
+  @PostMapping(value = "/api/sums/{name}", produces = MediaType.APPLICATION_JSON_VALUE)
+  Map<String, @Nullable Object> answer(@PathVariable("name") String name, InputStream body)
+      throws IOException {
+    Sum sum = sums.get(name);
+    if (sum == null) {
+      throw new SumProblemException(
+          "name",
+          "There is no sum of this name; known are "
+              + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
+              + ".");
+    }
+    return sum.answer(question(body));
+  }
+
+  private JsonNode question(InputStream body) throws IOException {
+    byte[] bytes = body.readNBytes(LARGEST_BODY + 1);
+    if (bytes.length > LARGEST_BODY) {
+      throw new SumProblemException("body", "The body is larger than 16 MB.");
+    }
+    try {
+      JsonNode question = strict.readTree(bytes);
+      if (question != null && question.isObject()) {
+        return question;
+      }
+    } catch (JacksonException notJson) {
+      throw new SumProblemException("body", "The body is no JSON; accepted is a JSON object.");
+    }
+    throw new SumProblemException("body", "The body is no JSON object.");
+  }
+}

@@ -1,0 +1,3 @@
+/** The stand-alone calculators over HTTP. */
+@org.jspecify.annotations.NullMarked
+package drumnest.server.sums;
