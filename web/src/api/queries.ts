@@ -1,0 +1,128 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback } from "react";
+import { useNotices } from "../ui/notices";
+import { answered, api, Refusal } from "./client";
+import type { paths } from "./schema";
+import type { Album } from "./types";
+
+export function useShelf() {
+  return useQuery({
+    queryKey: ["shelf"],
+    queryFn: () => answered(api.GET("/api/albums")),
+  });
+}
+
+export function useAlbum(id: number) {
+  return useQuery({
+    queryKey: ["album", id],
+    queryFn: () => answered(api.GET("/api/albums/{id}", { params: { path: { id } } })),
+  });
+}
+
+export function useLine(id: number) {
+  return useQuery({
+    queryKey: ["line", id],
+    queryFn: () => answered(api.GET("/api/albums/{id}/line", { params: { path: { id } } })),
+  });
+}
+
+export function useTicket(id: number, version: number | undefined, slot: string | null) {
+  return useQuery({
+    queryKey: ["ticket", id, version, slot],
+    enabled: slot !== null && version !== undefined,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/tickets/{slot}", {
+          params: { path: { id, slot: slot ?? "" } },
+        }),
+      ),
+  });
+}
+
+export function useLists(id: number, version: number | undefined) {
+  return useQuery({
+    queryKey: ["lists", id, version],
+    enabled: version !== undefined,
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.GET("/api/albums/{id}/lists", { params: { path: { id } } })),
+  });
+}
+
+export function useAbout(open: boolean) {
+  return useQuery({
+    queryKey: ["about"],
+    enabled: open,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => answered(api.GET("/api/about")),
+  });
+}
+
+type AlbumPath = Extract<keyof paths, `/api/albums/{id}/${string}`>;
+
+/** The steps a maker can take: addresses that answer with the album as it is then. */
+type StepPath = {
+  [P in AlbumPath]: paths[P] extends {
+    post: {
+      requestBody: { content: { "application/json": { version: number } } };
+      responses: { 200: { content: { "application/json": Album } } };
+    };
+  }
+    ? P
+    : never;
+}[AlbumPath];
+
+type StepBody<P extends StepPath> = Omit<
+  paths[P] extends { post: { requestBody: { content: { "application/json": infer B } } } }
+    ? B
+    : never,
+  "version"
+>;
+
+/**
+ * Takes a step on the album as the page has seen it. Answers the album as it is then, or null where
+ * the step was refused; the refusal is shown, unless the caller takes it.
+ */
+export function useStep(id: number) {
+  const queries = useQueryClient();
+  const notify = useNotices((state) => state.notify);
+  return useCallback(
+    async <P extends StepPath>(
+      path: P,
+      body: StepBody<P>,
+      onRefusal?: (refusal: Refusal) => void,
+    ): Promise<Album | null> => {
+      const seen = queries.getQueryData<Album>(["album", id]);
+      if (!seen) {
+        return null;
+      }
+      try {
+        const album = await answered<Album>(
+          // The body of each path is checked by StepBody; the client's own type cannot follow that.
+          api.POST(path as "/api/albums/{id}/undo", {
+            params: { path: { id } },
+            body: { ...body, version: seen.version },
+          }),
+        );
+        queries.setQueryData(["album", id], album);
+        void queries.invalidateQueries({ queryKey: ["line", id] });
+        return album;
+      } catch (problem) {
+        const refusal = problem instanceof Refusal ? problem : new Refusal({}, 0);
+        if (refusal.status === 409) {
+          await Promise.all([
+            queries.invalidateQueries({ queryKey: ["album", id] }),
+            queries.invalidateQueries({ queryKey: ["line", id] }),
+          ]);
+          notify(refusal.message);
+        } else if (onRefusal) {
+          onRefusal(refusal);
+        } else {
+          notify(refusal.message);
+        }
+        return null;
+      }
+    },
+    [id, queries, notify],
+  );
+}

@@ -1,0 +1,72 @@
+import { useState } from "react";
+import { Navigate, useParams } from "react-router";
+import { useAlbum, useLine } from "../api/queries";
+import { ForeEdge } from "../bench/ForeEdge";
+import { LineUp } from "../bench/LineUp";
+import { GatherStage } from "../gather/GatherStage";
+import { MakeStage } from "../make/MakeStage";
+import { PlaceStage } from "../place/PlaceStage";
+import { TableDrag } from "../place/TableDrag";
+import { AlbumTitle } from "./AlbumTitle";
+import { KeysSheet } from "./KeysSheet";
+import { Stages } from "./Stages";
+import { useBenchKeys } from "./useBenchKeys";
+
+/** The bench: the album's edge and stages at the left, the line above, the stage in the middle. */
+export function AlbumFrame() {
+  const { id: idText, stage } = useParams();
+  const id = Number(idText);
+  const album = useAlbum(id);
+  const line = useLine(id);
+  const [keysOpen, setKeysOpen] = useState(false);
+  useBenchKeys(id, () => setKeysOpen(true));
+
+  if (album.isError) {
+    return (
+      <div className="p-8">
+        <h1 className="mb-2 text-xl">This album does not open</h1>
+        <p>{album.error.message}</p>
+      </div>
+    );
+  }
+  if (!album.data || !line.data) {
+    return (
+      <p className="p-8 text-quiet" role="status">
+        Opening the album
+      </p>
+    );
+  }
+  if (stage !== "gather" && stage !== "place" && stage !== "make") {
+    return <Navigate to={`/albums/${id}/place`} replace />;
+  }
+  return (
+    <TableDrag album={album.data} line={line.data}>
+      <div className="flex h-full flex-col md:flex-row">
+        <aside className="flex shrink-0 flex-row items-center gap-3 bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-col md:items-stretch md:gap-0 md:px-0 md:py-4">
+          <AlbumTitle album={album.data} />
+          <Stages album={album.data} stage={stage} />
+          <div className="hidden min-h-0 flex-1 md:block" />
+          <ForeEdge album={album.data} />
+          <button
+            type="button"
+            className="ml-auto self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
+            onClick={() => setKeysOpen(true)}
+          >
+            Keys, light, about
+          </button>
+        </aside>
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+          <div className={stage === "make" ? "hidden md:block" : ""}>
+            <LineUp album={album.data} line={line.data} />
+          </div>
+          <main className="min-h-0 flex-1">
+            {stage === "gather" && <GatherStage album={album.data} line={line.data} />}
+            {stage === "place" && <PlaceStage album={album.data} line={line.data} />}
+            {stage === "make" && <MakeStage album={album.data} />}
+          </main>
+        </div>
+        <KeysSheet open={keysOpen} onOpenChange={setKeysOpen} />
+      </div>
+    </TableDrag>
+  );
+}

@@ -1,0 +1,50 @@
+import { NavLink } from "react-router";
+import type { Album } from "../api/types";
+
+interface Props {
+  album: Album;
+  stage: string;
+}
+
+/** The stages as words, each with what is done and what is missing. */
+export function Stages({ album, stage }: Props) {
+  const { counts } = album;
+  const stages = [
+    { key: "gather", name: "Gather", state: gathered(counts.onLine, counts.withoutDate) },
+    { key: "place", name: "Place", state: `${counts.placed} of ${counts.slots} pockets` },
+    { key: "make", name: "Make", state: made(counts.placed, counts.trims) },
+  ];
+  return (
+    <nav aria-label="Stages" className="flex gap-1 md:flex-col md:gap-0">
+      {stages.map(({ key, name, state }) => (
+        <NavLink
+          key={key}
+          to={`/albums/${album.id}/${key}`}
+          aria-current={stage === key ? "page" : undefined}
+          className="group px-3 py-1.5 aria-[current=page]:bg-mat aria-[current=page]:text-ink md:mb-0.5 md:py-2 md:pr-2 md:pl-4 md:aria-[current=page]:ml-1.5 md:aria-[current=page]:pl-2.5"
+        >
+          <span className="block text-[15px] leading-tight font-semibold [font-stretch:108%]">
+            {name}
+          </span>
+          <span className="hidden text-xs text-edge-quiet group-aria-[current=page]:text-quiet md:block">
+            {state}
+          </span>
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
+
+function gathered(onLine: number, withoutDate: number) {
+  if (onLine === 0) {
+    return "no photos yet";
+  }
+  return withoutDate > 0 ? `${onLine}, ${withoutDate} undated` : `${onLine} on the line`;
+}
+
+function made(placed: number, trims: number) {
+  if (placed === 0) {
+    return "not begun";
+  }
+  return trims > 0 ? `${placed} prints, ${trims} to trim` : `${placed} prints`;
+}

@@ -1,0 +1,59 @@
+import type { Line, Photo } from "../api/types";
+
+const HEIGHT_OF_SQUARE = 42;
+const GAP = 13;
+const CHAPTER_GAP = 34;
+const FOLDED = 96;
+
+export interface Peg {
+  photo: Photo;
+  x: number;
+  w: number;
+  h: number;
+}
+
+export interface ChapterSpan {
+  title: string;
+  count: number;
+  x: number;
+  w: number;
+  folded: boolean;
+  pegs: Peg[];
+}
+
+/** Where each photo hangs along the line, in screen pixels: every picture of about one area. */
+export function layLine(line: Line, folded: ReadonlySet<string>): ChapterSpan[] {
+  let x = 20;
+  return line.chapters.map((chapter) => {
+    const start = x;
+    const isFolded = folded.has(chapter.title);
+    const pegs: Peg[] = [];
+    if (isFolded) {
+      x += FOLDED;
+    } else {
+      for (const photo of chapter.photos) {
+        const ratio = Math.sqrt(photo.pixels.w / photo.pixels.h);
+        const w = Math.max(16, Math.min(110, Math.round(HEIGHT_OF_SQUARE * ratio)));
+        const h = Math.max(16, Math.min(60, Math.round(HEIGHT_OF_SQUARE / ratio)));
+        pegs.push({ photo, x, w, h });
+        x += w + GAP;
+      }
+      x = Math.max(x, start + titleWidth(chapter.title));
+    }
+    const span = {
+      title: chapter.title,
+      count: chapter.photos.length,
+      x: start,
+      w: x - start,
+      folded: isFolded,
+      pegs,
+    };
+    x += CHAPTER_GAP;
+    return span;
+  });
+}
+
+/** Room for the title of a chapter with few photos. */
+function titleWidth(title: string) {
+  return title.length * 7.6 + 40;
+}

@@ -1,0 +1,139 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { Progress } from "radix-ui";
+import { useEffect, useRef } from "react";
+import type { Album } from "../api/types";
+import { Button } from "../ui/Button";
+import { pictureUrl } from "../ui/Picture";
+import { type Arrival, useIntake } from "./intake";
+
+const ROW = 46;
+
+interface Props {
+  album: Album;
+  onArrived: () => void;
+}
+
+/** The files that come in: how far, what was refused and why, and a stop. */
+export function Arrivals({ album, onArrived }: Props) {
+  const { arrivals, running, stop, again, clear } = useIntake();
+  const scroll = useRef<HTMLDivElement>(null);
+  const count = (state: Arrival["state"]) => arrivals.filter((each) => each.state === state).length;
+  const done = arrivals.length - count("waiting") - count("coming");
+  const refused = arrivals.filter((each) => each.state === "refused");
+  const stopped = count("stopped");
+  const rows = useVirtualizer({
+    count: arrivals.length,
+    getScrollElement: () => scroll.current,
+    estimateSize: () => ROW,
+    overscan: 6,
+  });
+
+  useEffect(() => {
+    if (running) {
+      rows.scrollToIndex(Math.min(done + 3, arrivals.length - 1));
+    }
+  }, [running, done, arrivals.length, rows]);
+
+  return (
+    <div className="mt-5">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <p className="text-[15px] font-semibold" role="status">
+          {running ? `${done} of ${arrivals.length} came in` : summary(arrivals)}
+        </p>
+        <span className="flex-1" />
+        {running && <Button onClick={stop}>Stop</Button>}
+        {!running && stopped > 0 && (
+          <Button onClick={() => again(album.id, onArrived)}>Bring {stopped} again</Button>
+        )}
+        {!running && <Button onClick={clear}>Clear this list</Button>}
+      </div>
+      <Progress.Root
+        value={done}
+        max={arrivals.length}
+        aria-label="Photos that came in"
+        className="mt-2 h-1.5 bg-grid"
+      >
+        <Progress.Indicator
+          className="h-full bg-fits"
+          style={{ width: `${(100 * done) / arrivals.length}%` }}
+        />
+      </Progress.Root>
+      {refused.length > 0 && (
+        <div className="mt-4 border-l-4 border-signal pl-3">
+          <h3 className="text-[15px]">{refused.length} not taken in; the others are</h3>
+          <ul className="slim-scroll mt-1 max-h-40 overflow-y-auto">
+            {refused.map((each) => (
+              <li key={each.key} className="[overflow-wrap:anywhere]">
+                <strong>{each.name}</strong>: {each.reason}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div
+        ref={scroll}
+        className="slim-scroll mt-3 max-h-[300px] overflow-y-auto border-t border-hair"
+      >
+        <ul className="relative" style={{ height: rows.getTotalSize() }}>
+          {rows.getVirtualItems().map((row) => {
+            const arrival = arrivals[row.index];
+            return (
+              arrival && (
+                <li
+                  key={arrival.key}
+                  className="absolute right-0 left-0 flex items-center gap-3 border-b border-hair"
+                  style={{ top: row.start, height: ROW }}
+                >
+                  <span className="flex h-9 w-12 items-center justify-center">
+                    {arrival.photo && (
+                      <img
+                        src={pictureUrl(arrival.photo, "small")}
+                        alt=""
+                        className="max-h-full max-w-full"
+                      />
+                    )}
+                  </span>
+                  <span className="min-w-0 flex-1 truncate">{arrival.name}</span>
+                  <span
+                    className={`shrink-0 pr-2 text-[13px] ${arrival.state === "refused" ? "font-semibold text-signal-text" : "text-quiet"}`}
+                  >
+                    {word(arrival)}
+                  </span>
+                </li>
+              )
+            );
+          })}
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+function word(arrival: Arrival) {
+  switch (arrival.state) {
+    case "waiting":
+      return "waits";
+    case "coming":
+      return "coming in";
+    case "in":
+      return "on the line";
+    case "had":
+      return "was here already";
+    case "refused":
+      return "not taken in";
+    case "stopped":
+      return arrival.reason === "stopped" ? "stopped" : "no answer";
+  }
+}
+
+function summary(arrivals: Arrival[]) {
+  const count = (state: Arrival["state"]) => arrivals.filter((each) => each.state === state).length;
+  const parts = [`${count("in")} new on the line`];
+  if (count("had") > 0) {
+    parts.push(`${count("had")} here already`);
+  }
+  if (count("stopped") > 0) {
+    parts.push(`${count("stopped")} left out`);
+  }
+  return parts.join(", ");
+}

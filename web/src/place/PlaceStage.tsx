@@ -1,0 +1,26 @@
+import type { Album, Line } from "../api/types";
+import { TicketRoll } from "../ticket/TicketRoll";
+import { Spread } from "./Spread";
+import { StepBar } from "./StepBar";
+import { Tray } from "./Tray";
+import { usePlaceKeys } from "./usePlaceKeys";
+
+interface Props {
+  album: Album;
+  line: Line;
+}
+
+/** The spread in the middle, what is without a place below it, the ticket at the right. */
+export function PlaceStage({ album, line }: Props) {
+  usePlaceKeys(album);
+  return (
+    <div className="flex h-full min-h-0 flex-col overflow-y-auto lg:flex-row lg:overflow-hidden">
+      <div className="flex min-w-0 flex-1 flex-col px-4 pb-3 lg:min-h-0">
+        <Spread album={album} />
+        <StepBar album={album} />
+        <Tray album={album} line={line} />
+      </div>
+      <TicketRoll album={album} line={line} />
+    </div>
+  );
+}

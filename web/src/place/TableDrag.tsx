@@ -1,0 +1,85 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  DragOverlay,
+  type DragStartEvent,
+  MouseSensor,
+  pointerWithin,
+  TouchSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { type ReactNode, useState } from "react";
+import { useStep } from "../api/queries";
+import type { Album, Line } from "../api/types";
+import { type InHand, useHand } from "../bench/hand";
+import { pictureUrl } from "../ui/Picture";
+
+interface Props {
+  album: Album;
+  line: Line;
+  children: ReactNode;
+}
+
+/** Lets photos be dragged from the line and from slots, into slots and out of them. */
+export function TableDrag({ album, line, children }: Props) {
+  const step = useStep(album.id);
+  const lookAtSlot = useHand((hand) => hand.lookAtSlot);
+  const [dragged, setDragged] = useState<InHand | null>(null);
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
+  );
+
+  function start(event: DragStartEvent) {
+    setDragged(event.active.data.current as InHand);
+  }
+
+  async function end(event: DragEndEvent) {
+    const from = event.active.data.current as InHand;
+    setDragged(null);
+    const to = event.over?.id;
+    if (to === undefined || to === from.slot) {
+      return;
+    }
+    if (to === "tray") {
+      if (from.slot) {
+        await step("/api/albums/{id}/take-out", { slot: from.slot });
+      }
+      return;
+    }
+    const slot = String(to);
+    const done = from.slot
+      ? await step("/api/albums/{id}/swap", { from: from.slot, to: slot })
+      : from.photo && (await step("/api/albums/{id}/put", { photo: from.photo, slot }));
+    if (done) {
+      lookAtSlot(slot);
+    }
+  }
+
+  const photo = line.chapters
+    .flatMap((chapter) => chapter.photos)
+    .find((each) => each.id === dragged?.photo);
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      autoScroll={false}
+      onDragStart={start}
+      onDragEnd={end}
+      onDragCancel={() => setDragged(null)}
+    >
+      {children}
+      <DragOverlay dropAnimation={null}>
+        {photo && (
+          <img
+            src={pictureUrl(photo.id, "small")}
+            alt=""
+            className="border-2 border-white shadow-xl"
+            style={{ width: photo.pixels.w >= photo.pixels.h ? 120 : 84 }}
+          />
+        )}
+      </DragOverlay>
+    </DndContext>
+  );
+}

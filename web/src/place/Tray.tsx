@@ -1,0 +1,111 @@
+import { useDraggable, useDroppable } from "@dnd-kit/core";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useMemo, useRef } from "react";
+import type { Album, Line, Photo } from "../api/types";
+import { useHand } from "../bench/hand";
+import { pegLabels } from "../bench/places";
+import { pictureUrl } from "../ui/Picture";
+
+const HEIGHT = 74;
+const GAP = 8;
+
+interface Props {
+  album: Album;
+  line: Line;
+}
+
+/** The photos without a place, large enough to choose from; a photo dropped here leaves its slot. */
+export function Tray({ album, line }: Props) {
+  const labels = useMemo(() => pegLabels(album), [album]);
+  const waiting = useMemo(
+    () =>
+      line.chapters.flatMap((chapter) => chapter.photos).filter((photo) => !labels.has(photo.id)),
+    [line, labels],
+  );
+  const scroll = useRef<HTMLDivElement>(null);
+  const { setNodeRef, isOver } = useDroppable({ id: "tray" });
+  const row = useVirtualizer({
+    count: waiting.length,
+    horizontal: true,
+    getScrollElement: () => scroll.current,
+    estimateSize: (i) => widthOf(waiting[i]) + GAP,
+    overscan: 8,
+    getItemKey: (i) => waiting[i]?.id ?? i,
+  });
+  return (
+    <section
+      ref={setNodeRef}
+      aria-label="Without a place"
+      className={`flex min-h-[96px] shrink-0 items-start gap-4 pl-6 ${isOver ? "outline-2 outline-fold outline-dashed" : ""}`}
+    >
+      <div className="w-[118px] shrink-0">
+        <h2 className="text-[15px] leading-tight">{heading(waiting.length, album)}</h2>
+        <p className="text-[13px] text-quiet">
+          {waiting.length > 0 ? "Drag one into a pocket, or a picture out of one to here." : ""}
+        </p>
+      </div>
+      <div
+        ref={scroll}
+        className="slim-scroll min-w-0 flex-1 overflow-x-auto overflow-y-hidden pb-1"
+      >
+        <div className="relative" style={{ width: row.getTotalSize(), height: HEIGHT + 18 }}>
+          {row.getVirtualItems().map((item) => {
+            const photo = waiting[item.index];
+            return photo && <Waiting key={photo.id} photo={photo} left={item.start} />;
+          })}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function heading(count: number, album: Album) {
+  if (album.counts.onLine === 0) {
+    return "No photos yet";
+  }
+  return count === 0 ? "Every photo has a place" : `${count} without a place`;
+}
+
+function widthOf(photo: Photo | undefined) {
+  return photo ? Math.min(180, Math.max(30, (HEIGHT * photo.pixels.w) / photo.pixels.h)) : HEIGHT;
+}
+
+function Waiting({ photo, left }: { photo: Photo; left: number }) {
+  const { lookAtPhoto, pickUp, photo: looked } = useHand();
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: `tray:${photo.id}`,
+    data: { photo: photo.id, slot: null, name: photo.name },
+  });
+  return (
+    <button
+      ref={setNodeRef}
+      {...listeners}
+      type="button"
+      data-waiting={photo.id}
+      aria-label={`${photo.name}, ${photo.takenText ?? "no date"}, without a place`}
+      onClick={() => lookAtPhoto(photo.id)}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") {
+          event.preventDefault();
+          lookAtPhoto(photo.id);
+          pickUp({ photo: photo.id, slot: null, name: photo.name });
+          document.getElementById("spread")?.focus();
+        }
+      }}
+      className={`absolute top-[2px] touch-none text-left ${looked === photo.id ? "outline-2 outline-signal" : ""}`}
+      style={{ left, width: widthOf(photo), opacity: isDragging ? 0.4 : 1 }}
+    >
+      <img
+        src={pictureUrl(photo.id, "small")}
+        alt=""
+        draggable={false}
+        decoding="async"
+        className="block w-full object-cover"
+        style={{ height: HEIGHT }}
+      />
+      <span className="block truncate text-[11px] text-quiet [font-stretch:88%]">
+        {photo.blurred ? "blurred" : (photo.takenText ?? "no date")}
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,56 @@
+import { useEffect, useState } from "react";
+import { useStep } from "../api/queries";
+import type { Album, Photo } from "../api/types";
+import { SizeText } from "../ui/Measures";
+import { MeasureForm } from "./MeasureForm";
+import { Row } from "./SlotTicket";
+
+interface Props {
+  album: Album;
+  photo: Photo;
+}
+
+/** Whether the photo is a print on the table already, which can no longer grow. */
+export function OnTable({ album, photo }: Props) {
+  const [open, setOpen] = useState(false);
+  const step = useStep(album.id);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another photo closes the form
+  useEffect(() => setOpen(false), [photo.id]);
+
+  if (open) {
+    return (
+      <MeasureForm
+        legend="Size of the print on the table"
+        w={photo.onTable?.w.text ?? ""}
+        h={photo.onTable?.h.text ?? ""}
+        empty="Both empty: still a file, to be ordered."
+        onSave={async (w, h, onRefusal) =>
+          (await step(
+            "/api/albums/{id}/on-table",
+            { photo: photo.id, size: { w, h } },
+            onRefusal,
+          )) !== null
+        }
+        onClose={() => setOpen(false)}
+      />
+    );
+  }
+  return (
+    <Row name="Print">
+      {photo.onTable ? (
+        <>
+          on the table, <SizeText size={photo.onTable} />
+        </>
+      ) : (
+        "to order"
+      )}{" "}
+      <button
+        type="button"
+        className="ml-1 font-normal underline underline-offset-2"
+        onClick={() => setOpen(true)}
+      >
+        change
+      </button>
+    </Row>
+  );
+}

@@ -1,0 +1,140 @@
+import type { ReactNode } from "react";
+import { useStep } from "../api/queries";
+import type { Album, Size, Ticket } from "../api/types";
+import { Key } from "../ui/Key";
+import { GreatMeasure, Measures } from "../ui/Measures";
+import { VerdictMark, verdictWord } from "../ui/VerdictMark";
+import { KeepBox } from "./KeepBox";
+import { OnTable } from "./OnTable";
+import { OpeningField } from "./OpeningField";
+
+interface Props {
+  album: Album;
+  ticket: Ticket;
+}
+
+/** The ticket of a slot: the measure large, the verdict in words, what to do, and why. */
+export function SlotTicket({ album, ticket }: Props) {
+  const { photo, seat } = ticket;
+  const step = useStep(album.id);
+  return (
+    <>
+      <p className="mb-2 text-[13px] text-quiet">
+        {photo?.takenText ? `${photo.takenText} · ` : ""}
+        {ticket.place}
+      </p>
+      {photo && <KeepBox album={album.id} photo={photo} ticket={ticket} />}
+      <Headline size={ticket.headline} means={ticket.headlineMeans} />
+      {ticket.verdict && (
+        <p className="mt-3 flex items-center gap-2.5 text-[21px] leading-none font-bold [font-stretch:110%]">
+          <VerdictMark verdict={ticket.verdict} />
+          {verdictWord(ticket.verdict)}
+        </p>
+      )}
+      <div className="mt-2 text-[13.5px] leading-snug">
+        {ticket.todo.map((sentence) => (
+          <p key={sentence}>
+            <Measures text={sentence} />
+          </p>
+        ))}
+      </div>
+      <dl className="mt-3 border-b-2 border-ink text-[13px]">
+        {ticket.play && (
+          <Row name="Play in this pocket">
+            <Measures text={`${ticket.play.w.text} across, ${ticket.play.h.text} down`} />
+          </Row>
+        )}
+        {ticket.kept && <Row name="Picture kept">{ticket.kept}</Row>}
+        {ticket.sharpness && <Row name="Sharp enough">{ticket.sharpness}</Row>}
+        {ticket.crop && (
+          <Row name="Crop">
+            {ticket.crop.w} × {ticket.crop.h} px
+          </Row>
+        )}
+        {ticket.reveal && (
+          <Row name="Backing shows">
+            <Measures text={`${ticket.reveal.w.text}, ${ticket.reveal.h.text} a side`} />
+          </Row>
+        )}
+        <OpeningField album={album} ticket={ticket} />
+        {photo && <OnTable album={album} photo={photo} />}
+      </dl>
+      <p className="mt-3 text-[13px] leading-snug text-quiet">
+        {photo && <strong className="text-ink">Why here. </strong>}
+        <Measures text={ticket.why} />
+      </p>
+      {photo && seat && (
+        <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
+          <Do
+            name={seat.locked ? "unlock" : "lock"}
+            keyName="L"
+            onDo={() => step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !seat.locked })}
+          />
+          <Do
+            name="turn"
+            keyName="R"
+            onDo={() =>
+              step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !seat.drawing.turned })
+            }
+          />
+          <Do
+            name="take out"
+            keyName="Del"
+            onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
+          />
+          <Do
+            name="set aside"
+            keyName="X"
+            onDo={() => step("/api/albums/{id}/aside", { photo: photo.id, aside: true })}
+          />
+          {photo.keep && (
+            <Do
+              name="clear keep box"
+              onDo={() => step("/api/albums/{id}/keep", { photo: photo.id })}
+            />
+          )}
+        </div>
+      )}
+    </>
+  );
+}
+
+function Headline({ size, means }: { size: Size; means: string }) {
+  const longest = Math.max(size.w.text.length, size.h.text.length);
+  const scale = longest > 6 ? "text-[40px]" : longest > 3 ? "text-[52px]" : "text-[60px]";
+  return (
+    <div className="mt-3">
+      <p className="text-[12px] leading-none text-quiet">{means}</p>
+      <p
+        data-headline=""
+        className={`mt-1 flex items-baseline gap-[0.16em] ${scale}`}
+        title={`${size.w.text} × ${size.h.text} in`}
+      >
+        <GreatMeasure text={size.w.text} />
+        <span className="text-[0.5em] leading-none text-quiet">×</span>
+        <GreatMeasure text={size.h.text} />
+      </p>
+    </div>
+  );
+}
+
+export function Row({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div className="flex items-baseline justify-between gap-3 border-t border-hair py-1.5">
+      <dt className="text-quiet">{name}</dt>
+      <dd className="text-right font-semibold">{children}</dd>
+    </div>
+  );
+}
+
+export function Do({ name, keyName, onDo }: { name: string; keyName?: string; onDo: () => void }) {
+  return (
+    <button
+      type="button"
+      onClick={onDo}
+      className="inline-flex min-h-6 items-center gap-1 underline-offset-2 hover:underline"
+    >
+      {keyName && <Key>{keyName}</Key>} {name}
+    </button>
+  );
+}

@@ -1,0 +1,54 @@
+import type { Size } from "../api/types";
+
+const FRACTION = /(\d+\/\d+)/;
+
+/** Words in which every fraction is set as a built one. */
+export function Measures({ text }: { text: string }) {
+  return (
+    <>
+      {parts(text).map((part) =>
+        FRACTION.test(part.words) ? (
+          <span key={part.at} className="frac">
+            {part.words}
+          </span>
+        ) : (
+          part.words
+        ),
+      )}
+    </>
+  );
+}
+
+function parts(text: string) {
+  let at = 0;
+  return text.split(FRACTION).map((words) => {
+    const part = { words, at };
+    at += words.length;
+    return part;
+  });
+}
+
+/** A measure set large: the face of the product. A whole number and its fraction stand close. */
+export function GreatMeasure({ text }: { text: string }) {
+  const [whole, fraction] = text.includes("/") ? split(text) : [text, ""];
+  return (
+    <span className="great whitespace-nowrap">
+      {whole}
+      {fraction && <span className="frac ml-[0.04em]">{fraction}</span>}
+    </span>
+  );
+}
+
+function split(text: string): [string, string] {
+  const space = text.lastIndexOf(" ");
+  return space < 0 ? ["", text] : [text.slice(0, space), text.slice(space + 1)];
+}
+
+/** A size in running text. */
+export function SizeText({ size }: { size: Size }) {
+  return (
+    <span className="whitespace-nowrap">
+      <Measures text={`${size.w.text} × ${size.h.text}`} />
+    </span>
+  );
+}
