@@ -424,6 +424,8 @@ export interface components {
             /** Format: int32 */
             slots: number;
             /** Format: int32 */
+            toOrder: number;
+            /** Format: int32 */
             trims: number;
             /** Format: int32 */
             withoutDate: number;

@@ -12,7 +12,7 @@ export function Stages({ album, stage }: Props) {
   const stages = [
     { key: "gather", name: "Gather", state: gathered(counts.onLine, counts.withoutDate) },
     { key: "place", name: "Place", state: `${counts.placed} of ${counts.slots} pockets` },
-    { key: "make", name: "Make", state: made(counts.placed, counts.trims) },
+    { key: "make", name: "Make", state: made(counts) },
   ];
   return (
     <nav aria-label="Stages" className="flex gap-1 md:flex-col md:gap-0">
@@ -42,9 +42,9 @@ function gathered(onLine: number, withoutDate: number) {
   return withoutDate > 0 ? `${onLine}, ${withoutDate} undated` : `${onLine} on the line`;
 }
 
-function made(placed: number, trims: number) {
+function made({ placed, toOrder, trims }: Album["counts"]) {
   if (placed === 0) {
     return "not begun";
   }
-  return trims > 0 ? `${placed} prints, ${trims} to trim` : `${placed} prints`;
+  return trims > 0 ? `${toOrder} to order, ${trims} to trim` : `${toOrder} to order`;
 }

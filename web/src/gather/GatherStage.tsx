@@ -6,6 +6,7 @@ import { Button } from "../ui/Button";
 import { Arrivals } from "./Arrivals";
 import { droppedFiles, visible } from "./dropped";
 import { useIntake } from "./intake";
+import { LineWall } from "./LineWall";
 import { SetAside } from "./SetAside";
 import { Undated } from "./Undated";
 
@@ -47,7 +48,7 @@ export function GatherStage({ album, line }: Props) {
             }}
             onDragLeave={() => setOver(false)}
             onDrop={drop}
-            className={`border-2 border-dashed px-6 py-8 ${over ? "border-fold bg-fold/10" : "border-quiet/60 bg-sheet"}`}
+            className={`border-2 border-dashed px-6 py-6 ${over ? "border-fold bg-fold/10" : "border-quiet/60 bg-sheet"}`}
           >
             <h2 className="text-2xl leading-tight">
               {over ? "Let go: they come in here" : "Drop photos or a folder here"}
@@ -88,15 +89,8 @@ export function GatherStage({ album, line }: Props) {
               onChange={(event) => chosen(event.currentTarget)}
             />
           </div>
-          {arrivals.length > 0 ? (
-            <Arrivals album={album} onArrived={arrived} />
-          ) : (
-            <p className="mt-4 text-quiet">
-              {counts.onLine === 0
-                ? "Nothing on the line yet."
-                : `${counts.onLine} photos are on the line.`}
-            </p>
-          )}
+          {arrivals.length > 0 && <Arrivals album={album} onArrived={arrived} />}
+          <LineWall album={album} line={line} />
         </section>
         <div className="flex w-full shrink-0 flex-col gap-8 lg:w-[330px]">
           <Undated album={album} line={line} />

@@ -6,7 +6,7 @@ import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
 
-const HEIGHT = 74;
+const HEIGHT = 100;
 const GAP = 8;
 
 interface Props {
@@ -67,7 +67,7 @@ function heading(count: number, album: Album) {
 }
 
 function widthOf(photo: Photo | undefined) {
-  return photo ? Math.min(180, Math.max(30, (HEIGHT * photo.pixels.w) / photo.pixels.h)) : HEIGHT;
+  return photo ? Math.min(170, Math.max(30, (HEIGHT * photo.pixels.w) / photo.pixels.h)) : HEIGHT;
 }
 
 function Waiting({ photo, left }: { photo: Photo; left: number }) {
@@ -104,8 +104,18 @@ function Waiting({ photo, left }: { photo: Photo; left: number }) {
         style={{ height: HEIGHT }}
       />
       <span className="block truncate text-[11px] text-quiet [font-stretch:88%]">
-        {photo.blurred ? "blurred" : (photo.takenText ?? "no date")}
+        {caption(photo)}
       </span>
     </button>
   );
+}
+
+function caption(photo: Photo) {
+  if (photo.blurred) {
+    return "blurred";
+  }
+  const day = photo.takenText?.indexOf(" ") ?? 0;
+  return widthOf(photo) < 70
+    ? (photo.takenText?.slice(day + 1) ?? "no date")
+    : (photo.takenText ?? "no date");
 }

@@ -98,15 +98,15 @@ export function KeepBox({ album, photo, ticket }: Props) {
   }
 
   return (
-    <div className="relative w-full overflow-hidden bg-black/10">
+    <div className="relative w-full bg-black/5">
       <div
         ref={picture}
         className="relative mx-auto touch-none cursor-crosshair"
         style={{
           aspectRatio: `${w} / ${h}`,
-          maxHeight: 230,
+          maxHeight: 196,
           width: w >= h ? "100%" : undefined,
-          height: w >= h ? undefined : 230,
+          height: w >= h ? undefined : 196,
         }}
         onPointerDown={(event) => begin(event, "draw")}
         onPointerMove={move}
@@ -119,7 +119,9 @@ export function KeepBox({ album, photo, ticket }: Props) {
           draggable={false}
           className="absolute inset-0 h-full w-full select-none"
         />
-        {ticket.cropShare && <Veil shown={ticket.cropShare} />}
+        <span className="pointer-events-none absolute inset-0 overflow-hidden">
+          {ticket.cropShare && <Veil shown={ticket.cropShare} />}
+        </span>
         <button
           type="button"
           id="keep-box"

@@ -36,15 +36,18 @@ export function OpeningField({ album, ticket }: Props) {
     );
   }
   return (
-    <Row name={ticket.measured ? "Opening, measured" : "Opening, not measured"}>
-      <SizeText size={ticket.opening} />{" "}
-      <button
-        type="button"
-        className="ml-1 font-normal underline underline-offset-2"
-        onClick={() => setOpen(true)}
-      >
-        measure
-      </button>
+    <Row name="Opening">
+      <SizeText size={ticket.opening} />
+      <span className="block text-[12px] leading-tight font-normal text-quiet">
+        {ticket.measured ? "measured" : "not measured, as usual"}
+        <button
+          type="button"
+          className="ml-1 font-normal underline underline-offset-2"
+          onClick={() => setOpen(true)}
+        >
+          {ticket.measured ? "change" : "measure"}
+        </button>
+      </span>
     </Row>
   );
 }

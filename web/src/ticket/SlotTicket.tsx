@@ -40,17 +40,22 @@ export function SlotTicket({ album, ticket }: Props) {
       </div>
       <dl className="mt-3 border-b-2 border-ink text-[13px]">
         {ticket.play && (
-          <Row name="Play in this pocket">
+          <Row name="Play">
             <Measures text={`${ticket.play.w.text} across, ${ticket.play.h.text} down`} />
           </Row>
         )}
-        {ticket.kept && <Row name="Picture kept">{ticket.kept}</Row>}
-        {ticket.sharpness && <Row name="Sharp enough">{ticket.sharpness}</Row>}
-        {ticket.crop && (
-          <Row name="Crop">
-            {ticket.crop.w} × {ticket.crop.h} px
+        {ticket.kept && (
+          <Row name="Kept">
+            {ticket.kept}
+            {ticket.crop && (
+              <span className="font-normal text-quiet">
+                {" "}
+                · {ticket.crop.w} × {ticket.crop.h} px
+              </span>
+            )}
           </Row>
         )}
+        {ticket.sharpness && <Row name="Sharp enough">{ticket.sharpness}</Row>}
         {ticket.reveal && (
           <Row name="Backing shows">
             <Measures text={`${ticket.reveal.w.text}, ${ticket.reveal.h.text} a side`} />
@@ -120,7 +125,7 @@ function Headline({ size, means }: { size: Size; means: string }) {
 
 export function Row({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <div className="flex items-baseline justify-between gap-3 border-t border-hair py-1.5">
+    <div className="flex items-baseline justify-between gap-3 border-t border-hair py-[5px]">
       <dt className="text-quiet">{name}</dt>
       <dd className="text-right font-semibold">{children}</dd>
     </div>

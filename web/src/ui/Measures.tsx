@@ -34,7 +34,7 @@ export function GreatMeasure({ text }: { text: string }) {
   return (
     <span className="great whitespace-nowrap">
       {whole}
-      {fraction && <span className="frac ml-[0.04em]">{fraction}</span>}
+      {fraction && <span className="frac ml-[0.09em]">{fraction}</span>}
     </span>
   );
 }

@@ -33,7 +33,7 @@ public enum HouseRule {
   SOFT_PPI(Source.FROM_MEMORY, 150),
 
   /** Hours without a picture after which a new chapter of the line begins. */
-  CHAPTER_GAP_HOURS(Source.FROM_MEMORY, 4),
+  CHAPTER_GAP_HOURS(Source.FROM_MEMORY, 2),
 
   /** Minutes within which two pictures can be shots of one moment. */
   BURST_MINUTES(Source.FROM_MEMORY, 2),
@@ -44,7 +44,7 @@ public enum HouseRule {
   /**
    * Sharpness, as the spread of a picture's second derivative, below which it is called blurred.
    */
-  BLURRED_BELOW(Source.FROM_MEMORY, 12);
+  BLURRED_BELOW(Source.FROM_MEMORY, 5);
 
   /** Where the default of a rule comes from. */
   public enum Source {

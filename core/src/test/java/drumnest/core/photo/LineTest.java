@@ -49,8 +49,8 @@ class LineTest {
     List<StoryPhoto> line =
         List.of(
             photo("a", NOON, 0),
-            photo("b", NOON.plusHours(4), 0),
-            photo("c", NOON.plusHours(9), 0),
+            photo("b", NOON.plusHours(2), 0),
+            photo("c", NOON.plusHours(5), 0),
             photo("d", NOON.plusHours(12).plusMinutes(1), 0),
             photo("e", null, 0));
     assertThat(Chapter.divide(line, RULES))

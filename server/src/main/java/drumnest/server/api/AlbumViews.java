@@ -6,7 +6,6 @@ import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.PrintInPocket;
-import drumnest.core.fit.Trim;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.PixelBox;
@@ -110,29 +109,28 @@ class AlbumViews {
   private static Views.CountsView counts(Bench bench) {
     List<LinePhotoEntity> line = bench.line();
     List<Slot> slots = bench.spread().slots();
-    int placed = (int) slots.stream().filter(s -> bench.filling(s.id()).isPresent()).count();
+    List<PrintInPocket> seats =
+        slots.stream().flatMap(slot -> measured(bench, slot).stream()).toList();
     int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
     return new Views.CountsView(
         line.size(),
-        placed,
-        line.size() - placed,
+        seats.size(),
+        line.size() - seats.size(),
         undated,
         slots.size(),
         bench.aside().size(),
-        (int) slots.stream().filter(slot -> needsTrim(bench, slot)).count());
+        (int) seats.stream().filter(seat -> seat.crop() != null).count(),
+        (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count());
   }
 
-  private static boolean needsTrim(Bench bench, Slot slot) {
+  private static Optional<PrintInPocket> measured(Bench bench, Slot slot) {
     return bench
         .filling(slot.id())
         .map(
-            filling ->
-                bench
-                    .measure(
-                        slot, bench.photo(filling.sha256()).orElseThrow(), filling.isTurned(), null)
-                    .trim())
-        .map(Trim::isNeeded)
-        .orElse(false);
+            filling -> {
+              LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
+              return bench.measure(slot, photo, filling.isTurned(), photo.keep());
+            });
   }
 
   Views.LineView line(long albumId) {

@@ -96,7 +96,14 @@ final class Views {
 
   /** How many of what: the state of the stages. */
   record CountsView(
-      int onLine, int placed, int withoutPlace, int withoutDate, int slots, int aside, int trims) {}
+      int onLine,
+      int placed,
+      int withoutPlace,
+      int withoutDate,
+      int slots,
+      int aside,
+      int toOrder,
+      int trims) {}
 
   record AlbumView(
       long id,

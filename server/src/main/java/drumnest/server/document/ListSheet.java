@@ -9,6 +9,9 @@ import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -59,7 +62,10 @@ final class ListSheet implements AutoCloseable {
       if (in == null) {
         throw new IOException("The font " + file + " is missing.");
       }
-      return PDType0Font.load(document, in);
+      // Without ligatures, whose letters could not be found or copied in the finished file.
+      TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(in));
+      letters.setEnableGsub(false);
+      return PDType0Font.load(document, letters, true);
     }
   }
 

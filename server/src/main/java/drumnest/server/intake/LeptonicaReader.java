@@ -84,8 +84,8 @@ final class LeptonicaReader implements PictureReader {
     int quarters =
         switch (orientation) {
           case 3, 4 -> 2;
-          case 5, 8 -> 3;
-          case 6, 7 -> 1;
+          case 5, 6 -> 1;
+          case 7, 8 -> 3;
           default -> 0;
         };
     PIX turned = quarters == 0 ? stored : pictures.keep(pixRotateOrth(stored, quarters));

@@ -11,6 +11,7 @@ import com.drew.metadata.exif.ExifSubIFDDirectory;
 import com.drew.metadata.jpeg.JpegDirectory;
 import com.drew.metadata.png.PngDirectory;
 import drumnest.core.photo.Pixels;
+import java.io.EOFException;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.DateTimeException;
@@ -55,7 +56,7 @@ record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDat
         throw new RefusedPhotoException("It says nothing of its size; it seems to be damaged.");
       }
       return new PhotoHeader(size[0], size[1], orientation(metadata), takenAt(metadata));
-    } catch (ImageProcessingException | MetadataException e) {
+    } catch (ImageProcessingException | MetadataException | EOFException e) {
       throw new RefusedPhotoException("It cannot be read; it seems to be damaged.", e);
     }
   }

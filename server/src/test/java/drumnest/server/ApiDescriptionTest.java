@@ -1,0 +1,36 @@
+package drumnest.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The committed description of the API, from which the page's types are made, is the real one. */
+class ApiDescriptionTest {
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private static final Path COMMITTED = Path.of("../web/src/api/openapi.json");
+
+  /** With {@code -Ddrumnest.api.write} the committed description is written anew. */
+  @Test
+  void the_committed_description_is_the_real_one() throws IOException {
+    JsonMapper json =
+        JsonMapper.builder()
+            .enable(
+                SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
+    JsonNode real = SERVER.get("/v3/api-docs").is(200).json();
+    if (System.getProperty("drumnest.api.write") != null) {
+      Object sorted = json.treeToValue(real, Object.class);
+      Files.writeString(COMMITTED, json.writeValueAsString(sorted) + "\n");
+    }
+    assertThat(json.readTree(COMMITTED.toFile())).isEqualTo(real);
+  }
+}
