@@ -50,9 +50,10 @@ export function AlbumFrame() {
           <button
             type="button"
             className="ml-auto self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
+            aria-label="Keys, light, about"
             onClick={() => setKeysOpen(true)}
           >
-            Keys, light, about
+            Keys<span className="hidden md:inline">, light, about</span>
           </button>
         </aside>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">

@@ -115,15 +115,19 @@ function useLookedAt(album: Album) {
   }, [album, slot, photo]);
 }
 
-/** Scrolls the line so that the photo looked at is seen. */
+/** Scrolls the line so that the photo looked at is seen, when another is looked at. */
 function useShowLookedAt(
   ref: React.RefObject<HTMLElement | null>,
   chapters: ChapterSpan[],
   looked: string | null,
 ) {
+  const latest = useRef(chapters);
+  latest.current = chapters;
   useEffect(() => {
     const element = ref.current;
-    const peg = chapters.flatMap((chapter) => chapter.pegs).find((p) => p.photo.id === looked);
+    const peg = latest.current
+      .flatMap((chapter) => chapter.pegs)
+      .find((each) => each.photo.id === looked);
     if (!element || !peg) {
       return;
     }
@@ -131,7 +135,7 @@ function useShowLookedAt(
     if (peg.x < left + 20 || peg.x + peg.w > left + element.clientWidth - 20) {
       element.scrollLeft = peg.x - element.clientWidth / 2;
     }
-  }, [ref, chapters, looked]);
+  }, [ref, looked]);
 }
 
 interface ChapterProps {
@@ -240,7 +244,12 @@ function PegOnLine({ peg, left, hang, placed, looked }: PegProps) {
       aria-label={`${photo.name}, ${photo.takenText ?? "no date"}, ${placed ? `in ${placed.label}` : "without a place"}`}
       title={`${photo.name}${photo.takenText ? `, ${photo.takenText}` : ""}`}
       className="absolute top-[30px] touch-none"
-      style={{ left, width: peg.w, opacity: isDragging ? 0.4 : 1 }}
+      style={{
+        left,
+        width: peg.w,
+        height: hang + drop + peg.h + 6,
+        opacity: isDragging ? 0.4 : 1,
+      }}
     >
       <span
         className="absolute left-1/2 w-px bg-quiet/60"

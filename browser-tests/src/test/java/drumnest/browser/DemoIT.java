@@ -1,0 +1,171 @@
+package drumnest.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.net.URI;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The demo album, as a newcomer finds it. */
+class DemoIT {
+
+  private static App app;
+  private static Chromium chromium;
+
+  @BeforeAll
+  static void open() {
+    app = App.demo();
+    chromium = new Chromium();
+  }
+
+  @AfterAll
+  static void close() {
+    chromium.close();
+    app.close();
+  }
+
+  private static Page open(String stage, int width, int height) {
+    Page page = chromium.page(width, height);
+    page.navigate(app.address() + "/albums/1/" + stage);
+    assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
+    return page;
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "gather, 1280, 800, LIGHT",
+    "place, 1280, 800, LIGHT",
+    "make, 1280, 800, LIGHT",
+    "gather, 1280, 800, DARK",
+    "place, 1280, 800, DARK",
+    "make, 1280, 800, DARK",
+    "place, 800, 1280, LIGHT",
+    "make, 390, 844, LIGHT"
+  })
+  void axe_finds_nothing_serious(String stage, int width, int height, ColorScheme scheme) {
+    Page page = chromium.page(width, height);
+    page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+    page.navigate(app.address() + "/albums/1/" + stage);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    List<Rule> serious =
+        new AxeBuilder(page)
+            .analyze().getViolations().stream()
+                .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
+                .toList();
+    assertThat(serious)
+        .as(() -> serious.stream().map(rule -> rule.getId() + " " + rule.getNodes()).toList() + "")
+        .isEmpty();
+    page.context().close();
+  }
+
+  @Test
+  void nothing_is_asked_of_anywhere_else_and_nothing_is_written_to_the_console() {
+    Page page = chromium.page(1280, 800);
+    Set<String> hosts = new TreeSet<>();
+    Set<String> complaints = new TreeSet<>();
+    page.onRequest(
+        request -> {
+          if (request.url().startsWith("http")) {
+            hosts.add(URI.create(request.url()).getAuthority());
+          }
+        });
+    page.onConsoleMessage(
+        message -> {
+          if (message.type().equals("error") || message.type().equals("warning")) {
+            complaints.add(message.text());
+          }
+        });
+    for (String stage : List.of("gather", "place", "make")) {
+      page.navigate(app.address() + "/albums/1/" + stage);
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+    assertThat(hosts).containsExactly(URI.create(app.address()).getAuthority());
+    assertThat(complaints).isEmpty();
+    page.context().close();
+  }
+
+  @Test
+  void the_demo_has_its_pictures_its_spread_and_its_odd_ones() {
+    Page page = open("gather", 1280, 800);
+    assertThat(page.getByText("2 without a date")).isVisible();
+    assertThat(page.locator("main").getByText("blurred")).isVisible();
+    assertThat(
+            page.locator("main")
+                .getByText("repeat", new Locator.GetByTextOptions().setExact(true))
+                .first())
+        .isVisible();
+    page.navigate(app.address() + "/albums/1/place");
+    assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
+    page.locator("[data-slot='2-front-5']").click();
+    assertThat(page.locator("[data-headline]")).hasAttribute("title", "2 7/8 × 4 in");
+    page.context().close();
+  }
+
+  @Test
+  void the_keys_are_listed_and_light_and_dark_can_be_chosen() {
+    Page page = open("place", 1280, 800);
+    page.keyboard().press("?");
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    assertThat(sheet.getByText("take out of the pocket")).isVisible();
+    assertThat(sheet.getByText("never leaves this machine")).isVisible();
+    sheet.getByLabel("dark").check();
+    assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+    page.keyboard().press("Escape");
+    page.reload();
+    assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+    page.context().close();
+  }
+
+  @Test
+  void on_a_narrow_screen_nothing_reaches_past_the_edge() {
+    for (String stage : List.of("gather", "place", "make")) {
+      Page page = open(stage, 390, 844);
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      Object wider =
+          page.evaluate(
+              "document.documentElement.scrollWidth - document.documentElement.clientWidth");
+      assertThat(wider).as(stage).isEqualTo(0);
+      page.context().close();
+    }
+  }
+
+  @Test
+  void of_three_hundred_photos_only_those_near_the_screen_are_in_the_page(@TempDir Path files) {
+    try (App many = App.empty()) {
+      Page page = chromium.page(1280, 800);
+      page.navigate(many.address() + "/albums/1/gather");
+      page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true))
+          .setInputFiles(Pictures.many(files, 300, 90).toArray(Path[]::new));
+      assertThat(page.getByText("300 new on the line"))
+          .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+      page.navigate(many.address() + "/albums/1/place");
+      Locator line =
+          page.getByRole(
+              AriaRole.REGION,
+              new Page.GetByRoleOptions().setName("The line: photos in time order"));
+      assertThat(line.locator("img").first()).isVisible();
+      assertThat(line.locator("img").count()).isBetween(10, 60);
+      line.evaluate("line => { line.scrollLeft = line.scrollWidth; }");
+      assertThat(line.getByLabel("photo-299.jpg")).isVisible();
+      assertThat(line.locator("img").count()).isBetween(10, 60);
+      page.context().close();
+    }
+  }
+}
