@@ -411,6 +411,7 @@ export interface components {
             y: components["schemas"]["LengthView"];
         };
         ChapterView: {
+            id: string;
             photos: components["schemas"]["PhotoView"][];
             title: string;
         };
@@ -470,6 +471,7 @@ export interface components {
         };
         ListsView: {
             cautions: string[];
+            left: string[];
             prints: components["schemas"]["PrintView"][];
             trims: components["schemas"]["TrimView"][];
         };

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Navigate, useParams } from "react-router";
 import { useAlbum, useLine } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
@@ -20,6 +20,11 @@ export function AlbumFrame() {
   const line = useLine(id);
   const [keysOpen, setKeysOpen] = useState(false);
   useBenchKeys(id, () => setKeysOpen(true));
+
+  const title = album.data?.title;
+  useEffect(() => {
+    document.title = title ? `${title} · Drum Nest` : "Drum Nest";
+  }, [title]);
 
   if (album.isError) {
     return (

@@ -26,10 +26,10 @@ export function LineUp({ album, line }: Props) {
   const width = end ? end.x + end.w + 40 : 0;
   useShowLookedAt(ref, chapters, looked);
 
-  function toggle(title: string) {
+  function toggle(id: string) {
     const next = new Set(folded);
-    if (!next.delete(title)) {
-      next.add(title);
+    if (!next.delete(id)) {
+      next.add(id);
     }
     setFolded(next);
   }
@@ -55,13 +55,13 @@ export function LineUp({ album, line }: Props) {
           .filter((chapter) => chapter.x < to && chapter.x + chapter.w > from)
           .map((chapter) => (
             <ChapterOnLine
-              key={chapter.title}
+              key={chapter.id}
               chapter={chapter}
               from={from}
               to={to}
               labels={labels}
               looked={looked}
-              onToggle={() => toggle(chapter.title)}
+              onToggle={() => toggle(chapter.id)}
             />
           ))}
       </div>

@@ -13,6 +13,7 @@ export interface Peg {
 }
 
 export interface ChapterSpan {
+  id: string;
   title: string;
   count: number;
   x: number;
@@ -26,7 +27,7 @@ export function layLine(line: Line, folded: ReadonlySet<string>): ChapterSpan[] 
   let x = 20;
   return line.chapters.map((chapter) => {
     const start = x;
-    const isFolded = folded.has(chapter.title);
+    const isFolded = folded.has(chapter.id);
     const pegs: Peg[] = [];
     if (isFolded) {
       x += FOLDED;
@@ -41,6 +42,7 @@ export function layLine(line: Line, folded: ReadonlySet<string>): ChapterSpan[] 
       x = Math.max(x, start + titleWidth(chapter.title));
     }
     const span = {
+      id: chapter.id,
       title: chapter.title,
       count: chapter.photos.length,
       x: start,

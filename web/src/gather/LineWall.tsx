@@ -14,7 +14,7 @@ export function LineWall({ album, line }: Props) {
   return (
     <div className="mt-8 flex flex-col gap-7">
       {line.chapters.map((chapter) => (
-        <ChapterWall key={chapter.title} album={album} chapter={chapter} />
+        <ChapterWall key={chapter.id} album={album} chapter={chapter} />
       ))}
     </div>
   );

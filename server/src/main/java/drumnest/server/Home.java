@@ -21,7 +21,6 @@ public class Home {
     this.folder = folder.toAbsolutePath().normalize();
     try {
       Files.createDirectories(incoming());
-      emptyIncoming();
     } catch (IOException e) {
       throw new UncheckedIOException("The data folder " + this.folder + " cannot be used.", e);
     }
@@ -32,7 +31,7 @@ public class Home {
     return folder;
   }
 
-  /** Where files lie while they come in; emptied at every start. */
+  /** Where files lie while they come in. */
   public Path incoming() {
     return folder.resolve("incoming");
   }
@@ -51,7 +50,8 @@ public class Home {
         .resolve(sha256 + "-" + size + ".jpg");
   }
 
-  private void emptyIncoming() throws IOException {
+  /** Clears away what an end without a word left half come in. */
+  public void emptyIncoming() throws IOException {
     try (Stream<Path> left = Files.list(incoming())) {
       for (Path file : left.toList()) {
         Files.deleteIfExists(file);

@@ -104,6 +104,7 @@ class AlbumEditsTest {
     JsonNode refused = SERVER.step("take-out", Map.of("slot", "2-front-11")).is(422).json();
     assertThat(refused.get("detail").stringValue()).contains("Unlock");
     SERVER.step("swap", Map.of("from", "1-back-2", "to", "2-front-11")).is(422);
+    SERVER.step("aside", Map.of("photo", first, "aside", true)).is(422);
   }
 
   @Test
@@ -148,6 +149,20 @@ class AlbumEditsTest {
     Map<String, Object> outside = Map.of("x", 1500, "y", 0, "w", 301, "h", 10);
     JsonNode refused = SERVER.step("keep", Map.of("photo", wide, "keep", outside)).is(422).json();
     assertThat(refused.get("field").stringValue()).isEqualTo("keep");
+  }
+
+  @Test
+  void a_photo_whose_keep_box_no_crop_holds_is_named_instead_of_listed() {
+    String wide = held(SERVER.album()).get("1-back-1");
+    SERVER.step("swap", Map.of("from", "1-back-1", "to", "2-front-2")).is(200);
+    Map<String, Object> broad = Map.of("x", 100, "y", 0, "w", 1600, "h", 800);
+    JsonNode album = SERVER.step("keep", Map.of("photo", wide, "keep", broad)).is(200).json();
+    assertThat(seat(album, "2-front-2").get("cutsKeepBox").booleanValue()).isTrue();
+    JsonNode lists = SERVER.get("/api/albums/1/lists").is(200).json();
+    assertThat(lists.get("prints")).hasSize(16);
+    assertThat(lists.at("/left/0").stringValue()).contains("pocket 2, right page");
+    SERVER.step("keep", Map.of("photo", wide)).is(200);
+    assertThat(SERVER.get("/api/albums/1/lists").json().get("left")).isEmpty();
   }
 
   @Test

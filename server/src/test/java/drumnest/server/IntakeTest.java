@@ -192,4 +192,20 @@ class IntakeTest {
     assertThat(onLine(taken("mist.png", TestPictures.png(mist))).get("blurred").booleanValue())
         .isTrue();
   }
+
+  @Test
+  void chapters_say_their_day_and_its_year_where_the_story_has_several() {
+    LocalDateTime dawn = LocalDateTime.of(2033, 3, 4, 5, 30);
+    for (int hours : new int[] {0, 3}) {
+      taken("dawn", TestPictures.jpeg(300, 201, 1, dawn.plusHours(hours), hours + 40));
+    }
+    assertThat(
+            SERVER
+                .get("/api/albums/1/line")
+                .json()
+                .get("chapters")
+                .valueStream()
+                .map(chapter -> chapter.get("title").stringValue()))
+        .contains("Friday 4 March 2033, morning", "Friday 4 March 2033, later in the morning");
+  }
 }

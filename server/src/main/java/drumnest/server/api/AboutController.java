@@ -14,8 +14,7 @@ class AboutController {
   private final Home home;
   private final String version;
 
-  AboutController(
-      Darkroom darkroom, Home home, @Value("${drumnest.version:development}") String version) {
+  AboutController(Darkroom darkroom, Home home, @Value("${drumnest.version}") String version) {
     this.darkroom = darkroom;
     this.home = home;
     this.version = version;

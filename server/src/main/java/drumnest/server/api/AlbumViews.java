@@ -17,6 +17,7 @@ import drumnest.server.edit.History;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.StepEntity;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -82,17 +83,22 @@ class AlbumViews {
 
   private static Views.SeatView seat(Bench bench, Slot slot, FillingEntity filling) {
     LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
-    return seat(slot, filling, photo, bench.measure(slot, photo, filling.isTurned(), photo.keep()));
+    return seat(
+        bench, slot, filling, photo, bench.measure(slot, photo, filling.isTurned(), photo.keep()));
   }
 
   private static Views.SeatView seat(
-      Slot slot, FillingEntity filling, LinePhotoEntity photo, PrintInPocket measured) {
+      Bench bench,
+      Slot slot,
+      FillingEntity filling,
+      LinePhotoEntity photo,
+      PrintInPocket measured) {
     return new Views.SeatView(
         filling.sha256(),
         photo.name(),
         filling.isLocked(),
         measured.onTable(),
-        SlotDrawing.of(slot.named(), photo.photo().pixels(), measured),
+        SlotDrawing.of(slot.named(), photo.photo().pixels(), measured, bench.rules()),
         Words.key(measured.fit().verdict()),
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
         measured.cutsKeepBox());
@@ -139,17 +145,17 @@ class AlbumViews {
     Map<String, LinePhotoEntity> byId =
         bench.line().stream()
             .collect(Collectors.toMap(photo -> photo.photo().sha256(), photo -> photo));
-    List<Views.ChapterView> chapters =
-        Chapter.divide(bench.line().stream().map(LinePhotoEntity::asStory).toList(), bench.rules())
-            .stream()
-            .map(
-                chapter ->
-                    new Views.ChapterView(
-                        Words.chapter(chapter.begin()),
-                        chapter.photos().stream()
-                            .map(photo -> photo(bench, byId.get(photo.id()), alike))
-                            .toList()))
-            .toList();
+    List<Chapter> divided =
+        Chapter.divide(bench.line().stream().map(LinePhotoEntity::asStory).toList(), bench.rules());
+    List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
+    List<Views.ChapterView> chapters = new ArrayList<>();
+    for (int i = 0; i < divided.size(); i++) {
+      List<Views.PhotoView> photos =
+          divided.get(i).photos().stream()
+              .map(photo -> photo(bench, byId.get(photo.id()), alike))
+              .toList();
+      chapters.add(new Views.ChapterView(photos.get(0).id(), titles.get(i), photos));
+    }
     return new Views.LineView(
         chapters, bench.aside().stream().map(photo -> photo(bench, photo, alike)).toList());
   }
@@ -227,7 +233,7 @@ class AlbumViews {
         slot.id(),
         Words.place(spread, slot),
         photo(bench, photo, bench.lookalikes()),
-        seat(slot, filling, photo, seat),
+        seat(bench, slot, filling, photo, seat),
         Views.SizeView.of(headline),
         seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
         Views.SizeView.of(slot.named()),

@@ -52,7 +52,9 @@ class ListController {
   @GetMapping("/prints.pdf")
   ResponseEntity<byte[]> printsPdf(@PathVariable("id") long id) throws IOException {
     return file(
-        "print-list.pdf", MediaType.APPLICATION_PDF, pdf.prints(lists.title(id), lists.prints(id)));
+        "print-list.pdf",
+        MediaType.APPLICATION_PDF,
+        pdf.prints(lists.title(id), lists.prints(id), lists.left(id)));
   }
 
   @Hidden

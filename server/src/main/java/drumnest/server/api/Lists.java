@@ -105,6 +105,26 @@ class Lists {
     return lines;
   }
 
+  /** What is in a pocket but cannot be ordered, and why. */
+  List<String> left(long albumId) {
+    Bench bench = benches.open(albumId);
+    List<String> left = new ArrayList<>();
+    for (Slot slot : bench.spread().slots()) {
+      bench
+          .filling(slot.id())
+          .filter(filling -> measure(bench, slot, filling).cutsKeepBox())
+          .ifPresent(
+              filling ->
+                  left.add(
+                      bench.photo(filling.sha256()).orElseThrow().name()
+                          + " in "
+                          + Words.place(bench.spread(), slot)
+                          + ": what must stay does not fit there. Change its keep box or its"
+                          + " pocket."));
+    }
+    return left;
+  }
+
   private static PrintInPocket measure(Bench bench, Slot slot, FillingEntity filling) {
     LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
     return bench.measure(slot, photo, filling.isTurned(), photo.keep());
@@ -122,6 +142,7 @@ class Lists {
     return new Views.ListsView(
         prints(albumId).stream().map(Lists::view).toList(),
         trims.stream().map(Lists::view).toList(),
+        left(albumId),
         cautions);
   }
 

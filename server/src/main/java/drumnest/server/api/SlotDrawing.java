@@ -1,25 +1,31 @@
 package drumnest.server.api;
 
+import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
 
 /** How a picture is drawn in its slot: which part of it, and where the paper lies. */
 final class SlotDrawing {
 
   private SlotDrawing() {}
 
-  static Views.DrawingView of(Size slot, Pixels picture, PrintInPocket seat) {
-    Views.ShareBoxView shown =
-        seat.onTable()
-            ? trimmedShare(seat)
-            : seat.crop() == null
-                ? new Views.ShareBoxView(0, 0, 1, 1)
-                : share(seat.crop().crop(), picture);
+  static Views.DrawingView of(Size slot, Pixels picture, PrintInPocket seat, HouseRules rules) {
+    Views.ShareBoxView shown = seat.onTable() ? trimmedShare(seat) : cropped(picture, seat, rules);
     return new Views.DrawingView(shown, paper(slot, seat), seat.turned());
+  }
+
+  /** What is printed; where no crop holds the keep box, what the middle of the picture would be. */
+  private static Views.ShareBoxView cropped(Pixels picture, PrintInPocket seat, HouseRules rules) {
+    CropWindow crop =
+        seat.crop() != null
+            ? seat.crop()
+            : CropWindow.of(picture, seat.print(), null, seat.turned(), rules).orElseThrow();
+    return share(crop.crop(), picture);
   }
 
   /** Where the paper lies in the slot: centred, and as large as it is after trimming. */

@@ -130,7 +130,7 @@ final class Views {
       @Nullable PixelBoxView keep,
       @Nullable SizeView onTable) {}
 
-  record ChapterView(String title, List<PhotoView> photos) {}
+  record ChapterView(String id, String title, List<PhotoView> photos) {}
 
   record LineView(List<ChapterView> chapters, List<PhotoView> aside) {}
 
@@ -185,7 +185,13 @@ final class Views {
       String place,
       boolean onTable) {}
 
-  record ListsView(List<PrintView> prints, List<TrimView> trims, List<String> cautions) {}
+  /**
+   * Both lists.
+   *
+   * @param left what is in a pocket and yet on no list, and why
+   */
+  record ListsView(
+      List<PrintView> prints, List<TrimView> trims, List<String> left, List<String> cautions) {}
 
   record AboutView(String version, String pictures, String data) {}
 

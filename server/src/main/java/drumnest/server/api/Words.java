@@ -13,6 +13,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Measures and places in a maker's words. */
@@ -23,23 +24,43 @@ final class Words {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
+  private static final DateTimeFormatter DAY_AND_YEAR =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+
   private Words() {}
 
   static @Nullable String moment(@Nullable LocalDateTime when) {
     return when == null ? null : MOMENT.format(when).replace("AM", "am").replace("PM", "pm");
   }
 
-  /** The title of a chapter: its day and the part of the day it begins in. */
-  static String chapter(@Nullable LocalDateTime begin) {
-    if (begin == null) {
-      return "Without a date";
+  /**
+   * The titles of chapters: the day, with its year where the story has several, and the part of the
+   * day that each begins in.
+   */
+  static List<String> chapters(List<@Nullable LocalDateTime> begins) {
+    boolean years =
+        begins.stream().filter(Objects::nonNull).map(LocalDateTime::getYear).distinct().count() > 1;
+    List<String> titles = new ArrayList<>();
+    String before = "";
+    for (LocalDateTime begin : begins) {
+      if (begin == null) {
+        titles.add("Without a date");
+        continue;
+      }
+      String day = (years ? DAY_AND_YEAR : DAY).format(begin);
+      String part = partOfDay(begin.getHour());
+      String title = day + ", " + part;
+      titles.add(title.equals(before) ? day + ", later in the " + part : title);
+      before = title;
     }
-    int hour = begin.getHour();
-    String part =
-        hour < 5
-            ? "night"
-            : hour < 12 ? "morning" : hour < 17 ? "afternoon" : hour < 21 ? "evening" : "night";
-    return DAY.format(begin) + ", " + part;
+    return titles;
+  }
+
+  private static String partOfDay(int hour) {
+    if (hour < 5 || hour >= 21) {
+      return "night";
+    }
+    return hour < 12 ? "morning" : hour < 17 ? "afternoon" : "evening";
   }
 
   static String page(Spread spread, Slot slot) {
@@ -77,10 +98,6 @@ final class Words {
     if (length.isPositive()) {
       off.add(length + " off the " + edge);
     }
-  }
-
-  static String turn(PrintInPocket seat) {
-    return turn(seat.turned());
   }
 
   static String turn(boolean turned) {

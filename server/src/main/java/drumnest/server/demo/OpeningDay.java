@@ -1,10 +1,13 @@
 package drumnest.server.demo;
 
 import drumnest.core.stock.PocketPatterns;
+import drumnest.server.Home;
 import drumnest.server.store.AlbumEntity;
 import drumnest.server.store.AlbumLeafEntity;
 import drumnest.server.store.AlbumLeaves;
 import drumnest.server.store.Albums;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
@@ -19,6 +22,7 @@ import org.springframework.stereotype.Component;
 @Lazy(false)
 class OpeningDay implements SmartLifecycle {
 
+  private final Home home;
   private final Albums albums;
   private final AlbumLeaves leaves;
   private final ObjectProvider<KiteMeetAlbum> kiteMeet;
@@ -26,10 +30,12 @@ class OpeningDay implements SmartLifecycle {
   private boolean running;
 
   OpeningDay(
+      Home home,
       Albums albums,
       AlbumLeaves leaves,
       ObjectProvider<KiteMeetAlbum> kiteMeet,
       @Value("${drumnest.demo:false}") boolean demo) {
+    this.home = home;
     this.albums = albums;
     this.leaves = leaves;
     this.kiteMeet = kiteMeet;
@@ -39,6 +45,11 @@ class OpeningDay implements SmartLifecycle {
   @Override
   public void start() {
     running = true;
+    try {
+      home.emptyIncoming();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
     if (albums.count() > 0) {
       return;
     }

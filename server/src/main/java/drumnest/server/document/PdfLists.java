@@ -17,11 +17,17 @@ public class PdfLists {
     this.darkroom = darkroom;
   }
 
-  public byte[] prints(String album, List<PrintLine> lines) throws IOException {
+  /**
+   * @param left what is in a pocket but not on the list, and why
+   */
+  public byte[] prints(String album, List<PrintLine> lines, List<String> left) throws IOException {
     int copies = lines.stream().mapToInt(PrintLine::count).sum();
     try (ListSheet sheet =
         new ListSheet(
             "Prints to order", album + " · " + copies + (copies == 1 ? " print" : " prints"))) {
+      for (String each : left) {
+        sheet.paragraph("Not on this list: " + each);
+      }
       for (PrintLine line : lines) {
         sheet.line(
             darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),

@@ -200,12 +200,13 @@ public class AlbumEdits {
     Bench bench = benches.open(albumId);
     LinePhotoEntity entity = photo(bench, "photo", photo);
     List<Change> changes = new ArrayList<>();
-    bench
-        .slotOf(photo)
-        .filter(slot -> aside)
-        .ifPresent(slot -> changes.add(new Change.OfFilling(slot.id(), held(bench, slot), null)));
-    Told before = told(entity);
-    changes.add(new Change.OfPhoto(photo, before, before.withAside(aside)));
+    Slot slot = bench.slotOf(photo).orElse(null);
+    if (aside && slot != null) {
+      Filling before = held(bench, slot);
+      requireUnlocked("photo", before);
+      changes.add(new Change.OfFilling(slot.id(), before, null));
+    }
+    changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(aside)));
     history.step(album, aside ? "set aside" : "hang on the line", changes);
   }
 
