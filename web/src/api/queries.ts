@@ -79,6 +79,15 @@ type StepBody<P extends StepPath> = Omit<
   "version"
 >;
 
+let last: Promise<unknown> = Promise.resolve();
+
+/** Lets steps follow each other, each on the album as the one before has left it. */
+function inTurn<T>(step: () => Promise<T>): Promise<T> {
+  const mine = last.then(step, step);
+  last = mine;
+  return mine;
+}
+
 /**
  * Takes a step on the album as the page has seen it. Answers the album as it is then, or null where
  * the step was refused; the refusal is shown, unless the caller takes it.
@@ -92,19 +101,20 @@ export function useStep(id: number) {
       body: StepBody<P>,
       onRefusal?: (refusal: Refusal) => void,
     ): Promise<Album | null> => {
-      const seen = queries.getQueryData<Album>(["album", id]);
-      if (!seen) {
-        return null;
-      }
       try {
-        const album = await answered<Album>(
-          // The body of each path is checked by StepBody; the client's own type cannot follow that.
-          api.POST(path as "/api/albums/{id}/undo", {
-            params: { path: { id } },
-            body: { ...body, version: seen.version },
-          }),
-        );
-        queries.setQueryData(["album", id], album);
+        const album = await inTurn(() => {
+          const seen = queries.getQueryData<Album>(["album", id]);
+          return answered<Album>(
+            // The body of each path is checked by StepBody; the client's own type cannot follow that.
+            api.POST(path as "/api/albums/{id}/undo", {
+              params: { path: { id } },
+              body: { ...body, version: seen?.version ?? 0 },
+            }),
+          ).then((next) => {
+            queries.setQueryData(["album", id], next);
+            return next;
+          });
+        });
         void queries.invalidateQueries({ queryKey: ["line", id] });
         return album;
       } catch (problem) {

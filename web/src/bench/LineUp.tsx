@@ -151,7 +151,7 @@ function ChapterOnLine({ chapter, from, to, labels, looked, onToggle }: ChapterP
   const sag = Math.min(7, chapter.w / 120);
   return (
     <div className="absolute top-0 h-full" style={{ left: chapter.x, width: chapter.w }}>
-      <h2 className="sticky left-5 inline-block pt-1.5 text-[14px]">
+      <h2 className="sticky left-5 inline-block whitespace-nowrap pt-1.5 text-[14px]">
         <button type="button" onClick={onToggle} aria-expanded={!chapter.folded}>
           {chapter.title} <span className="font-normal text-quiet">{chapter.count}</span>
         </button>

@@ -30,7 +30,7 @@ export function layLine(line: Line, folded: ReadonlySet<string>): ChapterSpan[] 
     const isFolded = folded.has(chapter.id);
     const pegs: Peg[] = [];
     if (isFolded) {
-      x += FOLDED;
+      x += Math.max(FOLDED, titleWidth(chapter.title));
     } else {
       for (const photo of chapter.photos) {
         const ratio = Math.sqrt(photo.pixels.w / photo.pixels.h);

@@ -1,4 +1,11 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
+import {
+  type KeyboardEvent,
+  type PointerEvent,
+  useCallback,
+  useEffect,
+  useRef,
+  useState,
+} from "react";
 import { useStep } from "../api/queries";
 import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
@@ -26,17 +33,31 @@ const KEY_STEP = 0.02;
 export function KeepBox({ album, photo, ticket }: Props) {
   const picture = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
-  const [draft, setDraft] = useState<PixelBox | null>(null);
+  const [draft, showDraft] = useState<PixelBox | null>(null);
+  // What is being drawn, at once: a key can be let go before the page has shown the last change.
+  const drawn = useRef<PixelBox | null>(null);
   const step = useStep(album);
   const { w, h } = photo.pixels;
   const keep = draft ?? photo.keep ?? null;
+
+  const setDraft = useCallback((box: PixelBox | null) => {
+    drawn.current = box;
+    showDraft(box);
+  }, []);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another photo or slot ends what was begun
   useEffect(() => {
     setDraft(null);
     setDrag(null);
     endPreview();
-  }, [photo.id, ticket.slot]);
+  }, [photo.id, ticket.slot, setDraft]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was drawn is shown until it is told
+  useEffect(() => {
+    if (!drag) {
+      setDraft(null);
+    }
+  }, [photo.keep?.x, photo.keep?.y, photo.keep?.w, photo.keep?.h]);
 
   function pixel(event: PointerEvent) {
     const frame = picture.current?.getBoundingClientRect();
@@ -72,11 +93,12 @@ export function KeepBox({ album, photo, ticket }: Props) {
   }
 
   async function finish() {
+    const box = drawn.current;
     setDrag(null);
-    if (draft && draft.w * draft.h > (w * h) / 2500) {
-      await step("/api/albums/{id}/keep", { photo: photo.id, keep: draft });
+    const isBox = box !== null && box.w * box.h > (w * h) / 2500;
+    if (!isBox || !(await step("/api/albums/{id}/keep", { photo: photo.id, keep: box }))) {
+      setDraft(null);
     }
-    setDraft(null);
     endPreview();
   }
 
@@ -94,7 +116,8 @@ export function KeepBox({ album, photo, ticket }: Props) {
     event.stopPropagation();
     const [dx = 0, dy = 0] = direction;
     const by = Math.max(1, Math.round(Math.min(w, h) * KEY_STEP));
-    change(nudged(keep ?? middle(w, h), dx * by, dy * by, event.shiftKey, w, h));
+    const from = drawn.current ?? photo.keep ?? middle(w, h);
+    change(nudged(from, dx * by, dy * by, event.shiftKey, w, h));
   }
 
   return (
@@ -129,7 +152,7 @@ export function KeepBox({ album, photo, ticket }: Props) {
           aria-label="Keep box: what must stay. Arrows move it, Shift and arrows size it."
           onKeyDown={onKey}
           onKeyUp={(event) => {
-            if (event.key.startsWith("Arrow") && draft) void finish();
+            if (event.key.startsWith("Arrow") && drawn.current) void finish();
           }}
           onPointerDown={(event) => begin(event, keep ? "move" : "draw")}
           className={`absolute cursor-move outline-offset-1 ${keep ? "border-[1.5px] border-dashed border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)]" : ""}`}

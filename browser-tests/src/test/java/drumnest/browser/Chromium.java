@@ -14,7 +14,7 @@ import java.util.Map;
 final class Chromium implements AutoCloseable {
 
   /** How long a page may take to show what is expected, on a busy machine. */
-  private static final double PATIENCE = 20_000;
+  private static final double PATIENCE = 45_000;
 
   private final Playwright playwright;
   private final Browser browser;

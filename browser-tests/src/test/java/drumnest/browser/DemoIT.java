@@ -7,7 +7,6 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
@@ -153,8 +152,7 @@ class DemoIT {
       page.navigate(many.address() + "/albums/1/gather");
       page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true))
           .setInputFiles(Pictures.many(files, 300, 90).toArray(Path[]::new));
-      assertThat(page.getByText("300 new on the line"))
-          .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+      assertThat(page.getByText("300 new on the line")).isVisible();
       page.navigate(many.address() + "/albums/1/place");
       Locator line =
           page.getByRole(

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
@@ -21,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -32,8 +32,6 @@ import org.junit.jupiter.api.io.TempDir;
 /** A maker's first evening: photos in, a spread filled and put right, lists taken away. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class MakerWalkIT {
-
-  private static final double LONG = 60_000;
 
   @TempDir static Path files;
   private static App app;
@@ -97,8 +95,7 @@ class MakerWalkIT {
     chosen.add(Pictures.write(files.resolve("undated.jpg"), 900, 600, 99, null));
     page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true))
         .setInputFiles(chosen.toArray(Path[]::new));
-    assertThat(page.getByText("21 new on the line"))
-        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(LONG));
+    assertThat(page.getByText("21 new on the line")).isVisible();
     assertThat(page.getByText("2 not taken in; the others are")).isVisible();
     assertThat(
             page.getByRole(AriaRole.LISTITEM)
@@ -244,6 +241,70 @@ class MakerWalkIT {
     ticket().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save")).click();
     assertThat(ticket().getByText("Too big")).isVisible();
     assertThat(ticket().locator("[data-headline]")).hasAttribute("title", "2 7/8 × 4 in");
+  }
+
+  @Test
+  @Order(9)
+  void a_print_on_the_table_is_trimmed_instead_of_ordered() {
+    slot("2-front-8").click();
+    ticket()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("change"))
+        .last()
+        .click();
+    ticket().getByLabel("width").fill("6");
+    ticket().getByLabel("height").fill("4");
+    ticket().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save")).click();
+    assertThat(ticket().getByText("The print is 6 × 4, then trim to 3 × 4.")).isVisible();
+    assertThat(slot("2-front-8")).hasAccessibleName(Pattern.compile("on the table"));
+    page.keyboard().press("z");
+    assertThat(ticket().getByText("to order")).isVisible();
+  }
+
+  @Test
+  @Order(9)
+  void a_quarter_turn_a_setting_aside_and_a_title_are_steps_like_any_other() {
+    slot("1-back-4").click();
+    page.keyboard().press("r");
+    assertThat(page.getByText("Last: turn in pocket 4, left page")).isVisible();
+    String photo = shown().get("1-back-4");
+    page.keyboard().press("x");
+    assertThat(page.getByText("Last: set aside")).isVisible();
+    assertThat(slot("1-back-4")).not().hasAttribute("data-photo", photo);
+    button("First album, change the title").click();
+    page.getByLabel("Title of the album").fill("Wind and string");
+    page.keyboard().press("Enter");
+    assertThat(button("Wind and string, change the title")).isVisible();
+    for (int i = 0; i < 3; i++) {
+      button("Undo").click();
+    }
+    assertThat(button("First album, change the title")).isVisible();
+    waitForPhotoIn("1-back-4", photo);
+    assertThat(page.getByText("Last: turn in pocket 4")).not().isVisible();
+  }
+
+  @Test
+  @Order(9)
+  void a_chapter_of_the_line_folds_and_a_photo_of_the_line_is_placed_from_it_by_keyboard() {
+    Locator line =
+        page.getByRole(
+            AriaRole.REGION, new Page.GetByRoleOptions().setName("The line: photos in time order"));
+    Locator heading = line.getByRole(AriaRole.HEADING).first().getByRole(AriaRole.BUTTON);
+    int before = line.locator("img").count();
+    heading.click();
+    assertThat(heading).hasAttribute("aria-expanded", "false");
+    assertThat(line.getByText("folded")).isVisible();
+    assertThat(line.locator("img").count()).isLessThan(before);
+    heading.click();
+    Locator waiting = page.locator("[data-waiting]").first();
+    String photo = waiting.getAttribute("data-waiting");
+    waiting.focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("is in your hand: choose a pocket")).isVisible();
+    page.keyboard().press("ArrowRight");
+    page.keyboard().press("Enter");
+    assertThat(page.locator("[data-slot][data-photo='" + photo + "']")).isVisible();
+    page.keyboard().press("z");
+    assertThat(page.locator("[data-waiting='" + photo + "']")).isVisible();
   }
 
   @Test

@@ -1,0 +1,70 @@
+package drumnest.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class BoxTest {
+
+  private static Box box(long x, long y, long w, long h) {
+    return Box.of(Length.ofInches(x), Length.ofInches(y), Size.ofInches(w, h));
+  }
+
+  @ParameterizedTest(name = "0 0 4 4 and {0} {1} {2} {3}: {4}")
+  @CsvSource({
+    "1, 1, 1, 1, true",
+    "3, 3, 4, 4, true",
+    "4, 0, 2, 2, false",
+    "0, 4, 2, 2, false",
+    "4, 4, 1, 1, false",
+    "-2, 1, 2, 1, false",
+    "-2, 1, 3, 1, true"
+  })
+  void boxes_that_only_touch_do_not_overlap(long x, long y, long w, long h, boolean overlaps) {
+    assertThat(box(0, 0, 4, 4).overlaps(box(x, y, w, h))).isEqualTo(overlaps);
+    assertThat(box(x, y, w, h).overlaps(box(0, 0, 4, 4))).isEqualTo(overlaps);
+  }
+
+  @Test
+  void a_box_contains_what_lies_on_its_edge() {
+    assertThat(box(0, 0, 4, 4).contains(box(0, 0, 4, 4))).isTrue();
+    assertThat(box(0, 0, 4, 4).contains(box(3, 3, 1, 1))).isTrue();
+    assertThat(box(0, 0, 4, 4).contains(box(3, 3, 2, 1))).isFalse();
+    assertThat(box(0, 0, 4, 4).contains(box(-1, 0, 1, 1))).isFalse();
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @ValueSource(longs = {51, 52})
+  void mirrored_twice_it_is_where_it_was(long seed) {
+    Random random = new Random(seed);
+    Length width = Length.ofInches(12);
+    for (int i = 0; i < 200; i++) {
+      Box box = box(random.nextInt(20) - 5, random.nextInt(9), random.nextInt(5), 1);
+      assertThat(box.mirroredIn(width).mirroredIn(width)).isEqualTo(box);
+      assertThat(box.mirroredIn(width).size()).isEqualTo(box.size());
+    }
+    assertThat(box(0, 0, 6, 4).mirroredIn(width)).isEqualTo(box(6, 0, 6, 4));
+  }
+
+  @Test
+  void sizes_know_how_they_lie() {
+    assertThat(Size.ofInches(6, 4).orientation()).isEqualTo(Orientation.WIDE);
+    assertThat(Size.ofInches(6, 4).turned().orientation()).isEqualTo(Orientation.UPRIGHT);
+    assertThat(Size.ofInches(4, 4).orientation()).isEqualTo(Orientation.SQUARE);
+    assertThat(Size.ofInches(6, 4)).hasToString("6 × 4");
+    assertThat(Size.ofInches(6, 4).turnedIf(false)).isEqualTo(Size.ofInches(6, 4));
+  }
+
+  @Test
+  void a_mark_has_a_step_above_zero() {
+    assertThatIllegalArgumentException().isThrownBy(() -> new Mark(Length.ZERO));
+    Mark millimetre = new Mark(Length.ofMillimetres(1));
+    assertThat(millimetre.below(Length.parse("1/16"))).isEqualTo(Length.ofMillimetres(1));
+    assertThat(millimetre.above(Length.parse("-1/16"))).isEqualTo(Length.ofMillimetres(-1));
+  }
+}

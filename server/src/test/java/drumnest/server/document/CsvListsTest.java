@@ -1,0 +1,73 @@
+package drumnest.server.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CsvListsTest {
+
+  private static PrintLine print(String name) {
+    return new PrintLine(
+        1,
+        "0".repeat(64),
+        "jpg",
+        name,
+        new Pixels(6000, 4000),
+        new Size(Length.parse("2 7/8"), Length.parse("1/8")),
+        "none",
+        2,
+        new PixelBox(1, 2, 3, 4),
+        List.of("pocket 1, left page", "pocket 2, right page"));
+  }
+
+  private static List<CSVRecord> read(String csv) throws IOException {
+    return CSVFormat.RFC4180
+        .builder()
+        .setHeader()
+        .setSkipHeaderRecord(true)
+        .get()
+        .parse(new StringReader(csv))
+        .getRecords();
+  }
+
+  @Test
+  void every_value_comes_back_as_it_was() throws IOException {
+    CSVRecord line = read(CsvLists.prints(List.of(print("a \"b\", c\nd.jpg")))).get(0);
+    assertThat(line.get("file")).isEqualTo("a \"b\", c\nd.jpg");
+    assertThat(line.get("count")).isEqualTo("2");
+    assertThat(line.get("crop x")).isEqualTo("1");
+    assertThat(line.get("crop h")).isEqualTo("4");
+    assertThat(line.get("picture w")).isEqualTo("6000");
+    assertThat(line.get("for")).isEqualTo("pocket 1, left page; pocket 2, right page");
+  }
+
+  @Test
+  void no_measure_can_be_taken_for_a_date() throws IOException {
+    assertThat(read(CsvLists.prints(List.of(print("a.jpg")))).get(0).get("size"))
+        .isEqualTo("2 7/8 x 1/8 in");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"=1+1", "+1", "-1", "@sum", "\tx"})
+  void no_name_is_taken_for_a_formula(String name) throws IOException {
+    assertThat(read(CsvLists.prints(List.of(print(name)))).get(0).get("file"))
+        .isEqualTo("'" + name);
+  }
+
+  @Test
+  void an_empty_list_has_its_head_only() {
+    assertThat(CsvLists.trims(List.of()).lines())
+        .containsExactly("line,file,from,to,take off,for,print");
+  }
+}

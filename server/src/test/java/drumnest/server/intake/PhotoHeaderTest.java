@@ -1,0 +1,108 @@
+package drumnest.server.intake;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import drumnest.core.photo.Pixels;
+import drumnest.server.TestPictures;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import org.apache.commons.imaging.formats.jpeg.exif.ExifRewriter;
+import org.apache.commons.imaging.formats.tiff.constants.ExifTagConstants;
+import org.apache.commons.imaging.formats.tiff.constants.TiffTagConstants;
+import org.apache.commons.imaging.formats.tiff.write.TiffOutputSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PhotoHeaderTest {
+
+  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+
+  @TempDir Path folder;
+
+  private PhotoHeader read(byte[] file) throws IOException {
+    return PhotoHeader.read(Files.write(folder.resolve("photo"), file));
+  }
+
+  /** A photo with exactly these dates in its Exif data. */
+  private static byte[] dated(String original, String subSeconds, String changed)
+      throws IOException {
+    TiffOutputSet exif = new TiffOutputSet();
+    if (original != null) {
+      exif.getOrCreateExifDirectory().add(ExifTagConstants.EXIF_TAG_DATE_TIME_ORIGINAL, original);
+    }
+    if (subSeconds != null) {
+      exif.getOrCreateExifDirectory()
+          .add(ExifTagConstants.EXIF_TAG_SUB_SEC_TIME_ORIGINAL, subSeconds);
+    }
+    if (changed != null) {
+      exif.getOrCreateRootDirectory().add(TiffTagConstants.TIFF_TAG_DATE_TIME, changed);
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    new ExifRewriter().updateExifMetadataLossless(TestPictures.jpeg(30, 20, 1, null, 1), out, exif);
+    return out.toByteArray();
+  }
+
+  @Test
+  void says_how_it_is_stored_and_how_it_is_seen() throws IOException {
+    PhotoHeader header = read(TestPictures.jpeg(300, 200, 6, NOON, 1));
+    assertThat(header.storedW()).isEqualTo(200);
+    assertThat(header.orientation()).isEqualTo(6);
+    assertThat(header.upright()).isEqualTo(new Pixels(300, 200));
+    assertThat(header.takenAt()).isEqualTo(NOON);
+  }
+
+  @Test
+  void takes_the_moment_of_the_shot_before_that_of_a_later_change() throws IOException {
+    assertThat(read(dated("2031:06:14 14:41:06", null, "2032:01:01 00:00:00")).takenAt())
+        .isEqualTo(LocalDateTime.of(2031, 6, 14, 14, 41, 6));
+    assertThat(read(dated(null, null, "2032:01:01 00:00:00")).takenAt())
+        .isEqualTo(LocalDateTime.of(2032, 1, 1, 0, 0));
+  }
+
+  @Test
+  void tells_shots_of_one_second_apart() throws IOException {
+    assertThat(read(dated("2031:06:14 14:41:06", "25", null)).takenAt())
+        .isEqualTo(LocalDateTime.of(2031, 6, 14, 14, 41, 6, 250_000_000));
+    assertThat(read(dated("2031:06:14 14:41:06", "abc", null)).takenAt())
+        .isEqualTo(LocalDateTime.of(2031, 6, 14, 14, 41, 6));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "0000:00:00 00:00:00",
+        "2031:13:01 00:00:00",
+        "2031:02:30 10:00:00",
+        "some time last week",
+        "    :  :     :  :  "
+      })
+  void a_date_that_is_none_is_no_date(String date) throws IOException {
+    assertThat(read(dated(date, null, null)).takenAt()).isNull();
+  }
+
+  @Test
+  void a_file_of_another_kind_is_told_by_its_first_bytes() throws IOException {
+    Path text = Files.writeString(folder.resolve("a.jpg"), "not a photo");
+    assertThat(PhotoFormat.of(text)).isEmpty();
+    Path nothing = Files.write(folder.resolve("b.jpg"), new byte[0]);
+    assertThat(PhotoFormat.of(nothing)).isEmpty();
+    Path png =
+        Files.write(folder.resolve("c.jpg"), TestPictures.png(TestPictures.upright(9, 9, 1)));
+    assertThat(PhotoFormat.of(png)).contains(PhotoFormat.PNG);
+  }
+
+  @Test
+  void a_header_that_ends_too_soon_is_refused() {
+    byte[] stub = {(byte) 0xff, (byte) 0xd8, (byte) 0xff, (byte) 0xe0, 0x7f, 0x7f, 'J'};
+    assertThatExceptionOfType(RefusedPhotoException.class).isThrownBy(() -> read(stub));
+    byte[] words = "\u0089PNG\r\n\u001a\nand then words".getBytes(StandardCharsets.ISO_8859_1);
+    assertThatExceptionOfType(RefusedPhotoException.class).isThrownBy(() -> read(words));
+  }
+}
