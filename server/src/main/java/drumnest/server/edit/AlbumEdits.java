@@ -6,7 +6,6 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Placing;
 import drumnest.core.place.StoryPlacing;
-import drumnest.server.store.AlbumEntity;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import java.time.LocalDateTime;
@@ -19,14 +18,12 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What a maker does to an album. Every method is one step of its history, done whole or not at all,
  * and only if the album is still as the page that asks has seen it.
  */
 @Service
-@Transactional
 public class AlbumEdits {
 
   private final Benches benches;
@@ -38,15 +35,23 @@ public class AlbumEdits {
     this.history = history;
   }
 
+  /** The album, if it is still as the page that asks has seen it. */
+  private Bench seen(long albumId, long version) {
+    Bench bench = benches.open(albumId);
+    if (bench.album().version() != version) {
+      throw new AlbumMovedOnException();
+    }
+    return bench;
+  }
+
   /** Puts a photo into a slot; what was in the slot goes where the photo was, or on the line. */
   public void put(long albumId, long version, String photo, String slotId) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     LinePhotoEntity entity = photo(bench, "photo", photo);
     Optional<Slot> from = bench.slotOf(photo);
     if (from.isPresent()) {
-      swap(album, bench, from.get(), slot);
+      swap(bench, from.get(), slot);
       return;
     }
     Filling before = held(bench, slot);
@@ -56,17 +61,16 @@ public class AlbumEdits {
     if (entity.isAside()) {
       changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(false)));
     }
-    history.step(album, "put in " + name(bench, slot), changes);
+    history.step(bench.album(), "put in " + name(bench, slot), changes);
   }
 
   /** Swaps what two slots hold; one of them may be empty. */
   public void swap(long albumId, long version, String from, String to) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
-    swap(album, bench, slot(bench, "from", from), slot(bench, "to", to));
+    Bench bench = seen(albumId, version);
+    swap(bench, slot(bench, "from", from), slot(bench, "to", to));
   }
 
-  private void swap(AlbumEntity album, Bench bench, Slot from, Slot to) {
+  private void swap(Bench bench, Slot from, Slot to) {
     Filling one = held(bench, from);
     Filling other = held(bench, to);
     if (from.id().equals(to.id()) || (one == null && other == null)) {
@@ -75,7 +79,7 @@ public class AlbumEdits {
     requireUnlocked("from", one);
     requireUnlocked("to", other);
     history.step(
-        album,
+        bench.album(),
         (one == null || other == null ? "move to " : "swap with ") + name(bench, to),
         List.of(
             new Change.OfFilling(from.id(), one, other),
@@ -84,25 +88,23 @@ public class AlbumEdits {
 
   /** Takes the photo out of a slot and hangs it on the line. */
   public void takeOut(long albumId, long version, String slotId) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     requireUnlocked("slot", before);
     history.step(
-        album,
+        bench.album(),
         "take out of " + name(bench, slot),
         List.of(new Change.OfFilling(slotId, before, null)));
   }
 
   /** Locks the photo in its slot, or unlocks it. */
   public void lock(long albumId, long version, String slotId, boolean locked) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     history.step(
-        album,
+        bench.album(),
         (locked ? "lock " : "unlock ") + name(bench, slot),
         List.of(
             new Change.OfFilling(
@@ -111,12 +113,11 @@ public class AlbumEdits {
 
   /** Gives the photo in a slot a quarter turn, or takes it back. */
   public void turn(long albumId, long version, String slotId, boolean turned) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     history.step(
-        album,
+        bench.album(),
         "turn in " + name(bench, slot),
         List.of(
             new Change.OfFilling(
@@ -125,8 +126,7 @@ public class AlbumEdits {
 
   /** Places the photos of the line again in story order, around those that are locked. */
   public void placeAgain(long albumId, long version) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     List<Slot> slots = bench.spread().slots();
     List<Candidate> candidates = bench.candidates();
     Map<String, Integer> indexOf = new HashMap<>();
@@ -156,13 +156,12 @@ public class AlbumEdits {
         changes.add(new Change.OfFilling(slots.get(i).id(), before, after.get(i)));
       }
     }
-    history.step(album, "place in story order", changes);
+    history.step(bench.album(), "place in story order", changes);
   }
 
   /** Says what must stay of a photo; null for nothing in particular. */
   public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     LinePhotoEntity entity = photo(bench, "photo", photo);
     if (box != null && !box.isInside(entity.photo().pixels())) {
       throw new NotPossibleException(
@@ -173,22 +172,22 @@ public class AlbumEdits {
               + entity.photo().pixels().h()
               + " pixels.");
     }
-    tell(album, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
+    tell(bench, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
   }
 
   /** Says when a photo was taken. */
   public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
-    AlbumEntity album = history.open(albumId, version);
-    LinePhotoEntity entity = photo(benches.open(albumId), "photo", photo);
-    tell(album, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
+    Bench bench = seen(albumId, version);
+    LinePhotoEntity entity = photo(bench, "photo", photo);
+    tell(bench, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
   }
 
   /** Says that a photo is a print on the table already, of this size; null if it is not. */
   public void onTable(long albumId, long version, String photo, @Nullable Size size) {
-    AlbumEntity album = history.open(albumId, version);
-    LinePhotoEntity entity = photo(benches.open(albumId), "photo", photo);
+    Bench bench = seen(albumId, version);
+    LinePhotoEntity entity = photo(bench, "photo", photo);
     tell(
-        album,
+        bench,
         entity,
         size == null ? "not yet printed" : "print on the table",
         told -> told.withOnTable(StoredSize.of(size)));
@@ -196,8 +195,7 @@ public class AlbumEdits {
 
   /** Sets a photo aside, out of its slot if it had one, or hangs it on the line again. */
   public void setAside(long albumId, long version, String photo, boolean aside) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     LinePhotoEntity entity = photo(bench, "photo", photo);
     List<Change> changes = new ArrayList<>();
     Slot slot = bench.slotOf(photo).orElse(null);
@@ -207,41 +205,39 @@ public class AlbumEdits {
       changes.add(new Change.OfFilling(slot.id(), before, null));
     }
     changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(aside)));
-    history.step(album, aside ? "set aside" : "hang on the line", changes);
+    history.step(bench.album(), aside ? "set aside" : "hang on the line", changes);
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
-    AlbumEntity album = history.open(albumId, version);
-    Bench bench = benches.open(albumId);
+    Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     StoredSize before =
         bench.opening(slot).measured() ? StoredSize.of(bench.opening(slot).size()) : null;
     history.step(
-        album,
+        bench.album(),
         "measure " + name(bench, slot),
         List.of(new Change.OfOpening(slotId, before, StoredSize.of(opening))));
   }
 
   /** Gives the album a title. */
   public void retitle(long albumId, long version, String title) {
-    AlbumEntity album = history.open(albumId, version);
-    history.step(album, "title", List.of(new Change.OfTitle(album.title(), title)));
+    Bench bench = seen(albumId, version);
+    history.step(bench.album(), "title", List.of(new Change.OfTitle(bench.album().title(), title)));
   }
 
   public void undo(long albumId, long version) {
-    history.undo(history.open(albumId, version));
+    history.undo(albumId, version);
   }
 
   public void redo(long albumId, long version) {
-    history.redo(history.open(albumId, version));
+    history.redo(albumId, version);
   }
 
-  private void tell(
-      AlbumEntity album, LinePhotoEntity photo, String label, UnaryOperator<Told> next) {
+  private void tell(Bench bench, LinePhotoEntity photo, String label, UnaryOperator<Told> next) {
     Told before = told(photo);
     history.step(
-        album,
+        bench.album(),
         label,
         List.of(new Change.OfPhoto(photo.photo().sha256(), before, next.apply(before))));
   }

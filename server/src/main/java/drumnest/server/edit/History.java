@@ -17,14 +17,13 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The history of an album: steps are done, taken back and done again, whole or not at all. */
 @Service
-@Transactional(propagation = Propagation.MANDATORY)
+@Transactional
 public class History {
 
   private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
@@ -51,13 +50,7 @@ public class History {
     this.json = json;
   }
 
-  /**
-   * The album, if it is still as the page that asks has seen it.
-   *
-   * @throws NotThereException if there is none
-   * @throws AlbumMovedOnException if it was changed since
-   */
-  AlbumEntity open(long albumId, long version) {
+  private AlbumEntity open(long albumId, long version) {
     AlbumEntity album =
         albums
             .findById(albumId)
@@ -69,8 +62,14 @@ public class History {
     return album;
   }
 
-  /** Does a step. Steps that were taken back before it cannot be done again afterwards. */
-  void step(AlbumEntity album, String label, List<Change> changes) {
+  /**
+   * Does a step. Steps that were taken back before it cannot be done again afterwards.
+   *
+   * @param seen the album as it was when the changes were made up
+   * @throws AlbumMovedOnException if it was changed since
+   */
+  public void step(AlbumEntity seen, String label, List<Change> changes) {
+    AlbumEntity album = open(seen.id(), seen.version());
     int number = album.stepsDone() + 1;
     steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
     steps.flush();
@@ -92,7 +91,9 @@ public class History {
     return steps.findByAlbumIdAndNumber(album.id(), album.stepsDone() + 1);
   }
 
-  void undo(AlbumEntity album) {
+  /** Takes the last step back. */
+  public void undo(long albumId, long version) {
+    AlbumEntity album = open(albumId, version);
     StepEntity step =
         last(album)
             .orElseThrow(() -> new NotPossibleException("version", "There is nothing to undo."));
@@ -104,7 +105,9 @@ public class History {
     albums.saveAndFlush(album);
   }
 
-  void redo(AlbumEntity album) {
+  /** Does the step again that was taken back last. */
+  public void redo(long albumId, long version) {
+    AlbumEntity album = open(albumId, version);
     StepEntity step =
         next(album)
             .orElseThrow(() -> new NotPossibleException("version", "There is nothing to redo."));
