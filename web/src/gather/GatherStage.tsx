@@ -48,7 +48,7 @@ export function GatherStage({ album, line }: Props) {
             }}
             onDragLeave={() => setOver(false)}
             onDrop={drop}
-            className={`border-2 border-dashed px-6 py-6 ${over ? "border-fold bg-fold/10" : "border-quiet/60 bg-sheet"}`}
+            className={`border-2 border-dashed px-6 py-6 ${counts.onLine === 0 ? "flex min-h-[400px] flex-col justify-center" : ""} ${over ? "border-fold bg-fold/10" : "border-quiet/60 bg-sheet"}`}
           >
             <h2 className="text-2xl leading-tight">
               {over ? "Let go: they come in here" : "Drop photos or a folder here"}
@@ -93,11 +93,34 @@ export function GatherStage({ album, line }: Props) {
           <LineWall album={album} line={line} />
         </section>
         <div className="flex w-full shrink-0 flex-col gap-8 lg:w-[330px]">
-          <Undated album={album} line={line} />
+          {counts.onLine === 0 ? <WhatComesNext /> : <Undated album={album} line={line} />}
           <SetAside album={album} line={line} />
         </div>
       </div>
     </div>
+  );
+}
+
+const NEXT = [
+  ["Gather", "Bring the photos in. Drop the repeats, give the undated ones their time."],
+  ["Place", "One press fills the double page in story order. Swap, lock, and say what must stay."],
+  ["Make", "Take away the list of prints to order and of pieces to trim."],
+] as const;
+
+/** For a newcomer: the way from here. */
+function WhatComesNext() {
+  return (
+    <section aria-label="What comes next">
+      <h2 className="border-b-2 border-ink pb-1 text-[17px]">What comes next</h2>
+      <ol>
+        {NEXT.map(([stage, words]) => (
+          <li key={stage} className="border-b border-hair py-3">
+            <h3 className="text-[15px]">{stage}</h3>
+            <p className="mt-0.5 text-quiet">{words}</p>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 

@@ -15,7 +15,7 @@ export function PlaceStage({ album, line }: Props) {
   usePlaceKeys(album);
   return (
     <div className="flex h-full min-h-0 flex-col overflow-y-auto lg:flex-row lg:overflow-hidden">
-      <div className="flex min-w-0 flex-1 flex-col px-4 pb-3 lg:min-h-0">
+      <div className="flex min-w-0 shrink-0 flex-col px-4 pb-3 lg:min-h-0 lg:flex-1">
         <Spread album={album} />
         <StepBar album={album} />
         <Tray album={album} line={line} />

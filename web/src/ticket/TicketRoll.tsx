@@ -32,7 +32,7 @@ export function TicketRoll({ album, line }: Props) {
   return (
     <aside
       aria-label="Ticket"
-      className="torn slim-scroll relative mt-3 w-full md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
+      className="torn slim-scroll relative mt-3 w-full flex-1 lg:flex-none md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
     >
       {loose ? (
         <LoosePhoto album={album} photo={loose} />
