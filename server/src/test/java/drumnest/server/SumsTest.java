@@ -3,6 +3,7 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -95,6 +96,100 @@ class SumsTest {
     assertThat(answer.get("cost").doubleValue()).isEqualTo(2.0);
   }
 
+  private static Stream<String> texts(JsonNode list) {
+    return list.valueStream().map(length -> length.get("text").stringValue());
+  }
+
+  @Test
+  void row_of_three_under_a_6_in_photo() {
+    JsonNode row = ask("row", "{'span':6,'pieces':3,'gap':'1/8'}");
+    assertThat(row.at("/piece/in").doubleValue()).isCloseTo(1.916667, within(1e-6));
+    assertThat(row.at("/piece/text").stringValue()).isEqualTo("~1 59/64");
+    assertThat(row.at("/cut/text").stringValue()).isEqualTo("1 7/8");
+    assertThat(row.at("/gap/text").stringValue()).isEqualTo("3/16");
+    assertThat(texts(row.get("starts"))).containsExactly("0", "2 1/16", "4 1/8");
+  }
+
+  @Test
+  void grid_of_nine_squares_in_the_middle_of_a_page() {
+    String nine = "'columns':3,'rows':3,'cell':{'w':2.5,'h':2.5},'gap':'1/4','border':'1/4'";
+    JsonNode grid = ask("grid", "{" + nine + "}");
+    assertThat(grid.at("/size/w/text").stringValue()).isEqualTo("8 1/2");
+    assertThat(grid.at("/cells/2/x/text").stringValue()).isEqualTo("5 3/4");
+    assertThat(grid.get("fits").booleanValue()).isTrue();
+    assertThat(grid.has("margins")).isFalse();
+    JsonNode centred = ask("grid", "{" + nine + ",'page':{'w':12,'h':12},'at':'centre'}");
+    assertThat(centred.at("/margins/left/text").stringValue()).isEqualTo("1 3/4");
+    assertThat(centred.at("/cells/0/x/text").stringValue()).isEqualTo("2");
+    JsonNode off = ask("grid", "{" + nine + ",'page':{'w':8,'h':12},'at':{'x':'-1/2','y':1}}");
+    assertThat(off.get("fits").booleanValue()).isFalse();
+    assertThat(off.at("/overBy/w/text").stringValue()).isEqualTo("1/2");
+    assertThat(off.at("/overBy/h/text").stringValue()).isEqualTo("0");
+  }
+
+  @Test
+  void block_of_an_upright_a_wide_and_three() {
+    JsonNode block =
+        ask("block", "{'upright':{'w':4,'h':6},'wide':{'w':6,'h':4},'pieces':3,'gap':'1/8'}");
+    assertThat(block.at("/oblong/w/text").stringValue()).isEqualTo("~1 59/64");
+    assertThat(block.at("/square/side/text").stringValue()).isEqualTo("1 7/8");
+    assertThat(block.at("/square/widthLeft/text").stringValue()).isEqualTo("1/8");
+    assertThat(block.at("/square/heightLeft/text").stringValue()).isEqualTo("0");
+  }
+
+  @Test
+  void lines_of_a_card_and_whether_a_text_fits() {
+    JsonNode lines =
+        ask("lines", "{'card':{'w':3,'h':4},'text':'the ring kite needed four of us'}");
+    assertThat(lines.get("lines").intValue()).isEqualTo(15);
+    assertThat(lines.get("words").intValue()).isEqualTo(66);
+    assertThat(lines.get("needed").intValue()).isEqualTo(2);
+    assertThat(lines.get("fits").booleanValue()).isTrue();
+    assertThat(ask("lines", "{'card':{'w':3,'h':4}}").has("needed")).isFalse();
+  }
+
+  @Test
+  void title_that_is_too_long_by_a_quarter_and_lacks_an_e() {
+    JsonNode title =
+        ask(
+            "title",
+            "{'text':'Bee','height':1,'letters':{'B':1,'E':'1/2'},'spacing':'1/8','space':2,"
+                + "'stock':{'B':1,'E':1}}");
+    assertThat(title.at("/length/text").stringValue()).isEqualTo("2 1/4");
+    assertThat(title.get("fits").booleanValue()).isFalse();
+    assertThat(title.at("/overBy/text").stringValue()).isEqualTo("1/4");
+    assertThat(texts(title.get("starts"))).containsExactly("0", "1 1/8", "1 3/4");
+    assertThat(texts(title.get("fromEnd"))).containsExactly("-1/4", "7/8", "1 1/2");
+    assertThat(title.at("/missing/E").intValue()).isEqualTo(1);
+    JsonNode stacked =
+        ask("title", "{'text':'Kite','height':1,'spacing':'1/4','space':5,'stacked':true}");
+    assertThat(stacked.at("/length/text").stringValue()).isEqualTo("4 3/4");
+    JsonNode spaced =
+        ask("title", "{'text':'a b','height':1,'letters':{'a':1,'b':2},'spacing':0,'space':9}");
+    assertThat(spaced.at("/length/text").stringValue()).isEqualTo("4 1/2");
+  }
+
+  @Test
+  void paper_of_80_lb_cover() {
+    JsonNode paper = ask("paper", "{'basis':'cover','pounds':80}");
+    assertThat(paper.get("gsm").doubleValue()).isCloseTo(216.33, within(0.005));
+    JsonNode back = ask("paper", "{'basis':'cover','gsm':" + paper.get("gsm") + "}");
+    assertThat(back.get("pounds").doubleValue()).isCloseTo(80, within(1e-9));
+  }
+
+  @Test
+  void visible_frame_of_a_covered_mat() {
+    JsonNode visible =
+        ask("visible", "{'piece':{'x':0,'y':0,'w':8,'h':10},'covers':[{'x':1,'y':1,'w':6,'h':8}]}");
+    assertThat(visible.get("strips")).hasSize(4);
+    assertThat(visible.get("saved").doubleValue()).isCloseTo(5.5 * 7.5 / 80, within(1e-9));
+    assertThat(
+            ask("visible", "{'piece':{'x':0,'y':0,'w':1,'h':1},'covers':[]}")
+                .get("saved")
+                .doubleValue())
+        .isZero();
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
@@ -121,6 +216,28 @@ class SumsTest {
         "crop | {'pixels':{'w':1.5,'h':1},'print':{'w':3,'h':4}} | pixels.w",
         "crop | {'pixels':{'w':1000001,'h':1},'print':{'w':3,'h':4}} | pixels.w",
         "crop | {'pixels':{'w':9,'h':9},'print':{'w':3,'h':4},'keep':{'x':5,'y':0,'w':5,'h':1}} | keep",
+        "row | {'span':6,'pieces':3} | gap",
+        "row | {'span':6,'pieces':3,'gap':1,'piece':1} | gap",
+        "row | {'span':6,'pieces':0,'gap':1} | pieces",
+        "row | {'span':6,'pieces':3,'gap':'-1/8'} | gap",
+        "row | {'span':6,'pieces':3,'gap':3} | gap",
+        "row | {'span':6,'pieces':3,'piece':'2 1/16'} | piece",
+        "row | {'span':6,'pieces':3,'gap':0,'mark':0} | mark",
+        "grid | {'columns':101,'rows':100,'cell':{'w':1,'h':1},'gap':0} | rows",
+        "grid | {'columns':1,'rows':1,'cell':{'w':1,'h':1},'gap':0,'page':{'w':9,'h':9},'at':'left'} | at",
+        "grid | {'columns':1,'rows':1,'cell':{'w':1,'h':1},'gap':0,'page':{'w':9,'h':9},'at':{'x':101,'y':0}} | at.x",
+        "block | {'upright':{'w':4,'h':4},'wide':{'w':6,'h':4},'pieces':3,'gap':0} | pieces",
+        "lines | {'card':{'w':3,'h':4},'pitch':0} | pitch",
+        "title | {'text':'a','height':1,'spacing':0,'space':1} | letters",
+        "title | {'text':'ab','height':1,'letters':{'a':1},'spacing':0,'space':1} | letters",
+        "title | {'text':'a','height':1,'letters':{'ab':1},'spacing':0,'space':1} | letters.ab",
+        "title | {'text':'a','height':1,'width':1,'spacing':0,'space':1,'stock':{'a':0}} | stock.a",
+        "paper | {'pounds':80} | basis",
+        "paper | {'basis':'card','pounds':80} | basis",
+        "paper | {'basis':'cover'} | pounds",
+        "paper | {'basis':'cover','pounds':0} | pounds",
+        "visible | {'piece':{'x':0,'y':0,'w':0,'h':1},'covers':[]} | piece.w",
+        "visible | {'piece':{'x':0,'y':0,'w':1,'h':1},'covers':[{'x':0,'y':0,'w':1}]} | covers[0].h",
         "place | {'photos':[],'slots':[]} | photos",
         "place | {'photos':[{'id':'a','pixels':{'w':1,'h':1}},{'id':'a','pixels':{'w':1,'h':1}}]} | photos[1].id",
         "place | {'photos':[{'id':'a','pixels':{'w':1,'h':1},'takenAt':'noon'}]} | photos[0].takenAt",

@@ -32,6 +32,18 @@ public enum HouseRule {
   /** Pixels per printed inch from which a print is soft; below it is poor. */
   SOFT_PPI(Source.FROM_MEMORY, 150),
 
+  /** The distance of lines written by hand. */
+  HAND_PITCH(Source.FROM_MEMORY, sixtyFourths(16)),
+
+  /** The mean width of a letter written by hand. */
+  HAND_LETTER(Source.FROM_MEMORY, sixtyFourths(8)),
+
+  /** What stays free around the words on a card. */
+  CARD_MARGIN(Source.FROM_MEMORY, sixtyFourths(8)),
+
+  /** How far a strip reaches under what covers it. */
+  TUCK_UNDER(Source.FROM_MEMORY, sixtyFourths(16)),
+
   /** Hours without a picture after which a new chapter of the line begins. */
   CHAPTER_GAP_HOURS(Source.FROM_MEMORY, 2),
 

@@ -1,10 +1,12 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.CropWindow;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +37,19 @@ final class Answers {
     answer.put("w", length(size.w()));
     answer.put("h", length(size.h()));
     return answer;
+  }
+
+  static Map<String, @Nullable Object> box(Box box) {
+    Map<String, @Nullable Object> answer = open();
+    answer.put("x", length(box.x()));
+    answer.put("y", length(box.y()));
+    answer.put("w", length(box.w()));
+    answer.put("h", length(box.h()));
+    return answer;
+  }
+
+  static List<Map<String, @Nullable Object>> lengths(List<Length> lengths) {
+    return lengths.stream().map(Answers::length).toList();
   }
 
   static Map<String, @Nullable Object> box(PixelBox box) {

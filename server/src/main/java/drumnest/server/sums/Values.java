@@ -1,5 +1,6 @@
 package drumnest.server.sums;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.LengthFormatException;
 import drumnest.core.measure.Size;
@@ -10,8 +11,11 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -89,6 +93,96 @@ final class Values {
       throw problem(name, "is out of range; accepted is a length above 0 and at most 100 in");
     }
     return length;
+  }
+
+  /** A length above 0 and at most 100 in, or what it is if none is given. */
+  Length length(String name, Length fallback) {
+    return has(name) ? length(name) : fallback;
+  }
+
+  /** A length of 0 to 100 in. */
+  Length lengthOrNone(String name) {
+    Length length = anyLength(name);
+    if (length.isNegative() || length.isMoreThan(LONGEST)) {
+      throw problem(name, "is out of range; accepted is a length from 0 to 100 in");
+    }
+    return length;
+  }
+
+  /** A length of 0 to 100 in, or what it is if none is given. */
+  Length lengthOrNone(String name, Length fallback) {
+    return has(name) ? lengthOrNone(name) : fallback;
+  }
+
+  /** A place at most 100 in away, to either side. */
+  Length position(String name) {
+    Length length = anyLength(name);
+    if (length.max(length.negated()).isMoreThan(LONGEST)) {
+      throw problem(name, "is out of range; accepted is a position at most 100 in away");
+    }
+    return length;
+  }
+
+  /** A box at a position, with a size above 0. */
+  Box box(String name) {
+    return of(need(name, "a box {x, y, w, h}"), join(path, name), "x", "y", "w", "h").box();
+  }
+
+  /** This object as a box. */
+  private Box box() {
+    return new Box(position("x"), position("y"), length("w"), length("h"));
+  }
+
+  /** A list of boxes, which may be empty. */
+  List<Box> boxes(String name, int most) {
+    String accepted = "a list of at most " + most + " boxes {x, y, w, h}";
+    JsonNode value = need(name, accepted);
+    if (!value.isArray() || value.size() > most) {
+      throw problem(name, "is not accepted; accepted is " + accepted);
+    }
+    List<Box> boxes = new ArrayList<>();
+    for (int i = 0; i < value.size(); i++) {
+      String item = join(path, name) + "[" + i + "]";
+      boxes.add(of(value.get(i), item, "x", "y", "w", "h").box());
+    }
+    return boxes;
+  }
+
+  /** A count of 1 to 10 000. */
+  int count(String name) {
+    return whole(name, 1, MOST_THINGS);
+  }
+
+  /** A number above 0 and at most 10 000. */
+  double number(String name) {
+    String accepted = "a number above 0 and at most " + MOST_THINGS;
+    JsonNode value = need(name, accepted);
+    if (!value.isNumber()) {
+      throw problem(name, "is not a number; accepted is " + accepted);
+    }
+    BigDecimal number = value.decimalValue();
+    if (number.signum() <= 0 || number.compareTo(BigDecimal.valueOf(MOST_THINGS)) > 0) {
+      throw problem(name, "is out of range; accepted is " + accepted);
+    }
+    return number.doubleValue();
+  }
+
+  /** An object that has letters for fields, each read in its own way. */
+  <T> Map<String, T> byLetter(String name, BiFunction<Values, String, T> read) {
+    JsonNode value = need(name, "an object with letters for fields");
+    String field = join(path, name);
+    if (!value.isObject() || value.isEmpty()) {
+      throw problem(name, "is not accepted; accepted is an object with letters for fields");
+    }
+    Values letters = new Values(value, field);
+    Map<String, T> found = new LinkedHashMap<>();
+    for (String letter : value.propertyNames()) {
+      if (letter.codePointCount(0, letter.length()) != 1) {
+        throw letters.problem(shortened(letter), "is not one letter");
+      }
+      found.put(letter, read.apply(letters, letter));
+    }
+    return found;
   }
 
   private Length anyLength(String name) {
@@ -233,6 +327,23 @@ final class Values {
       things.add(thing);
     }
     return things;
+  }
+
+  /** Exactly one of two fields is given. */
+  String oneOf(String one, String other) {
+    if (has(one) == has(other)) {
+      throw problem(one, "or " + other + ": exactly one of the two is given");
+    }
+    return has(one) ? one : other;
+  }
+
+  /** The whole value, as it is given. */
+  JsonNode given(String name) {
+    return object.get(name);
+  }
+
+  Values object(String name, String... fields) {
+    return of(need(name, "an object"), join(path, name), fields);
   }
 
   SumProblemException refuse(String name, String what) {

@@ -1,0 +1,35 @@
+package drumnest.server.sums;
+
+import drumnest.core.stock.PaperWeight;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** Pounds and grams of paper. */
+@Component
+class PaperSum implements Sum {
+
+  @Override
+  public String name() {
+    return "paper";
+  }
+
+  @Override
+  public Map<String, @Nullable Object> answer(JsonNode question) {
+    Values values = Values.of(question, "", "basis", "pounds", "gsm");
+    if (!values.has("basis")) {
+      throw values.refuse("basis", "is missing; accepted is cover, text, bond or index");
+    }
+    PaperWeight weight =
+        PaperWeight.valueOf(
+            values.choice("basis", "cover", "text", "bond", "index").toUpperCase(Locale.ROOT));
+    boolean byPounds = values.oneOf("pounds", "gsm").equals("pounds");
+    double gsm = byPounds ? weight.gsm(values.number("pounds")) : values.number("gsm");
+    Map<String, @Nullable Object> answer = Answers.open();
+    answer.put("gsm", gsm);
+    answer.put("pounds", byPounds ? values.number("pounds") : weight.pounds(gsm));
+    return answer;
+  }
+}

@@ -1,0 +1,47 @@
+package drumnest.server.sums;
+
+import drumnest.core.fit.Row;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Mark;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** Equal pieces in a row. */
+@Component
+class RowSum implements Sum {
+
+  @Override
+  public String name() {
+    return "row";
+  }
+
+  @Override
+  public Map<String, @Nullable Object> answer(JsonNode question) {
+    Values values = Values.of(question, "", "span", "pieces", "gap", "piece", "outerGaps", "mark");
+    Length span = values.length("span");
+    int pieces = values.count("pieces");
+    boolean outer = values.flag("outerGaps", false);
+    Length step = HouseRules.defaults().length(HouseRule.TRIMMER_MARK);
+    Mark mark = new Mark(values.length("mark", step));
+    String given = values.oneOf("gap", "piece");
+    Row row =
+        (given.equals("gap")
+                ? Row.withGap(span, pieces, values.lengthOrNone("gap"), outer, mark)
+                : Row.withPiece(span, pieces, values.length("piece"), outer, mark))
+            .orElseThrow(
+                () ->
+                    values.refuse(
+                        given,
+                        "leaves no row: the pieces do not fit the span, or are below one mark"));
+    Map<String, @Nullable Object> answer = Answers.open();
+    answer.put("piece", Answers.length(row.piece()));
+    answer.put("cut", Answers.length(row.cut()));
+    answer.put("gap", Answers.length(row.gap()));
+    answer.put("starts", Answers.lengths(row.starts()));
+    return answer;
+  }
+}
