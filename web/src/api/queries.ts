@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { useNotices } from "../ui/notices";
 import { answered, api, Refusal } from "./client";
@@ -26,17 +26,24 @@ export function useLine(id: number) {
   });
 }
 
-export function useTicket(id: number, version: number | undefined, slot: string | null) {
-  return useQuery({
+/** The ticket of a slot, of one version of the album. */
+export function ticketQuery(id: number, version: number | undefined, slot: string | null) {
+  return queryOptions({
     queryKey: ["ticket", id, version, slot],
-    enabled: slot !== null && version !== undefined,
-    placeholderData: keepPreviousData,
     queryFn: () =>
       answered(
         api.GET("/api/albums/{id}/tickets/{slot}", {
           params: { path: { id, slot: slot ?? "" } },
         }),
       ),
+  });
+}
+
+export function useTicket(id: number, version: number | undefined, slot: string | null) {
+  return useQuery({
+    ...ticketQuery(id, version, slot),
+    enabled: slot !== null && version !== undefined,
+    placeholderData: keepPreviousData,
   });
 }
 

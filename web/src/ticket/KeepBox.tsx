@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import {
   type KeyboardEvent,
   type PointerEvent,
@@ -6,7 +7,7 @@ import {
   useRef,
   useState,
 } from "react";
-import { useStep } from "../api/queries";
+import { ticketQuery, useStep } from "../api/queries";
 import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
 import { endPreview, preview } from "./preview";
@@ -37,6 +38,7 @@ export function KeepBox({ album, photo, ticket }: Props) {
   // What is being drawn, at once: a key can be let go before the page has shown the last change.
   const drawn = useRef<PixelBox | null>(null);
   const step = useStep(album);
+  const queries = useQueryClient();
   const { w, h } = photo.pixels;
   const keep = draft ?? photo.keep ?? null;
 
@@ -51,13 +53,6 @@ export function KeepBox({ album, photo, ticket }: Props) {
     setDrag(null);
     endPreview();
   }, [photo.id, ticket.slot, setDraft]);
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what was drawn is shown until it is told
-  useEffect(() => {
-    if (!drag) {
-      setDraft(null);
-    }
-  }, [photo.keep?.x, photo.keep?.y, photo.keep?.w, photo.keep?.h]);
 
   function pixel(event: PointerEvent) {
     const frame = picture.current?.getBoundingClientRect();
@@ -96,10 +91,15 @@ export function KeepBox({ album, photo, ticket }: Props) {
     const box = drawn.current;
     setDrag(null);
     const isBox = box !== null && box.w * box.h > (w * h) / 2500;
-    if (!isBox || !(await step("/api/albums/{id}/keep", { photo: photo.id, keep: box }))) {
-      setDraft(null);
+    const next = isBox && (await step("/api/albums/{id}/keep", { photo: photo.id, keep: box }));
+    if (next) {
+      // The preview stays until the ticket that says the same is there.
+      await queries.prefetchQuery(ticketQuery(album, next.version, ticket.slot));
     }
-    endPreview();
+    if (drawn.current === box) {
+      setDraft(null);
+      endPreview();
+    }
   }
 
   function onKey(event: KeyboardEvent) {

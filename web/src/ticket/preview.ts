@@ -21,6 +21,8 @@ interface Wish {
 
 let asking = false;
 let wish: Wish | null = null;
+/** Counts the drags, so that an answer that comes after the end of its drag is not shown. */
+let drag = 0;
 
 /** Asks for the ticket with another keep box; of many wishes only the latest is asked for. */
 export async function preview(next: Wish) {
@@ -33,13 +35,16 @@ export async function preview(next: Wish) {
     while (wish) {
       const { album, slot, keep }: Wish = wish;
       wish = null;
+      const asked = drag;
       const ticket = await answered(
         api.POST("/api/albums/{id}/tickets/preview", {
           params: { path: { id: album } },
           body: { slot, keep },
         }),
       );
-      usePreview.getState().show(ticket);
+      if (asked === drag) {
+        usePreview.getState().show(ticket);
+      }
     }
   } catch {
     // The step that follows the drag tells what is wrong.
@@ -52,5 +57,6 @@ export async function preview(next: Wish) {
 /** Forgets what is asked for and shown, once the keep box is set. */
 export function endPreview() {
   wish = null;
+  drag++;
   usePreview.getState().show(null);
 }
