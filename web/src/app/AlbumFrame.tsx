@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { Navigate, useParams } from "react-router";
+import { Link, Navigate, useParams } from "react-router";
 import { useAlbum, useLine } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
 import { LineUp } from "../bench/LineUp";
@@ -7,6 +7,7 @@ import { GatherStage } from "../gather/GatherStage";
 import { MakeStage } from "../make/MakeStage";
 import { PlaceStage } from "../place/PlaceStage";
 import { TableDrag } from "../place/TableDrag";
+import { Key } from "../ui/Key";
 import { AlbumTitle } from "./AlbumTitle";
 import { KeysSheet } from "./KeysSheet";
 import { Stages } from "./Stages";
@@ -52,9 +53,15 @@ export function AlbumFrame() {
           <Stages album={album.data} stage={stage} />
           <div className="hidden min-h-0 flex-1 md:block" />
           <ForeEdge album={album.data} />
+          <Link
+            to="/sums"
+            className="ml-auto self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
+          >
+            Sums <Key>=</Key>
+          </Link>
           <button
             type="button"
-            className="ml-auto self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
+            className=" self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
             aria-label="Keys, light, about"
             onClick={() => setKeysOpen(true)}
           >

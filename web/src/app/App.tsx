@@ -1,5 +1,6 @@
 import { Navigate, Route, Routes } from "react-router";
 import { useShelf } from "../api/queries";
+import { SumsPage } from "../sums/SumsPage";
 import { NoticeBoard } from "../ui/NoticeBoard";
 import "../ui/theme";
 import { AlbumFrame } from "./AlbumFrame";
@@ -9,6 +10,7 @@ export function App() {
     <>
       <Routes>
         <Route path="/albums/:id/:stage" element={<AlbumFrame />} />
+        <Route path="/sums/:name?" element={<SumsPage />} />
         <Route path="*" element={<FirstAlbum />} />
       </Routes>
       <NoticeBoard />

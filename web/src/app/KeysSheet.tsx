@@ -15,6 +15,7 @@ const KEYS: [string[], string][] = [
   [["P"], "place again, in story order"],
   [["Z"], "undo"],
   [["Y"], "redo"],
+  [["="], "sums, without an album"],
   [["?"], "this sheet"],
 ];
 

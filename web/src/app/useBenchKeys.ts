@@ -1,16 +1,20 @@
 import { useEffect } from "react";
+import { useNavigate } from "react-router";
 import { useStep } from "../api/queries";
 
-/** The keys that work on every stage: undo, redo and the sheet of keys. */
+/** The keys that work on every stage: undo, redo, sums and the sheet of keys. */
 export function useBenchKeys(id: number, showKeys: () => void) {
   const step = useStep(id);
+  const navigate = useNavigate();
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
       if (isTyping(event) || event.altKey) {
         return;
       }
       const key = event.key.toLowerCase();
-      if (key === "?") {
+      if (key === "=") {
+        void navigate("/sums");
+      } else if (key === "?") {
         showKeys();
       } else if (key === "z" && event.shiftKey) {
         void step("/api/albums/{id}/redo", {});
@@ -25,7 +29,7 @@ export function useBenchKeys(id: number, showKeys: () => void) {
     }
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [step, showKeys]);
+  }, [step, showKeys, navigate]);
 }
 
 /** Whether a key goes into a field or belongs to an open sheet. */

@@ -42,6 +42,9 @@ public final class TakeScreenshots {
             folder.resolve("make-phone.png"));
       }
       try (App app = App.empty()) {
+        String sums = app.address() + "/sums/";
+        take(chromium, sums + "row", 1280, 800, ColorScheme.LIGHT, folder.resolve("sums.png"));
+        take(chromium, sums + "fit", 390, 844, ColorScheme.LIGHT, folder.resolve("sums-phone.png"));
         take(
             chromium,
             app.address() + "/albums/1/gather",

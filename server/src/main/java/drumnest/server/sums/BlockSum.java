@@ -1,6 +1,9 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.MixedBlock;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -10,6 +13,8 @@ import tools.jackson.databind.JsonNode;
 @Component
 class BlockSum implements Sum {
 
+  private static final int MOST_DRAWN = 200;
+
   @Override
   public String name() {
     return "block";
@@ -18,12 +23,12 @@ class BlockSum implements Sum {
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
     Values values = Values.of(question, "", "upright", "wide", "pieces", "gap");
+    Size upright = values.size("upright");
+    Size wide = values.size("wide");
+    int pieces = values.count("pieces");
+    Length gap = values.lengthOrNone("gap");
     MixedBlock block =
-        MixedBlock.of(
-                values.size("upright"),
-                values.size("wide"),
-                values.count("pieces"),
-                values.lengthOrNone("gap"))
+        MixedBlock.of(upright, wide, pieces, gap)
             .orElseThrow(
                 () -> values.refuse("pieces", "do not fit beside the upright under the wide one"));
     Map<String, @Nullable Object> square = Answers.open();
@@ -33,6 +38,32 @@ class BlockSum implements Sum {
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("oblong", Answers.size(block.oblong()));
     answer.put("square", square);
+    Length left = upright.w().plus(gap);
+    Drawing drawing =
+        new Drawing()
+            .room(Box.of(Length.ZERO, Length.ZERO, upright))
+            .room(Box.of(left, Length.ZERO, wide));
+    for (int i = 0; i < pieces && i < MOST_DRAWN; i++) {
+      drawing.piece(
+          Box.of(
+              left.plus(block.oblong().w().plus(gap).times(i)),
+              wide.h().plus(gap),
+              block.oblong()));
+    }
+    answer.put("drawing", drawing.boxes());
+    answer.put(
+        "working",
+        String.format(
+            "(%s − %d × %s) ÷ %d = %s wide; %s − %s − %s = %s high",
+            wide.w(),
+            pieces - 1,
+            gap,
+            pieces,
+            block.oblong().w(),
+            upright.h(),
+            wide.h(),
+            gap,
+            block.oblong().h()));
     return answer;
   }
 }

@@ -1,10 +1,12 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.CropWindow;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -36,6 +38,40 @@ class CropSum implements Sum {
     answer.put("turned", window != null && window.turned());
     Answers.crop(answer, window);
     answer.put("resolution", window == null ? null : Answers.key(window.resolution()));
+    long perInch = Math.max(pixels.w(), pixels.h()) / 4 + 1;
+    Drawing drawing = new Drawing().room(scaled(0, 0, pixels.w(), pixels.h(), perInch));
+    if (window != null) {
+      PixelBox crop = window.crop();
+      drawing.piece(scaled(crop.x(), crop.y(), crop.w(), crop.h(), perInch));
+      answer.put("working", working(pixels, window));
+    }
+    if (keep != null) {
+      drawing.mark(scaled(keep.x(), keep.y(), keep.w(), keep.h(), perInch));
+    }
+    answer.put("drawing", drawing.boxes());
     return answer;
+  }
+
+  private static Box scaled(int x, int y, int w, int h, long perInch) {
+    return new Box(
+        Drawing.pixels(x, perInch),
+        Drawing.pixels(y, perInch),
+        Drawing.pixels(w, perInch),
+        Drawing.pixels(h, perInch));
+  }
+
+  private static String working(Pixels pixels, CropWindow window) {
+    Size print = window.print().turnedIf(window.turned());
+    return String.format(
+        Locale.ROOT,
+        "%d × %d of %d × %d px keeps %.0f %%; %d px ÷ %s in = %.0f ppi",
+        window.crop().w(),
+        window.crop().h(),
+        pixels.w(),
+        pixels.h(),
+        window.keptShare() * 100,
+        window.crop().w(),
+        print.w(),
+        window.ppi());
   }
 }

@@ -1,6 +1,9 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.InsertFit;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,12 +22,10 @@ class FitSum implements Sum {
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
     Values values = Values.of(question, "", "insert", "opening", "mayTurn");
+    Size insert = values.size("insert");
+    Size opening = values.size("opening");
     InsertFit fit =
-        InsertFit.of(
-            values.size("insert"),
-            values.size("opening"),
-            values.flag("mayTurn", true),
-            HouseRules.defaults());
+        InsertFit.of(insert, opening, values.flag("mayTurn", true), HouseRules.defaults());
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("turned", fit.turned());
     answer.put("play", Answers.size(fit.play()));
@@ -35,6 +36,25 @@ class FitSum implements Sum {
       answer.put("backing", Answers.size(fit.backing()));
       answer.put("reveal", Answers.size(fit.reveal()));
     }
+    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, opening));
+    if (fit.backing() != null) {
+      drawing.cover(Drawing.within(opening, fit.backing()));
+    }
+    answer.put("drawing", drawing.piece(Drawing.within(opening, fit.insert())).boxes());
+    answer.put("working", working(opening, fit));
     return answer;
+  }
+
+  private static String working(Size opening, InsertFit fit) {
+    String play =
+        String.format(
+            "%s − %s = %s across; %s − %s = %s down",
+            opening.w(),
+            fit.insert().w(),
+            fit.play().w(),
+            opening.h(),
+            fit.insert().h(),
+            fit.play().h());
+    return fit.trimTo().equals(fit.insert()) ? play : play + "; trim to " + fit.trimTo();
   }
 }

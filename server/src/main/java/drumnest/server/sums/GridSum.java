@@ -1,6 +1,7 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.Grid;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import java.util.ArrayList;
@@ -38,11 +39,13 @@ class GridSum implements Sum {
     Size size = grid.size();
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("size", Answers.size(size));
+    answer.put("working", working(grid, size));
     if (!values.has("page")) {
       if (values.has("at")) {
         throw values.refuse("at", "is a place on a page; give the page too");
       }
       answer.put("cells", cells(grid, Length.ZERO, Length.ZERO));
+      answer.put("drawing", drawing(grid, size, Length.ZERO, Length.ZERO));
       answer.put("fits", true);
       answer.put("overBy", Answers.size(new Size(Length.ZERO, Length.ZERO)));
       return answer;
@@ -62,6 +65,7 @@ class GridSum implements Sum {
     Length bottom = free.h().minus(y);
     Size overBy = new Size(past(x).plus(past(right)), past(y).plus(past(bottom)));
     answer.put("cells", cells(grid, x, y));
+    answer.put("drawing", drawing(grid, page, x, y));
     answer.put("fits", overBy.w().isZero() && overBy.h().isZero());
     answer.put("overBy", Answers.size(overBy));
     Map<String, @Nullable Object> margins = Answers.open();
@@ -89,5 +93,25 @@ class GridSum implements Sum {
       cells.add(each);
     }
     return cells;
+  }
+
+  private static List<Map<String, @Nullable Object>> drawing(
+      Grid grid, Size room, Length x, Length y) {
+    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, room));
+    grid.cells(x, y).forEach(cell -> drawing.piece(Box.of(cell.x(), cell.y(), grid.cell())));
+    return drawing.boxes();
+  }
+
+  private static String working(Grid grid, Size size) {
+    return span(grid.columns(), grid.cell().w(), grid, size.w())
+        + " across; "
+        + span(grid.rows(), grid.cell().h(), grid, size.h())
+        + " down";
+  }
+
+  private static String span(int count, Length length, Grid grid, Length whole) {
+    String gaps = count > 1 ? " + " + (count - 1) + " × " + grid.gap() : "";
+    String border = grid.border().isZero() ? "" : " + 2 × " + grid.border();
+    return count + " × " + length + gaps + border + " = " + whole;
   }
 }

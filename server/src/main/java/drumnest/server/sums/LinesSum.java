@@ -1,6 +1,8 @@
 package drumnest.server.sums;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.words.CardLines;
@@ -13,6 +15,8 @@ import tools.jackson.databind.JsonNode;
 @Component
 class LinesSum implements Sum {
 
+  private static final int MOST_DRAWN = 200;
+
   @Override
   public String name() {
     return "lines";
@@ -22,13 +26,12 @@ class LinesSum implements Sum {
   public Map<String, @Nullable Object> answer(JsonNode question) {
     Values values = Values.of(question, "", "card", "margin", "heading", "pitch", "letter", "text");
     HouseRules rules = HouseRules.defaults();
-    CardLines card =
-        CardLines.of(
-            values.size("card"),
-            values.lengthOrNone("margin", rules.length(HouseRule.CARD_MARGIN)),
-            values.lengthOrNone("heading", Length.ZERO),
-            values.length("pitch", rules.length(HouseRule.HAND_PITCH)),
-            values.length("letter", rules.length(HouseRule.HAND_LETTER)));
+    Size size = values.size("card");
+    Length margin = values.lengthOrNone("margin", rules.length(HouseRule.CARD_MARGIN));
+    Length heading = values.lengthOrNone("heading", Length.ZERO);
+    Length pitch = values.length("pitch", rules.length(HouseRule.HAND_PITCH));
+    Length letter = values.length("letter", rules.length(HouseRule.HAND_LETTER));
+    CardLines card = CardLines.of(size, margin, heading, pitch, letter);
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("lines", card.lines());
     answer.put("lettersPerLine", card.lettersPerLine());
@@ -38,6 +41,33 @@ class LinesSum implements Sum {
       answer.put("needed", needed);
       answer.put("fits", needed <= card.lines());
     }
+    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, size));
+    for (int i = 1; i <= card.lines() && i <= MOST_DRAWN; i++) {
+      drawing.mark(
+          new Box(
+              margin,
+              margin.plus(heading).plus(pitch.times(i)),
+              size.w().minus(margin.times(2)),
+              Length.ZERO));
+    }
+    answer.put("drawing", drawing.boxes());
+    answer.put(
+        "working",
+        String.format(
+            "(%s − %s − 2 × %s) ÷ %s: %d lines; (%s − 2 × %s) ÷ %s: %d letters; %d × %d ÷ 5: %d"
+                + " words",
+            size.h(),
+            heading,
+            margin,
+            pitch,
+            card.lines(),
+            size.w(),
+            margin,
+            letter,
+            card.lettersPerLine(),
+            card.lines(),
+            card.lettersPerLine(),
+            card.words()));
     return answer;
   }
 }

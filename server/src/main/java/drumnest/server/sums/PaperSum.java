@@ -30,6 +30,14 @@ class PaperSum implements Sum {
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("gsm", gsm);
     answer.put("pounds", byPounds ? values.number("pounds") : weight.pounds(gsm));
+    answer.put(
+        "working",
+        String.format(
+            Locale.ROOT,
+            "%.2f lb × %.4f = %.2f g/m²",
+            byPounds ? values.number("pounds") : weight.pounds(gsm),
+            weight.gsm(1),
+            gsm));
     return answer;
   }
 }

@@ -1,8 +1,10 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.Row;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Mark;
+import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.Map;
@@ -42,6 +44,24 @@ class RowSum implements Sum {
     answer.put("cut", Answers.length(row.cut()));
     answer.put("gap", Answers.length(row.gap()));
     answer.put("starts", Answers.lengths(row.starts()));
+    Size cut = new Size(row.cut(), row.cut());
+    Drawing drawing = new Drawing().room(new Box(Length.ZERO, Length.ZERO, span, row.cut()));
+    row.starts().forEach(start -> drawing.piece(Box.of(start, Length.ZERO, cut)));
+    answer.put("drawing", drawing.boxes());
+    int gaps = outer ? pieces + 1 : pieces - 1;
+    String taken =
+        given.equals("gap")
+            ? String.format(
+                "(%s − %d × %s) ÷ %d = %s, cut %s; ",
+                span, gaps, values.lengthOrNone("gap"), pieces, row.piece(), row.cut())
+            : "cut " + row.cut() + "; ";
+    answer.put(
+        "working",
+        gaps == 0
+            ? taken + "no gap"
+            : taken
+                + String.format(
+                    "(%s − %d × %s) ÷ %d = %s", span, pieces, row.cut(), gaps, row.gap()));
     return answer;
   }
 }

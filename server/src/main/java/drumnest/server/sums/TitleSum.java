@@ -1,10 +1,12 @@
 package drumnest.server.sums;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.words.TitleRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -14,6 +16,7 @@ import tools.jackson.databind.JsonNode;
 class TitleSum implements Sum {
 
   private static final int LONGEST_TITLE = 10_000;
+  private static final int MOST_DRAWN = 200;
 
   @Override
   public String name() {
@@ -48,6 +51,8 @@ class TitleSum implements Sum {
             ? TitleRun.missing(values.text("text"), values.byLetter("stock", Values::count))
             : Map.of();
     answer.put("missing", missing);
+    answer.put("drawing", drawing(run, extents, height, space, stacked));
+    answer.put("working", working(extents, values.lengthOrNone("spacing"), run, space));
     return answer;
   }
 
@@ -79,5 +84,39 @@ class TitleSum implements Sum {
   private static Length spaceOf(Map<String, Length> set) {
     Length sum = set.values().stream().reduce(Length.ZERO, Length::plus);
     return sum.dividedBy(set.size());
+  }
+
+  private static List<Map<String, @Nullable Object>> drawing(
+      TitleRun run, List<Length> extents, Length height, Length space, boolean stacked) {
+    Drawing drawing = new Drawing().room(along(Length.ZERO, space, height, stacked));
+    for (int i = 0; i < extents.size() && i < MOST_DRAWN; i++) {
+      drawing.piece(along(run.starts().get(i), extents.get(i), height, stacked));
+    }
+    return drawing.boxes();
+  }
+
+  private static Box along(Length start, Length length, Length height, boolean stacked) {
+    return stacked
+        ? new Box(Length.ZERO, start, height, length)
+        : new Box(start, Length.ZERO, length, height);
+  }
+
+  private static String working(List<Length> extents, Length spacing, TitleRun run, Length space) {
+    boolean few = extents.size() <= 12;
+    String sum =
+        few
+            ? extents.stream().map(Length::toString).collect(Collectors.joining(" + "))
+            : extents.size() + " letters";
+    String spacings = extents.size() == 1 ? "" : " + " + (extents.size() - 1) + " × " + spacing;
+    return sum
+        + spacings
+        + " = "
+        + run.length()
+        + "; "
+        + space
+        + " − "
+        + run.length()
+        + " = "
+        + space.minus(run.length());
   }
 }

@@ -1,0 +1,151 @@
+import { GreatMeasure, Measures } from "../ui/Measures";
+import { verdictWord } from "../ui/VerdictMark";
+import type { Result } from "./definitions";
+import { SumDrawing } from "./SumDrawing";
+import type { Answer } from "./useAnswer";
+
+interface Length {
+  mm: number;
+  text: string;
+}
+
+interface SizeOf {
+  w: Length;
+  h: Length;
+}
+
+interface Props {
+  answer: Answer;
+  results: Result[];
+}
+
+/** The answer: the first result large, the others below, the working, and a drawing. */
+export function SumAnswer({ answer, results }: Props) {
+  const [first, ...others] = results;
+  return (
+    <div className="torn bg-sheet px-5 pt-6 pb-5">
+      {first && <Headline result={first} what={part(answer, first.path)} />}
+      {answer.working && (
+        <p data-working="" className="mt-3 text-[15px]">
+          <Measures text={answer.working} />
+        </p>
+      )}
+      <dl className="mt-4 border-b-2 border-ink">
+        {others.map((result) => {
+          const what = part(answer, result.path);
+          return what === undefined || what === null ? null : (
+            <div
+              key={result.path}
+              className="flex items-baseline justify-between gap-4 border-t border-hair py-1.5"
+            >
+              <dt className="text-quiet">{result.label}</dt>
+              <dd className="text-right font-semibold">
+                <Measures text={said(result, what)} />
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+      {answer.drawing && answer.drawing.length > 0 && (
+        <div className="mt-5">
+          <SumDrawing shapes={answer.drawing} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function part(answer: Answer, path: string): unknown {
+  return path
+    .split(".")
+    .reduce<unknown>(
+      (whole, name) => (whole as Record<string, unknown> | undefined)?.[name],
+      answer,
+    );
+}
+
+function Headline({ result, what }: { result: Result; what: unknown }) {
+  if (what === undefined || what === null) {
+    return <p className="text-xl font-bold">Not possible</p>;
+  }
+  return (
+    <div data-headline="" title={said(result, what)}>
+      <p className="flex flex-wrap items-baseline gap-[0.16em] text-[58px] leading-none">
+        {great(result, what)}
+        <span className="ml-2 text-[15px] font-semibold">{result.label}</span>
+      </p>
+      {millimetres(result, what)}
+    </div>
+  );
+}
+
+function great(result: Result, what: unknown) {
+  if (result.kind === "length") {
+    return <GreatMeasure text={(what as Length).text} />;
+  }
+  if (result.kind === "size") {
+    const size = what as SizeOf;
+    return (
+      <>
+        <GreatMeasure text={size.w.text} />
+        <span className="text-[0.5em] text-quiet">×</span>
+        <GreatMeasure text={size.h.text} />
+      </>
+    );
+  }
+  return <GreatMeasure text={said(result, what)} />;
+}
+
+function millimetres(result: Result, what: unknown) {
+  if (result.kind === "length") {
+    return <p className="mt-1.5 text-quiet">{mm(what as Length)} mm</p>;
+  }
+  if (result.kind === "size") {
+    const size = what as SizeOf;
+    return (
+      <p className="mt-1.5 text-quiet">
+        {mm(size.w)} × {mm(size.h)} mm
+      </p>
+    );
+  }
+  return null;
+}
+
+function mm(length: Length) {
+  return length.mm.toFixed(1);
+}
+
+function said(result: Result, what: unknown): string {
+  switch (result.kind) {
+    case "length":
+      return (what as Length).text;
+    case "size":
+      return `${(what as SizeOf).w.text} × ${(what as SizeOf).h.text}`;
+    case "lengths":
+      return listed((what as Length[]).map((length) => length.text));
+    case "sizes":
+      return listed((what as SizeOf[]).map((size) => `${size.w.text} × ${size.h.text}`));
+    case "share":
+      return `${((what as number) * 100).toFixed(0)} %`;
+    case "number":
+      return (what as number).toFixed(1);
+    case "yes":
+      return what === true ? "yes" : "no";
+    case "word":
+      return typeof what === "string" ? verdictWord(what) : missing(what as Record<string, number>);
+    default:
+      return String(what);
+  }
+}
+
+const MOST_LISTED = 24;
+
+function listed(texts: string[]) {
+  const more = texts.length > MOST_LISTED ? `, and ${texts.length - MOST_LISTED} more` : "";
+  return texts.slice(0, MOST_LISTED).join(", ") + more;
+}
+
+function missing(letters: Record<string, number>) {
+  const all = Object.entries(letters).map(([letter, count]) => `${letter} ${count}`);
+  return all.length === 0 ? "none" : all.join(", ");
+}

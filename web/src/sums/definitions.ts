@@ -1,0 +1,278 @@
+export type FieldKind =
+  | "length"
+  | "count"
+  | "number"
+  | "flag"
+  | "choice"
+  | "text"
+  | "boxes"
+  | "letters";
+
+export interface Field {
+  /** Where it goes in the question, as `insert.w`. */
+  path: string;
+  label: string;
+  kind: FieldKind;
+  /** What it is at first, as an example that works. */
+  start: string;
+  choices?: string[];
+  /** What leaving it empty means. */
+  empty?: string;
+}
+
+export type ResultKind =
+  | "length"
+  | "size"
+  | "lengths"
+  | "sizes"
+  | "count"
+  | "share"
+  | "number"
+  | "word"
+  | "yes";
+
+export interface Result {
+  path: string;
+  label: string;
+  kind: ResultKind;
+}
+
+export interface SumDefinition {
+  name: string;
+  title: string;
+  /** What it answers, as the maker would ask it. */
+  asks: string;
+  fields: Field[];
+  /** The first is set large. */
+  results: Result[];
+}
+
+function size(path: string, label: string, w: string, h: string): Field[] {
+  return [
+    { path: `${path}.w`, label: `${label}, width`, kind: "length", start: w },
+    { path: `${path}.h`, label: `${label}, height`, kind: "length", start: h },
+  ];
+}
+
+function pixels(path: string, label: string, w: string, h: string): Field[] {
+  return [
+    { path: `${path}.w`, label: `${label}, pixels across`, kind: "count", start: w },
+    { path: `${path}.h`, label: `${label}, pixels down`, kind: "count", start: h },
+  ];
+}
+
+const GAP: Field = { path: "gap", label: "Gap", kind: "length", start: "1/8" };
+
+/** The stand-alone calculators as the page asks them and shows their answers. */
+export const SUMS: SumDefinition[] = [
+  {
+    name: "fit",
+    title: "Fit",
+    asks: "Does it go in, and what must come off?",
+    fields: [
+      ...size("insert", "Insert", "3", "4"),
+      ...size("opening", "Opening", "2 31/32", "4 1/16"),
+      { path: "mayTurn", label: "It may be turned", kind: "flag", start: "true" },
+    ],
+    results: [
+      { path: "trimTo", label: "trim to", kind: "size" },
+      { path: "verdict", label: "Verdict", kind: "word" },
+      { path: "play", label: "Play", kind: "size" },
+      { path: "trim", label: "Comes off", kind: "size" },
+      { path: "turned", label: "Turned", kind: "yes" },
+      { path: "backing", label: "Backing", kind: "size" },
+      { path: "reveal", label: "Backing shows, a side", kind: "size" },
+    ],
+  },
+  {
+    name: "row",
+    title: "Row",
+    asks: "How large are equal pieces in a row, and where do they start?",
+    fields: [
+      { path: "span", label: "Span", kind: "length", start: "6" },
+      { path: "pieces", label: "Pieces", kind: "count", start: "3" },
+      { ...GAP, empty: "give the piece instead" },
+      { path: "piece", label: "Piece", kind: "length", start: "", empty: "give the gap instead" },
+      { path: "outerGaps", label: "Gaps at both ends too", kind: "flag", start: "false" },
+    ],
+    results: [
+      { path: "cut", label: "cut", kind: "length" },
+      { path: "piece", label: "Piece, exact", kind: "length" },
+      { path: "gap", label: "Gap then", kind: "length" },
+      { path: "starts", label: "Starts at", kind: "lengths" },
+    ],
+  },
+  {
+    name: "grid",
+    title: "Grid",
+    asks: "How large is a grid of cells, and does it fit the page?",
+    fields: [
+      { path: "columns", label: "Columns", kind: "count", start: "3" },
+      { path: "rows", label: "Rows", kind: "count", start: "3" },
+      ...size("cell", "Cell", "2 1/2", "2 1/2"),
+      { ...GAP, start: "1/4" },
+      { path: "border", label: "Border", kind: "length", start: "1/4", empty: "none" },
+      ...size("page", "Page", "12", "12"),
+    ],
+    results: [
+      { path: "size", label: "the whole", kind: "size" },
+      { path: "fits", label: "Fits the page", kind: "yes" },
+      { path: "overBy", label: "Too large by", kind: "size" },
+      { path: "margins.left", label: "Margin left and right", kind: "length" },
+      { path: "margins.top", label: "Margin top and foot", kind: "length" },
+    ],
+  },
+  {
+    name: "block",
+    title: "Block",
+    asks: "What goes under a wide photo that stands beside an upright one?",
+    fields: [
+      ...size("upright", "Upright", "4", "6"),
+      ...size("wide", "Wide", "6", "4"),
+      { path: "pieces", label: "Pieces", kind: "count", start: "3" },
+      GAP,
+    ],
+    results: [
+      { path: "oblong", label: "slight oblongs", kind: "size" },
+      { path: "square.side", label: "Or squares of", kind: "length" },
+      { path: "square.widthLeft", label: "They leave in the width", kind: "length" },
+      { path: "square.heightLeft", label: "They leave in the height", kind: "length" },
+    ],
+  },
+  {
+    name: "crop",
+    title: "Crop",
+    asks: "How much of a picture does a print show, and how sharp?",
+    fields: [
+      ...pixels("pixels", "Picture", "4000", "3000"),
+      ...size("print", "Print", "6", "4"),
+      { path: "mayTurn", label: "It may be turned", kind: "flag", start: "false" },
+    ],
+    results: [
+      { path: "keptShare", label: "of the picture is kept", kind: "share" },
+      { path: "resolution", label: "Resolution", kind: "word" },
+      { path: "ppi", label: "Pixels to the inch", kind: "number" },
+      { path: "turned", label: "Turned", kind: "yes" },
+    ],
+  },
+  {
+    name: "lines",
+    title: "Lines",
+    asks: "How many words go onto a card by hand?",
+    fields: [
+      ...size("card", "Card", "3", "4"),
+      { path: "heading", label: "Heading", kind: "length", start: "", empty: "none" },
+      { path: "margin", label: "Margin", kind: "length", start: "1/8", empty: "as usual" },
+      {
+        path: "pitch",
+        label: "From line to line",
+        kind: "length",
+        start: "1/4",
+        empty: "as usual",
+      },
+      {
+        path: "letter",
+        label: "Letter, mean width",
+        kind: "length",
+        start: "1/8",
+        empty: "as usual",
+      },
+      { path: "text", label: "The words", kind: "text", start: "", empty: "only count" },
+    ],
+    results: [
+      { path: "lines", label: "lines", kind: "count" },
+      { path: "lettersPerLine", label: "Letters a line", kind: "count" },
+      { path: "words", label: "Words", kind: "count" },
+      { path: "needed", label: "Lines the words need", kind: "count" },
+      { path: "fits", label: "They fit", kind: "yes" },
+    ],
+  },
+  {
+    name: "title",
+    title: "Title",
+    asks: "How long is a title, where does each letter start, and are there enough?",
+    fields: [
+      { path: "text", label: "Title", kind: "text", start: "KITE MEET" },
+      { path: "height", label: "Letters, height", kind: "length", start: "1" },
+      { path: "width", label: "Letters, mean width", kind: "length", start: "3/4" },
+      {
+        path: "letters",
+        label: "Widths of single letters, as I 1/4, M 1 1/8",
+        kind: "letters",
+        start: "I 1/4, M 1 1/8",
+        empty: "all as the mean",
+      },
+      { path: "spacing", label: "Between letters", kind: "length", start: "1/16" },
+      { path: "space", label: "Room for it", kind: "length", start: "6" },
+      {
+        path: "stock",
+        label: "Letters in stock, as E 2, T 3",
+        kind: "letters",
+        start: "",
+        empty: "not counted",
+      },
+      { path: "stacked", label: "Stacked, one below the other", kind: "flag", start: "false" },
+    ],
+    results: [
+      { path: "length", label: "long", kind: "length" },
+      { path: "fits", label: "Fits", kind: "yes" },
+      { path: "overBy", label: "Too long by", kind: "length" },
+      { path: "starts", label: "Starts at", kind: "lengths" },
+      { path: "fromEnd", label: "Starts, set from the end", kind: "lengths" },
+      { path: "missing", label: "Letters missing", kind: "word" },
+    ],
+  },
+  {
+    name: "visible",
+    title: "Visible",
+    asks: "How little of a sheet need be cut, when other things lie on it?",
+    fields: [
+      { path: "piece.x", label: "Sheet, from the left", kind: "length", start: "0" },
+      { path: "piece.y", label: "Sheet, from the top", kind: "length", start: "0" },
+      ...size("piece", "Sheet", "8", "10"),
+      {
+        path: "covers",
+        label: "What lies on it, one a line: left, top, width, height",
+        kind: "boxes",
+        start: "1, 1, 6, 8",
+      },
+      { path: "tuck", label: "Tucked under", kind: "length", start: "1/4", empty: "as usual" },
+    ],
+    results: [
+      { path: "saved", label: "of the sheet is saved", kind: "share" },
+      { path: "strips", label: "Strips to cut", kind: "sizes" },
+    ],
+  },
+  {
+    name: "paper",
+    title: "Paper",
+    asks: "How heavy is paper in grams, and in pounds?",
+    fields: [
+      {
+        path: "basis",
+        label: "Kind",
+        kind: "choice",
+        start: "cover",
+        choices: ["cover", "text", "bond", "index"],
+      },
+      {
+        path: "pounds",
+        label: "Pounds",
+        kind: "number",
+        start: "80",
+        empty: "give the grams instead",
+      },
+      {
+        path: "gsm",
+        label: "Grams a square metre",
+        kind: "number",
+        start: "",
+        empty: "give the pounds instead",
+      },
+    ],
+    results: [
+      { path: "gsm", label: "g/m²", kind: "number" },
+      { path: "pounds", label: "Pounds", kind: "number" },
+    ],
+  },
+];

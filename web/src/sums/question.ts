@@ -1,0 +1,59 @@
+import type { Field } from "./definitions";
+
+export type Written = Record<string, string>;
+
+/** What was written, as the question is put; fields left empty are left out. */
+export function question(fields: Field[], written: Written): Record<string, unknown> {
+  const whole: Record<string, unknown> = {};
+  for (const field of fields) {
+    const text = written[field.path] ?? "";
+    if (text.trim() !== "" || field.kind === "flag" || field.kind === "boxes") {
+      put(whole, field.path.split("."), value(field, text));
+    }
+  }
+  return whole;
+}
+
+function put(into: Record<string, unknown>, path: string[], what: unknown) {
+  const [first = "", ...rest] = path;
+  if (rest.length === 0) {
+    into[first] = what;
+    return;
+  }
+  const inner = (into[first] ?? {}) as Record<string, unknown>;
+  into[first] = inner;
+  put(inner, rest, what);
+}
+
+function value(field: Field, text: string): unknown {
+  switch (field.kind) {
+    case "flag":
+      return text === "true";
+    case "count":
+    case "number":
+      return numberOrText(text);
+    case "boxes":
+      return text
+        .split("\n")
+        .filter((line) => line.trim() !== "")
+        .map((line) => {
+          const [x = "", y = "", w = "", h = ""] = line.split(",").map((part) => part.trim());
+          return { x, y, w, h };
+        });
+    case "letters":
+      return Object.fromEntries(
+        text.split(",").map((part) => {
+          const [letter = "", ...rest] = part.trim().split(/\s+/);
+          const amount = rest.join(" ");
+          return [letter, field.path === "stock" ? numberOrText(amount) : amount];
+        }),
+      );
+    default:
+      return text;
+  }
+}
+
+/** What is no number goes as it was written, and is refused with what is accepted. */
+function numberOrText(text: string) {
+  return /^\d+(\.\d+)?$/.test(text.trim()) ? Number(text) : text;
+}
