@@ -3,8 +3,10 @@ export async function droppedFiles(data: DataTransfer): Promise<File[]> {
   const entries = Array.from(data.items)
     .map((item) => item.webkitGetAsEntry())
     .filter((entry) => entry !== null);
+  // What was dragged from within a page comes as files without entries.
+  const files = Array.from(data.files);
   const found = await Promise.all(entries.map(filesOf));
-  return visible(found.flat());
+  return visible(entries.length > 0 ? found.flat() : files);
 }
 
 /** Files in the order of their names, without the hidden ones that systems leave in folders. */

@@ -3,8 +3,6 @@ package drumnest.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -63,14 +61,7 @@ class DemoIT {
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     page.navigate(app.address() + "/albums/1/" + stage);
     page.waitForLoadState(LoadState.NETWORKIDLE);
-    List<Rule> serious =
-        new AxeBuilder(page)
-            .analyze().getViolations().stream()
-                .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
-                .toList();
-    assertThat(serious)
-        .as(() -> serious.stream().map(rule -> rule.getId() + " " + rule.getNodes()).toList() + "")
-        .isEmpty();
+    Axe.assertNothingSerious(page);
     page.context().close();
   }
 

@@ -3,14 +3,10 @@ package drumnest.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -120,14 +116,7 @@ class SumsIT {
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     page.navigate(app.address() + "/sums/" + name);
     assertThat(headline(page)).isVisible();
-    List<Rule> serious =
-        new AxeBuilder(page)
-            .analyze().getViolations().stream()
-                .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
-                .toList();
-    assertThat(serious)
-        .as(() -> serious.stream().map(rule -> rule.getId() + " " + rule.getNodes()).toList() + "")
-        .isEmpty();
+    Axe.assertNothingSerious(page);
     page.context().close();
   }
 }
