@@ -34,7 +34,10 @@ export function StepBar({ album }: { album: Album }) {
         <Button disabled={!album.redo} onClick={() => step("/api/albums/{id}/redo", {})}>
           Redo <Key>Y</Key>
         </Button>
-        <p className="min-w-0 flex-1 truncate text-[13px] text-quiet" role="status">
+        <p
+          className="line-clamp-2 min-w-0 flex-1 text-[13px] leading-tight text-quiet"
+          role="status"
+        >
           {inHand ? (
             <span className="font-semibold text-ink">
               {inHand.name} is in your hand: choose a pocket with the arrows, Enter puts it there,
