@@ -1,8 +1,6 @@
 package drumnest.server.api;
 
-import drumnest.core.album.Slot;
 import drumnest.server.edit.AlbumEdits;
-import drumnest.server.edit.NotThereException;
 import drumnest.server.store.Albums;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -47,20 +45,14 @@ class AlbumController {
 
   @GetMapping("/{id}/tickets/{slot}")
   Views.TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
-    return views.ticket(id, slot(id, slot));
+    return views.ticket(id, slot);
   }
 
   @PostMapping("/{id}/tickets/preview")
   Views.TicketView preview(
       @PathVariable("id") long id, @Valid @RequestBody Requests.Preview request) {
     return views.ticket(
-        id, slot(id, request.slot()), request.keep() == null ? null : request.keep().toBox("keep"));
-  }
-
-  private Slot slot(long id, String slot) {
-    return views
-        .slot(id, slot)
-        .orElseThrow(() -> new NotThereException("slot", "There is no slot “" + slot + "”."));
+        id, request.slot(), request.keep() == null ? null : request.keep().toBox("keep"));
   }
 
   @PostMapping("/{id}/put")

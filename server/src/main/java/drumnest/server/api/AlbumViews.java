@@ -14,13 +14,13 @@ import drumnest.core.stock.HouseRule;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.History;
+import drumnest.server.edit.NotThereException;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.StepEntity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -78,13 +78,10 @@ class AlbumViews {
         Views.BoxView.of(slot.box()),
         Views.SizeView.of(slot.named()),
         bench.opening(slot).measured(),
-        bench.filling(slot.id()).map(filling -> seat(bench, slot, filling)).orElse(null));
-  }
-
-  private static Views.SeatView seat(Bench bench, Slot slot, FillingEntity filling) {
-    LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
-    return seat(
-        bench, slot, filling, photo, bench.measure(slot, photo, filling.isTurned(), photo.keep()));
+        bench
+            .seated(slot)
+            .map(seated -> seat(bench, slot, seated.filling(), seated.photo(), seated.measured()))
+            .orElse(null));
   }
 
   private static Views.SeatView seat(
@@ -116,7 +113,10 @@ class AlbumViews {
     List<LinePhotoEntity> line = bench.line();
     List<Slot> slots = bench.spread().slots();
     List<PrintInPocket> seats =
-        slots.stream().flatMap(slot -> measured(bench, slot).stream()).toList();
+        slots.stream()
+            .flatMap(slot -> bench.seated(slot).stream())
+            .map(Bench.Seated::measured)
+            .toList();
     int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
     return new Views.CountsView(
         line.size(),
@@ -127,16 +127,6 @@ class AlbumViews {
         bench.aside().size(),
         (int) seats.stream().filter(seat -> seat.crop() != null).count(),
         (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count());
-  }
-
-  private static Optional<PrintInPocket> measured(Bench bench, Slot slot) {
-    return bench
-        .filling(slot.id())
-        .map(
-            filling -> {
-              LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
-              return bench.measure(slot, photo, filling.isTurned(), photo.keep());
-            });
   }
 
   Views.LineView line(long albumId) {
@@ -176,26 +166,33 @@ class AlbumViews {
   }
 
   /** The ticket of a slot as it is. */
-  Views.TicketView ticket(long albumId, Slot slot) {
+  Views.TicketView ticket(long albumId, String slotId) {
     Bench bench = benches.open(albumId);
-    LinePhotoEntity photo =
-        bench.filling(slot.id()).flatMap(filling -> bench.photo(filling.sha256())).orElse(null);
+    Slot slot = slot(bench, slotId);
+    LinePhotoEntity photo = photoIn(bench, slot);
     return ticket(bench, slot, photo, photo == null ? null : photo.keep());
   }
 
   /** The ticket of a slot as it would be with another keep box. */
-  Views.TicketView ticket(long albumId, Slot slot, @Nullable PixelBox keep) {
+  Views.TicketView ticket(long albumId, String slotId, @Nullable PixelBox keep) {
     Bench bench = benches.open(albumId);
-    LinePhotoEntity photo =
-        bench.filling(slot.id()).flatMap(filling -> bench.photo(filling.sha256())).orElse(null);
+    Slot slot = slot(bench, slotId);
+    LinePhotoEntity photo = photoIn(bench, slot);
     if (photo != null && keep != null && !keep.isInside(photo.photo().pixels())) {
       throw new FieldProblemException("keep", "The keep box lies inside the picture.");
     }
     return ticket(bench, slot, photo, keep);
   }
 
-  Optional<Slot> slot(long albumId, String id) {
-    return benches.open(albumId).spread().slot(id);
+  private static Slot slot(Bench bench, String id) {
+    return bench
+        .spread()
+        .slot(id)
+        .orElseThrow(() -> new NotThereException("slot", "There is no slot “" + id + "”."));
+  }
+
+  private static @Nullable LinePhotoEntity photoIn(Bench bench, Slot slot) {
+    return bench.filling(slot.id()).flatMap(held -> bench.photo(held.sha256())).orElse(null);
   }
 
   private static Views.TicketView ticket(

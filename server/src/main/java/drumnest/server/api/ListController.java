@@ -31,39 +31,45 @@ class ListController {
 
   @GetMapping("/lists")
   Views.ListsView lists(@PathVariable("id") long id) {
-    return lists.both(id);
+    return lists.of(id).view();
   }
 
   @Hidden
   @GetMapping("/prints.csv")
   ResponseEntity<byte[]> printsCsv(@PathVariable("id") long id) {
     return file(
-        "print-list.csv", CSV, CsvLists.prints(lists.prints(id)).getBytes(StandardCharsets.UTF_8));
+        "print-list.csv",
+        CSV,
+        CsvLists.prints(lists.of(id).prints()).getBytes(StandardCharsets.UTF_8));
   }
 
   @Hidden
   @GetMapping("/trims.csv")
   ResponseEntity<byte[]> trimsCsv(@PathVariable("id") long id) {
     return file(
-        "trim-list.csv", CSV, CsvLists.trims(lists.trims(id)).getBytes(StandardCharsets.UTF_8));
+        "trim-list.csv",
+        CSV,
+        CsvLists.trims(lists.of(id).trims()).getBytes(StandardCharsets.UTF_8));
   }
 
   @Hidden
   @GetMapping("/prints.pdf")
   ResponseEntity<byte[]> printsPdf(@PathVariable("id") long id) throws IOException {
+    Lists.OfAlbum album = lists.of(id);
     return file(
         "print-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.prints(lists.title(id), lists.prints(id), lists.left(id)));
+        pdf.prints(album.title(), album.prints(), album.left()));
   }
 
   @Hidden
   @GetMapping("/trims.pdf")
   ResponseEntity<byte[]> trimsPdf(@PathVariable("id") long id) throws IOException {
+    Lists.OfAlbum album = lists.of(id);
     return file(
         "trim-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.trims(lists.title(id), lists.trims(id), lists.both(id).cautions()));
+        pdf.trims(album.title(), album.trims(), album.cautions()));
   }
 
   private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {

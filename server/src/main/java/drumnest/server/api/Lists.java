@@ -8,7 +8,6 @@ import drumnest.server.document.PrintLine;
 import drumnest.server.document.TrimLine;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
-import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,30 +32,66 @@ class Lists {
     this.benches = benches;
   }
 
-  String title(long albumId) {
-    return benches.open(albumId).album().title();
+  /**
+   * Both lists of an album.
+   *
+   * @param left what is in a pocket but cannot be ordered, and why
+   * @param cautions what to mind while cutting
+   */
+  record OfAlbum(
+      String title,
+      List<PrintLine> prints,
+      List<TrimLine> trims,
+      List<String> left,
+      List<String> cautions) {
+
+    Views.ListsView view() {
+      return new Views.ListsView(
+          prints.stream().map(Lists::view).toList(),
+          trims.stream().map(Lists::view).toList(),
+          left,
+          cautions);
+    }
   }
 
-  List<PrintLine> prints(long albumId) {
+  OfAlbum of(long albumId) {
     Bench bench = benches.open(albumId);
     List<PrintOrder.Wanted> wanted = new ArrayList<>();
+    List<TrimLine> trims = new ArrayList<>();
+    List<String> left = new ArrayList<>();
     for (Slot slot : bench.spread().slots()) {
-      bench
-          .filling(slot.id())
-          .ifPresent(
-              filling -> {
-                PrintInPocket seat = measure(bench, slot, filling);
-                if (seat.crop() != null) {
-                  wanted.add(
-                      new PrintOrder.Wanted(
-                          filling.sha256(),
-                          seat.print(),
-                          seat.turned(),
-                          seat.crop().crop(),
-                          slot.id()));
-                }
-              });
+      Bench.Seated seated = bench.seated(slot).orElse(null);
+      if (seated == null) {
+        continue;
+      }
+      PrintInPocket print = seated.measured();
+      LinePhotoEntity photo = seated.photo();
+      String place = Words.place(bench.spread(), slot);
+      if (print.crop() != null) {
+        wanted.add(
+            new PrintOrder.Wanted(
+                photo.photo().sha256(),
+                print.print(),
+                print.turned(),
+                print.crop().crop(),
+                slot.id()));
+      }
+      if (print.trim().isNeeded()) {
+        trims.add(trimLine(trims.size() + 1, photo, print, place));
+      }
+      if (print.cutsKeepBox()) {
+        left.add(
+            photo.name()
+                + " in "
+                + place
+                + ": what must stay does not fit there. Change its keep box or its pocket.");
+      }
     }
+    return new OfAlbum(
+        bench.album().title(), printLines(bench, wanted), trims, left, cautions(trims));
+  }
+
+  private static List<PrintLine> printLines(Bench bench, List<PrintOrder.Wanted> wanted) {
     List<PrintLine> lines = new ArrayList<>();
     for (PrintOrder order : PrintOrder.list(wanted)) {
       LinePhotoEntity photo = bench.photo(order.photo()).orElseThrow();
@@ -78,60 +113,21 @@ class Lists {
     return lines;
   }
 
-  List<TrimLine> trims(long albumId) {
-    Bench bench = benches.open(albumId);
-    List<TrimLine> lines = new ArrayList<>();
-    for (Slot slot : bench.spread().slots()) {
-      FillingEntity filling = bench.filling(slot.id()).orElse(null);
-      if (filling == null) {
-        continue;
-      }
-      PrintInPocket seat = measure(bench, slot, filling);
-      if (seat.trim().isNeeded()) {
-        LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
-        lines.add(
-            new TrimLine(
-                lines.size() + 1,
-                photo.photo().sha256(),
-                photo.photo().format(),
-                photo.name(),
-                seat.trim().from(),
-                seat.trim().to(),
-                Words.off(seat.trim()),
-                Words.place(bench.spread(), slot),
-                seat.onTable()));
-      }
-    }
-    return lines;
+  private static TrimLine trimLine(
+      int line, LinePhotoEntity photo, PrintInPocket print, String place) {
+    return new TrimLine(
+        line,
+        photo.photo().sha256(),
+        photo.photo().format(),
+        photo.name(),
+        print.trim().from(),
+        print.trim().to(),
+        Words.off(print.trim()),
+        place,
+        print.onTable());
   }
 
-  /** What is in a pocket but cannot be ordered, and why. */
-  List<String> left(long albumId) {
-    Bench bench = benches.open(albumId);
-    List<String> left = new ArrayList<>();
-    for (Slot slot : bench.spread().slots()) {
-      bench
-          .filling(slot.id())
-          .filter(filling -> measure(bench, slot, filling).cutsKeepBox())
-          .ifPresent(
-              filling ->
-                  left.add(
-                      bench.photo(filling.sha256()).orElseThrow().name()
-                          + " in "
-                          + Words.place(bench.spread(), slot)
-                          + ": what must stay does not fit there. Change its keep box or its"
-                          + " pocket."));
-    }
-    return left;
-  }
-
-  private static PrintInPocket measure(Bench bench, Slot slot, FillingEntity filling) {
-    LinePhotoEntity photo = bench.photo(filling.sha256()).orElseThrow();
-    return bench.measure(slot, photo, filling.isTurned(), photo.keep());
-  }
-
-  Views.ListsView both(long albumId) {
-    List<TrimLine> trims = trims(albumId);
+  private static List<String> cautions(List<TrimLine> trims) {
     List<String> cautions = new ArrayList<>();
     if (!trims.isEmpty()) {
       cautions.add(KNIFE);
@@ -139,11 +135,7 @@ class Lists {
     if (trims.stream().anyMatch(TrimLine::onTable)) {
       cautions.add(FINAL);
     }
-    return new Views.ListsView(
-        prints(albumId).stream().map(Lists::view).toList(),
-        trims.stream().map(Lists::view).toList(),
-        left(albumId),
-        cautions);
+    return cautions;
   }
 
   private static Views.PrintView view(PrintLine line) {

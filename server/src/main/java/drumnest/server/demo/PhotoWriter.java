@@ -1,7 +1,7 @@
 package drumnest.server.demo;
 
+import drumnest.server.intake.UprightTurn;
 import java.awt.Graphics2D;
-import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -75,33 +75,18 @@ public final class PhotoWriter {
     if (orientation == 1) {
       return upright;
     }
-    boolean swaps = orientation >= 5;
+    boolean swaps = UprightTurn.swapsSides(orientation);
     int w = swaps ? upright.getHeight() : upright.getWidth();
     int h = swaps ? upright.getWidth() : upright.getHeight();
     BufferedImage stored = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
     Graphics2D graphics = stored.createGraphics();
     try {
-      graphics.drawImage(
-          upright, new AffineTransform(turn(orientation, w, h)).createInverse(), null);
+      graphics.drawImage(upright, UprightTurn.of(orientation, w, h).createInverse(), null);
     } catch (NoninvertibleTransformException e) {
       throw new IllegalStateException(e);
     } finally {
       graphics.dispose();
     }
     return stored;
-  }
-
-  /** From the stored picture of w × h to the upright one. */
-  private static double[] turn(int orientation, double w, double h) {
-    return switch (orientation) {
-      case 2 -> new double[] {-1, 0, 0, 1, w, 0};
-      case 3 -> new double[] {-1, 0, 0, -1, w, h};
-      case 4 -> new double[] {1, 0, 0, -1, 0, h};
-      case 5 -> new double[] {0, 1, 1, 0, 0, 0};
-      case 6 -> new double[] {0, 1, -1, 0, h, 0};
-      case 7 -> new double[] {0, -1, -1, 0, h, w};
-      case 8 -> new double[] {0, -1, 1, 0, 0, w};
-      default -> throw new IllegalArgumentException("An orientation is 1 to 8.");
-    };
   }
 }

@@ -121,6 +121,20 @@ public final class Bench {
         : Opening.measured(measured.size());
   }
 
+  /** A photo in its slot, and everything measured of it there. */
+  public record Seated(FillingEntity filling, LinePhotoEntity photo, PrintInPocket measured) {}
+
+  /** What sits in the slot, if anything does. */
+  public Optional<Seated> seated(Slot slot) {
+    return filling(slot.id())
+        .map(
+            filling -> {
+              LinePhotoEntity photo = photo(filling.sha256()).orElseThrow();
+              return new Seated(
+                  filling, photo, measure(slot, photo, filling.isTurned(), photo.keep()));
+            });
+  }
+
   /** Everything measured of a photo in a slot, with another keep box than its own if wanted. */
   public PrintInPocket measure(
       Slot slot, LinePhotoEntity photo, boolean turned, @Nullable PixelBox keep) {

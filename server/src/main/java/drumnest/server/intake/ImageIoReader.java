@@ -4,7 +4,6 @@ import drumnest.core.photo.Pixels;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
-import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -108,20 +107,10 @@ final class ImageIoReader implements PictureReader {
     }
     int w = stored.getWidth();
     int h = stored.getHeight();
-    double[] turn =
-        switch (orientation) {
-          case 2 -> new double[] {-1, 0, 0, 1, w, 0};
-          case 3 -> new double[] {-1, 0, 0, -1, w, h};
-          case 4 -> new double[] {1, 0, 0, -1, 0, h};
-          case 5 -> new double[] {0, 1, 1, 0, 0, 0};
-          case 6 -> new double[] {0, 1, -1, 0, h, 0};
-          case 7 -> new double[] {0, -1, -1, 0, h, w};
-          default -> new double[] {0, -1, 1, 0, 0, w};
-        };
-    boolean swaps = orientation >= 5;
+    boolean swaps = UprightTurn.swapsSides(orientation);
     BufferedImage to = new BufferedImage(swaps ? h : w, swaps ? w : h, BufferedImage.TYPE_INT_RGB);
     Graphics2D graphics = to.createGraphics();
-    graphics.drawImage(stored, new AffineTransform(turn), null);
+    graphics.drawImage(stored, UprightTurn.of(orientation, w, h), null);
     graphics.dispose();
     return to;
   }

@@ -38,7 +38,9 @@ record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDat
 
   /** The size after turning the picture upright. */
   Pixels upright() {
-    return orientation >= 5 ? new Pixels(storedH, storedW) : new Pixels(storedW, storedH);
+    return UprightTurn.swapsSides(orientation)
+        ? new Pixels(storedH, storedW)
+        : new Pixels(storedW, storedH);
   }
 
   long pixels() {
