@@ -92,7 +92,12 @@ function OneSum({ sum }: { sum: SumDefinition }) {
               {wrong.message}
             </p>
           )}
-          {answer.data && !wrong && <SumAnswer answer={answer.data} results={sum.results} />}
+          {answer.data && !wrong && (
+            <SumAnswer
+              answer={answer.data}
+              results={sum.results.filter((each) => !each.of || written[each.of]?.trim())}
+            />
+          )}
           {wrong && known && (
             <p className="text-quiet">The answer stands here once “{known.label}” is put right.</p>
           )}

@@ -35,6 +35,8 @@ export interface Result {
   path: string;
   label: string;
   kind: ResultKind;
+  /** The field without which there is nothing to say. */
+  of?: string;
 }
 
 export interface SumDefinition {
@@ -219,7 +221,7 @@ export const SUMS: SumDefinition[] = [
       { path: "overBy", label: "Too long by", kind: "length" },
       { path: "starts", label: "Starts at", kind: "lengths" },
       { path: "fromEnd", label: "Starts, set from the end", kind: "lengths" },
-      { path: "missing", label: "Letters missing", kind: "word" },
+      { path: "missing", label: "Letters missing", kind: "word", of: "stock" },
     ],
   },
   {

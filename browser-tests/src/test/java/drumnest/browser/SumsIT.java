@@ -95,6 +95,17 @@ class SumsIT {
   }
 
   @Test
+  void letters_are_called_missing_only_where_a_stock_was_given() {
+    Page page = sum("title", 1280, 800);
+    assertThat(headline(page)).hasAttribute("title", "7 1/8");
+    assertThat(page.getByText("Letters missing")).not().isVisible();
+    page.getByLabel("Letters in stock").fill("K 1, I 1, T 2, E 2, M 1");
+    assertThat(page.getByText("Letters missing")).isVisible();
+    assertThat(page.getByText("E 1", new Page.GetByTextOptions().setExact(true))).isVisible();
+    page.context().close();
+  }
+
+  @Test
   void they_are_a_key_away_from_the_album_and_back() {
     Page page = chromium.page(1280, 800);
     page.navigate(app.address());
