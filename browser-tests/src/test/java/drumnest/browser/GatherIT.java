@@ -145,7 +145,7 @@ class GatherIT {
         """,
         content);
     assertThat(page.getByText("1 new on the line")).isVisible();
-    assertThat(page.locator("main img[alt='dropped.jpg']").count()).isEqualTo(1);
+    assertThat(page.locator("main img[alt='dropped.jpg']")).hasCount(1);
   }
 
   private static byte[] bytes(Path file) {
