@@ -93,7 +93,151 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["duplicate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/plan/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/turn-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turnOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/leaves/{leaf}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leaf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slips"];
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/slips/{slip}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/swap": {
         parameters: {
             query?: never;
@@ -276,6 +452,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/things/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/things/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/things/save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/tickets/preview": {
         parameters: {
             query?: never;
@@ -285,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["turn"];
+        post: operations["turn_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +580,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/ruled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/ruling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pattern"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos/{photo}/{size}": {
         parameters: {
             query?: never;
@@ -372,6 +772,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{name}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{name}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sharing"];
+        put?: never;
+        post: operations["turn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharing/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharing/devices/{device}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -381,6 +925,13 @@ export interface components {
             pictures: string;
             version: string;
         };
+        AddLeaf: {
+            /** Format: int32 */
+            at: number;
+            type: string;
+            /** Format: int64 */
+            version: number;
+        };
         AlbumName: {
             /** Format: int64 */
             id: number;
@@ -388,6 +939,7 @@ export interface components {
         };
         AlbumView: {
             counts: components["schemas"]["CountsView"];
+            format?: string;
             /** Format: int64 */
             id: number;
             leaves: components["schemas"]["LeafView"][];
@@ -404,16 +956,56 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        BlockForm: {
+            across?: string;
+            alongDown?: string;
+            beside?: string;
+            /** Format: int32 */
+            block?: number;
+            border?: string;
+            /** Format: int32 */
+            columns?: number;
+            distance?: string;
+            down?: boolean;
+            dx?: string;
+            dy?: string;
+            gap?: string;
+            h?: string;
+            holds?: string;
+            /** Format: int32 */
+            key: number;
+            mat?: string;
+            other?: string;
+            outerGaps?: boolean;
+            piece?: string;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            rows?: number;
+            shape?: string;
+            span?: string;
+            squares?: boolean;
+            uprightH?: string;
+            uprightRight?: boolean;
+            uprightW?: string;
+            w?: string;
+        };
         BoxView: {
             h: components["schemas"]["LengthView"];
             w: components["schemas"]["LengthView"];
             x: components["schemas"]["LengthView"];
             y: components["schemas"]["LengthView"];
         };
+        CatalogueView: {
+            entries: components["schemas"]["EntryView"][];
+        };
         ChapterView: {
             id: string;
             photos: components["schemas"]["PhotoView"][];
             title: string;
+        };
+        Confirmation: {
+            confirmed?: boolean;
         };
         CountsView: {
             /** Format: int32 */
@@ -439,10 +1031,64 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        DeviceView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            paired: string;
+            seen: string;
+        };
         DrawingView: {
             paper: components["schemas"]["ShareBoxView"];
             shown: components["schemas"]["ShareBoxView"];
             turned: boolean;
+        };
+        DropLeaf: {
+            drop: string;
+            /** Format: int32 */
+            leaf: number;
+            /** Format: int64 */
+            version: number;
+        };
+        EffectView: {
+            changes: string[];
+            /** Format: int32 */
+            places: number;
+        };
+        EntryView: {
+            changed: boolean;
+            facts: string[];
+            form: components["schemas"]["ItemForm"];
+            gone: boolean;
+            key: string;
+            kind: string;
+            mark?: string;
+            name: string;
+            pockets?: components["schemas"]["PocketView"][];
+            size?: components["schemas"]["SizeView"];
+            /** Format: int32 */
+            used: number;
+        };
+        ImportView: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            hadAlready: number;
+        };
+        ItemForm: {
+            directional?: boolean;
+            h?: string;
+            hinge?: string;
+            keepFree?: string;
+            kind?: string;
+            name?: string;
+            /** Format: int32 */
+            perPack?: number;
+            pockets?: components["schemas"]["PocketForm"][];
+            shared?: boolean;
+            strip?: string;
+            thickness?: string;
+            w?: string;
         };
         Keep: {
             keep?: components["schemas"]["PixelBoxRequest"];
@@ -450,15 +1096,50 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        LaidView: {
+            kind: string;
+            locked: boolean;
+            mind: string[];
+            name: string;
+            paper: components["schemas"]["ShareBoxView"];
+            size: components["schemas"]["SizeView"];
+            /** Format: int32 */
+            thing: number;
+            turned: boolean;
+            verdict: string;
+            words: string;
+        };
+        LayThing: {
+            slot: string;
+            /** Format: int32 */
+            thing: number;
+            /** Format: int64 */
+            version: number;
+        };
+        LeafDetail: {
+            back: components["schemas"]["SideView"];
+            front: components["schemas"]["SideView"];
+            leaf: components["schemas"]["LeafView"];
+            note?: string;
+        };
         LeafView: {
+            drop: components["schemas"]["LengthView"];
             /** Format: int32 */
             held: number;
+            /** Format: int32 */
+            key: number;
+            kind: string;
+            /** Format: double */
+            layers: number;
             /** Format: int32 */
             number: number;
             pattern: string;
             /** Format: int32 */
             pockets: number;
             size: components["schemas"]["SizeView"];
+            thickness: string;
+            turned: boolean;
+            type: string;
         };
         LengthView: {
             in: number;
@@ -468,6 +1149,7 @@ export interface components {
         LineView: {
             aside: components["schemas"]["PhotoView"][];
             chapters: components["schemas"]["ChapterView"][];
+            things: components["schemas"]["ThingView"][];
         };
         ListsView: {
             cautions: string[];
@@ -481,8 +1163,47 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MarkView: {
+            at: components["schemas"]["LengthView"];
+            edge: string;
+            from: components["schemas"]["LengthView"];
+            to: components["schemas"]["LengthView"];
+        };
+        MountView: {
+            /** Format: int32 */
+            block: number;
+            box: components["schemas"]["BoxView"];
+            holds: string;
+            /** Format: int32 */
+            index: number;
+            marks: components["schemas"]["MarkView"][];
+            /** Format: int32 */
+            order: number;
+            takes: components["schemas"]["SizeView"];
+            warning?: string;
+        };
+        MoveLeaf: {
+            /** Format: int32 */
+            leaf: number;
+            /** Format: int32 */
+            to: number;
+            /** Format: int64 */
+            version: number;
+        };
+        OfLeaf: {
+            /** Format: int32 */
+            leaf: number;
+            /** Format: int64 */
+            version: number;
+        };
         OfSlot: {
             slot: string;
+            /** Format: int64 */
+            version: number;
+        };
+        OfThing: {
+            /** Format: int32 */
+            thing: number;
             /** Format: int64 */
             version: number;
         };
@@ -498,14 +1219,44 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Openings: {
+            face: string;
+            opening: components["schemas"]["Written"];
+            /** Format: int32 */
+            pocket: number;
+        };
         PageView: {
+            box: components["schemas"]["BoxView"];
             caption: string;
+            /** Format: int32 */
+            key: number;
             /** Format: int32 */
             leaf: number;
             pattern: string;
             side: string;
             size: components["schemas"]["SizeView"];
             slots: components["schemas"]["SlotView"][];
+        };
+        PairedView: {
+            paired: boolean;
+        };
+        Pairing: {
+            code: string;
+            name: string;
+        };
+        PartForm: {
+            direction?: string;
+            parts?: components["schemas"]["PartForm"][];
+            prints?: string[];
+            shut?: boolean;
+        };
+        PatternView: {
+            back: components["schemas"]["PocketView"][];
+            front: components["schemas"]["PocketView"][];
+            key: string;
+            name: string;
+            shared: boolean;
+            size: components["schemas"]["SizeView"];
         };
         PhotoView: {
             blurred: boolean;
@@ -518,6 +1269,7 @@ export interface components {
             pixels: components["schemas"]["PixelsView"];
             takenAt?: string;
             takenText?: string;
+            where?: components["schemas"]["WhereView"];
         };
         PixelBoxRequest: {
             /** Format: int32 */
@@ -545,6 +1297,40 @@ export interface components {
             /** Format: int32 */
             w: number;
         };
+        PlaceAgain: {
+            /** Format: int32 */
+            spread?: number;
+            /** Format: int64 */
+            version: number;
+        };
+        Plan: {
+            blocks: components["schemas"]["BlockForm"][];
+            /** Format: int32 */
+            leaf: number;
+            side: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PlanView: {
+            mounts: components["schemas"]["MountView"][];
+        };
+        PocketForm: {
+            h?: string;
+            printH?: string;
+            printW?: string;
+            ruled?: boolean;
+            w?: string;
+            x?: string;
+            y?: string;
+        };
+        PocketView: {
+            box: components["schemas"]["BoxView"];
+            named: components["schemas"]["SizeView"];
+            /** Format: int32 */
+            number: number;
+            opening?: components["schemas"]["SizeView"];
+            ruled: boolean;
+        };
         Preview: {
             keep?: components["schemas"]["PixelBoxRequest"];
             slot: string;
@@ -568,6 +1354,54 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RemoveLeaf: {
+            confirmed?: boolean;
+            /** Format: int32 */
+            leaf: number;
+            /** Format: int64 */
+            version: number;
+        };
+        RuleValue: {
+            value: string;
+        };
+        RuleView: {
+            affects: string;
+            changed: boolean;
+            fallback: string;
+            group: string;
+            mark: string;
+            meaning: string;
+            name: string;
+            range: string;
+            title: string;
+            value: string;
+        };
+        RuledView: {
+            back: components["schemas"]["PocketView"][];
+            front: components["schemas"]["PocketView"][];
+            leftOver: components["schemas"]["BoxView"][];
+            parts: components["schemas"]["RulingLine"][];
+            problems: components["schemas"]["RulingProblem"][];
+            whole: boolean;
+        };
+        RulesView: {
+            rules: components["schemas"]["RuleView"][];
+        };
+        RulingForm: {
+            h?: string;
+            name?: string;
+            part: components["schemas"]["PartForm"];
+            shared?: boolean;
+            w?: string;
+        };
+        RulingLine: {
+            box: components["schemas"]["BoxView"];
+            path: number[];
+        };
+        RulingProblem: {
+            message: string;
+            path: number[];
+        };
         SeatView: {
             cutsKeepBox: boolean;
             drawing: components["schemas"]["DrawingView"];
@@ -577,6 +1411,9 @@ export interface components {
             photo: string;
             resolution: string;
             verdict: string;
+        };
+        SettingsView: {
+            units: string;
         };
         ShareBoxView: {
             /** Format: double */
@@ -588,14 +1425,52 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        Sharing: {
+            on: boolean;
+        };
+        SharingView: {
+            addresses: string[];
+            code?: string;
+            codeUntil?: string;
+            devices: components["schemas"]["DeviceView"][];
+            here: boolean;
+            on: boolean;
+        };
+        SideView: {
+            blocks: components["schemas"]["BlockForm"][];
+            mounts: components["schemas"]["MountView"][];
+            page: components["schemas"]["PageView"];
+            usable: components["schemas"]["BoxView"];
+        };
         SizeView: {
             h: components["schemas"]["LengthView"];
             w: components["schemas"]["LengthView"];
         };
+        SlipForm: {
+            question: {
+                [key: string]: unknown;
+            };
+            sum: string;
+        };
+        SlipView: {
+            /** Format: int64 */
+            id: number;
+            question: {
+                [key: string]: unknown;
+            };
+            sum: string;
+        };
+        SlipsView: {
+            slips: components["schemas"]["SlipView"][];
+        };
         SlotView: {
             box: components["schemas"]["BoxView"];
+            holds: string;
             id: string;
+            inner: components["schemas"]["ShareBoxView"];
+            kind: string;
             label: string;
+            laid?: components["schemas"]["LaidView"];
             measured: boolean;
             named: components["schemas"]["SizeView"];
             /** Format: int32 */
@@ -603,8 +1478,17 @@ export interface components {
             seat?: components["schemas"]["SeatView"];
         };
         SpreadView: {
-            left: components["schemas"]["PageView"];
-            right: components["schemas"]["PageView"];
+            height: components["schemas"]["LengthView"];
+            /** Format: int32 */
+            last: number;
+            left?: components["schemas"]["PageView"];
+            leftBehind: components["schemas"]["PageView"][];
+            leftWidth: components["schemas"]["LengthView"];
+            /** Format: int32 */
+            number: number;
+            right?: components["schemas"]["PageView"];
+            rightBehind: components["schemas"]["PageView"][];
+            rightWidth: components["schemas"]["LengthView"];
         };
         Swap: {
             from: string;
@@ -616,6 +1500,31 @@ export interface components {
             hadAlready: boolean;
             photo: string;
         };
+        ThingForm: {
+            h?: string;
+            kind: string;
+            name: string;
+            original?: boolean;
+            thickness?: string;
+            /** Format: int32 */
+            thing?: number;
+            /** Format: int64 */
+            version: number;
+            w?: string;
+            words?: string;
+        };
+        ThingView: {
+            /** Format: int32 */
+            key: number;
+            kind: string;
+            name: string;
+            original: boolean;
+            room?: string;
+            size: components["schemas"]["SizeView"];
+            thickness: string;
+            where?: components["schemas"]["WhereView"];
+            words: string;
+        };
         TicketView: {
             backing?: components["schemas"]["SizeView"];
             crop?: components["schemas"]["PixelBoxView"];
@@ -624,6 +1533,10 @@ export interface components {
             headlineMeans: string;
             keepShare?: components["schemas"]["ShareBoxView"];
             kept?: string;
+            kind: string;
+            known: string;
+            laid?: components["schemas"]["LaidView"];
+            marks: components["schemas"]["MarkView"][];
             measured: boolean;
             named: components["schemas"]["SizeView"];
             opening: components["schemas"]["SizeView"];
@@ -634,6 +1547,7 @@ export interface components {
             seat?: components["schemas"]["SeatView"];
             sharpness?: string;
             slot: string;
+            thing?: components["schemas"]["ThingView"];
             todo: string[];
             verdict?: string;
             why: string;
@@ -660,9 +1574,18 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        UnitsChoice: {
+            units: string;
+        };
         Version: {
             /** Format: int64 */
             version: number;
+        };
+        WhereView: {
+            label: string;
+            slot: string;
+            /** Format: int32 */
+            spread: number;
         };
         Written: {
             h?: string;
@@ -719,7 +1642,9 @@ export interface operations {
     };
     album: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -741,7 +1666,9 @@ export interface operations {
     };
     aside: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -767,7 +1694,9 @@ export interface operations {
     };
     date: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -791,9 +1720,11 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -813,6 +1744,251 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DropLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    duplicate: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemoveLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    turnOver: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfLeaf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    leaf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                leaf: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeafDetail"];
                 };
             };
         };
@@ -863,7 +2039,9 @@ export interface operations {
     };
     lock: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -889,7 +2067,9 @@ export interface operations {
     };
     onTable: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -915,7 +2095,9 @@ export interface operations {
     };
     opening: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -939,7 +2121,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query: {
                 name: string;
@@ -969,7 +2151,9 @@ export interface operations {
     };
     placeAgain: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -978,7 +2162,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Version"];
+                "application/json": components["schemas"]["PlaceAgain"];
             };
         };
         responses: {
@@ -995,7 +2179,9 @@ export interface operations {
     };
     put: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1021,7 +2207,9 @@ export interface operations {
     };
     redo: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1045,9 +2233,82 @@ export interface operations {
             };
         };
     };
-    swap: {
+    slips: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipsView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlipForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipsView"];
+                };
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                slip: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipsView"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1073,7 +2334,9 @@ export interface operations {
     };
     takeOut: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1097,7 +2360,91 @@ export interface operations {
             };
         };
     };
-    preview: {
+    lay: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayThing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfThing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1148,7 +2495,9 @@ export interface operations {
     };
     title: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1172,9 +2521,11 @@ export interface operations {
             };
         };
     };
-    turn: {
+    turn_1: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1200,7 +2551,9 @@ export interface operations {
     };
     undo: {
         parameters: {
-            query?: never;
+            query?: {
+                spread?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1224,6 +2577,286 @@ export interface operations {
             };
         };
     };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuledView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Openings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternView"];
+                };
+            };
+        };
+    };
+    pattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pairing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairedView"];
+                };
+            };
+        };
+    };
     picture: {
         parameters: {
             query?: never;
@@ -1243,6 +2876,230 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleValue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesView"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleValue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectView"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitsChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    sharing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharingView"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sharing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharingView"];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharingView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharingView"];
                 };
             };
         };

@@ -40,7 +40,7 @@ class AlbumEditsTest {
     held(SERVER.album())
         .keySet()
         .forEach(slot -> SERVER.step("lock", Map.of("slot", slot, "locked", false)).is(200));
-    SERVER.step("place-again", Map.of()).is(200);
+    SERVER.step("place-again", Map.of("spread", 1)).is(200);
   }
 
   private static JsonNode seat(JsonNode album, String slot) {
@@ -72,7 +72,7 @@ class AlbumEditsTest {
     Map<String, String> after = held(swapped);
     assertThat(after.get("1-back-1")).isEqualTo(before.get("2-front-3"));
     assertThat(after.get("2-front-3")).isEqualTo(before.get("1-back-1"));
-    assertThat(swapped.get("undo").stringValue()).isEqualTo("swap with pocket 3, right page");
+    assertThat(swapped.get("undo").stringValue()).isEqualTo("swap with pocket 3, leaf 2 front");
     SERVER.restart();
     assertThat(held(SERVER.album())).isEqualTo(after);
     JsonNode undone = SERVER.step("undo", Map.of()).is(200).json();
@@ -97,7 +97,7 @@ class AlbumEditsTest {
     String first = held(SERVER.album()).get("1-back-1");
     SERVER.step("swap", Map.of("from", "1-back-1", "to", "2-front-11")).is(200);
     SERVER.step("lock", Map.of("slot", "2-front-11", "locked", true)).is(200);
-    JsonNode again = SERVER.step("place-again", Map.of()).is(200).json();
+    JsonNode again = SERVER.step("place-again", Map.of("spread", 1)).is(200).json();
     assertThat(held(again).get("2-front-11")).isEqualTo(first);
     assertThat(held(again)).hasSize(17).doesNotContainEntry("1-back-1", first);
     assertThat(held(again).values()).doesNotHaveDuplicates();
@@ -160,7 +160,7 @@ class AlbumEditsTest {
     assertThat(seat(album, "2-front-2").get("cutsKeepBox").booleanValue()).isTrue();
     JsonNode lists = SERVER.get("/api/albums/1/lists").is(200).json();
     assertThat(lists.get("prints")).hasSize(16);
-    assertThat(lists.at("/left/0").stringValue()).contains("pocket 2, right page");
+    assertThat(lists.at("/left/0").stringValue()).contains("pocket 2, leaf 2 front");
     SERVER.step("keep", Map.of("photo", wide)).is(200);
     assertThat(SERVER.get("/api/albums/1/lists").json().get("left")).isEmpty();
   }

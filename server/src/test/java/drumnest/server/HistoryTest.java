@@ -72,7 +72,7 @@ class HistoryTest {
     Map<String, String> held = held(SERVER.album());
     switch (random.nextInt(10)) {
       case 0:
-        return SERVER.step("place-again", Map.of());
+        return SERVER.step("place-again", Map.of("spread", 1));
       case 1:
         return SERVER.step("swap", Map.of("from", slot, "to", slot(random)));
       case 2:

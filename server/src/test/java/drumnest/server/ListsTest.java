@@ -31,7 +31,7 @@ class ListsTest {
       String name = i == 0 ? "=1+1, \"odd\" name.jpg" : "p" + i + ".jpg";
       SERVER.take(name, TestPictures.jpeg(1800, 1200, 1, NOON.plusMinutes(i), i)).is(200);
     }
-    SERVER.step("place-again", Map.of()).is(200);
+    SERVER.step("place-again", Map.of("spread", 1)).is(200);
     String onTable = held(SERVER.album()).get("1-back-2");
     SERVER
         .step("on-table", Map.of("photo", onTable, "size", Map.of("w", "6", "h", "4 1/4")))
@@ -66,7 +66,7 @@ class ListsTest {
     assertThat(first.get("count")).isEqualTo("1");
     assertThat(first.get("crop w")).isEqualTo("1800");
     assertThat(first.get("crop h")).isEqualTo("1200");
-    assertThat(first.get("for")).isEqualTo("pocket 1, left page");
+    assertThat(first.get("for")).isEqualTo("pocket 1, leaf 1 back");
   }
 
   @Test
@@ -81,7 +81,7 @@ class ListsTest {
     CSVRecord narrow = lines.get(1);
     assertThat(narrow.get("to")).isEqualTo("5 7/8 x 4 in");
     assertThat(narrow.get("take off")).isEqualTo("1/8 in off the right");
-    assertThat(narrow.get("for")).isEqualTo("pocket 3, left page");
+    assertThat(narrow.get("for")).isEqualTo("pocket 3, leaf 1 back");
   }
 
   @Test

@@ -1,23 +1,148 @@
 package drumnest.core.album;
 
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.measure.Turn;
+import drumnest.core.stock.LeafType;
+import drumnest.core.stock.Pocket;
 import drumnest.core.stock.PocketPattern;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
 
 /**
- * One protector with pockets that are seen from both sides, so that its back is its front mirrored
- * left to right.
+ * One leaf of an album.
  *
+ * <p>Its faces are those of its type, whichever way it is turned: the slots of its first face are
+ * called {@code front}. Turned over, the first face is the left-hand page, mirrored as it is seen
+ * from behind.
+ *
+ * @param key its name in the album, which stays when leaves before it come and go
  * @param number its place in the album, from 1
- * @param pattern its pockets, seen from the front
+ * @param type what kind of leaf it is
+ * @param turned whether it was turned over, so that its first face is the back
+ * @param drop how far its top edge lies below that of the album's page
+ * @param plan the mounts on its first face; only on a page without pockets
+ * @param reversePlan the mounts on its second face
  */
-public record Leaf(int number, PocketPattern pattern) {
+public record Leaf(
+    int key,
+    int number,
+    LeafType type,
+    boolean turned,
+    Length drop,
+    PagePlan plan,
+    PagePlan reversePlan) {
 
-  /** The pockets as they are seen on one side. */
-  public PocketPattern seenFrom(Side side) {
-    return side == Side.FRONT ? pattern : pattern.mirrored();
+  private static final Comparator<Mount> READING =
+      Comparator.comparing((Mount mount) -> mount.box().y())
+          .thenComparing(mount -> mount.box().x());
+
+  /** A leaf as it comes from the shelf. */
+  public static Leaf of(int key, int number, LeafType type) {
+    return new Leaf(key, number, type, false, Length.ZERO, PagePlan.EMPTY, PagePlan.EMPTY);
   }
 
   public Size size() {
-    return pattern.page();
+    return type.size();
+  }
+
+  /** Which face of the type is seen on a side. */
+  public Side face(Side side) {
+    return turned ? side.other() : side;
+  }
+
+  /** On which side a face of the type is seen. */
+  public Side sideOf(Side face) {
+    return turned ? face.other() : face;
+  }
+
+  /** The mounts planned on a face. */
+  public PagePlan plan(Side face) {
+    return face == Side.FRONT ? plan : reversePlan;
+  }
+
+  /** The pockets of a face as they are seen from the side it is on. */
+  public Optional<PocketPattern> pattern(Side face) {
+    PocketPattern pattern = type.pattern();
+    return Optional.ofNullable(
+        pattern == null || face == Side.FRONT ? pattern : pattern.mirrored());
+  }
+
+  /**
+   * Its slots as they are seen on a side, in reading order.
+   *
+   * @param before how many slots come before these in the album
+   */
+  public List<Slot> slots(Side side, int before) {
+    Side face = face(side);
+    // Slots are called after their face, so that turning the leaf over takes its things along.
+    PageSide page = new PageSide(this, side);
+    String name = new PageSide(this, face).id();
+    return type.pattern() == null
+        ? mounts(page, name, plan(face).mounts(), before)
+        : pockets(page, name, pattern(face).orElseThrow(), before);
+  }
+
+  private static List<Slot> pockets(PageSide page, String name, PocketPattern pattern, int before) {
+    List<Slot> slots = new ArrayList<>();
+    for (Pocket pocket : pattern.pockets()) {
+      int number = slots.size() + 1;
+      slots.add(
+          new Slot(
+              name + "-" + number,
+              page,
+              number,
+              pocket.box(),
+              Turn.NONE,
+              Slot.Kind.POCKET,
+              pocket.named(),
+              pocket.ruled() ? pocket.box().size() : null,
+              Length.ZERO,
+              Holds.PHOTO,
+              before + number));
+    }
+    return slots;
+  }
+
+  private static List<Slot> mounts(PageSide page, String name, List<Mount> mounts, int before) {
+    List<Slot> slots = new ArrayList<>();
+    for (Mount mount : mounts.stream().sorted(READING).toList()) {
+      int number = slots.size() + 1;
+      Box box = mount.box();
+      slots.add(
+          new Slot(
+              name + "-" + mount.block() + "." + mount.index(),
+              page,
+              number,
+              box,
+              Turn.NONE,
+              Slot.Kind.MOUNT,
+              box.inset(mount.mat()).size(),
+              box.size(),
+              mount.mat(),
+              mount.holds(),
+              before + number));
+    }
+    return slots;
+  }
+
+  /** The slot that is the other side of the same pocket; none where sides share nothing. */
+  public Optional<String> otherSideOf(Slot slot) {
+    PocketPattern pattern = type.pattern();
+    if (pattern == null || !type.shared()) {
+      return Optional.empty();
+    }
+    Side face = face(slot.side());
+    int other = pattern(face).orElseThrow().otherSide(slot.number() - 1) + 1;
+    return Optional.of(new PageSide(this, face.other()).id() + "-" + other);
+  }
+
+  /** Where it lies when {@code width} is open on its side of the gutter. */
+  public Box placeOn(Side side, Length width) {
+    Length x = side == Side.FRONT ? Length.ZERO : width.minus(size().w());
+    return Box.of(x, drop, size());
   }
 }

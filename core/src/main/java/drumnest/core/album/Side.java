@@ -3,5 +3,9 @@ package drumnest.core.album;
 /** A side of a leaf: the front is a right-hand page, the back a left-hand one once it is turned. */
 public enum Side {
   FRONT,
-  BACK
+  BACK;
+
+  public Side other() {
+    return this == FRONT ? BACK : FRONT;
+  }
 }

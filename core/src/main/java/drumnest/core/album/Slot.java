@@ -1,27 +1,60 @@
 package drumnest.core.album;
 
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import java.util.Locale;
+import drumnest.core.measure.Turn;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A place on a spread that holds one thing.
+ * A place that holds one thing: a pocket, or a mount on a plain page.
  *
- * @param leaf the number of the leaf it belongs to
- * @param side the side of the leaf it is seen on
- * @param pocket its number on that side, from 1, in reading order
- * @param box its named box on the page
- * @param rank its place in the reading order of the spread, from 1
+ * @param id its name, the same for as long as its leaf is of its type and its block is there:
+ *     {@code 2-front-5} for a pocket, {@code 3-back-1.2} for the second mount of block 1
+ * @param parent what it lies on
+ * @param number its number on the page, from 1, in reading order
+ * @param box its place on the parent
+ * @param turn how what it holds is read, against the parent
+ * @param kind what sort of place it is
+ * @param takes the size of the print to order for it
+ * @param knownOpening its clear opening where that is known without measuring; a mount's own size
+ * @param mat what shows of the mount on each side of what it holds; zero for a pocket
+ * @param holds what it is meant to hold
+ * @param rank its place in the reading order of its album, from 1
  */
-public record Slot(int leaf, Side side, int pocket, Box box, int rank) {
+public record Slot(
+    String id,
+    SlotParent parent,
+    int number,
+    Box box,
+    Turn turn,
+    Kind kind,
+    Size takes,
+    @Nullable Size knownOpening,
+    Length mat,
+    Holds holds,
+    int rank) {
 
-  /** The slot's name, the same for as long as its leaf has its pattern: {@code 2-front-5}. */
-  public String id() {
-    return leaf + "-" + side.name().toLowerCase(Locale.ROOT) + "-" + pocket;
+  /** What sort of place a slot is. */
+  public enum Kind {
+    POCKET,
+    MOUNT
   }
 
-  /** The size the pocket is called after, which is also that of the print to order for it. */
-  public Size named() {
-    return box.size();
+  public Leaf leaf() {
+    return parent.page().leaf();
+  }
+
+  public Side side() {
+    return parent.page().side();
+  }
+
+  /** How what it holds lies against a reader of the page. */
+  public Turn readingTurn() {
+    return parent.turn().plus(turn);
+  }
+
+  public boolean hiddenAtRest() {
+    return parent.hiddenAtRest();
   }
 }

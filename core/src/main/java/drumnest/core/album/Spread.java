@@ -1,34 +1,82 @@
 package drumnest.core.album;
 
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A double page: the back of one leaf on the left, the front of the next on the right.
+ * A double page: the back of one leaf on the left, the front of the next on the right, and what
+ * smaller leaves leave visible of the ones behind them. The first has no left page and the last no
+ * right one.
  *
- * @param left the leaf whose back is the left page
- * @param right the leaf whose front is the right page
+ * @param number how many leaves lie on the left, from 0
+ * @param leaves all leaves of the album in order
  */
-public record Spread(Leaf left, Leaf right) {
+public record Spread(int number, List<Leaf> leaves) {
 
-  /** All slots in reading order: left page before right, top to bottom, left to right. */
+  /**
+   * A leaf seen on one side of the spread.
+   *
+   * @param box where it lies, from the outer top corner of the side for the left one and from the
+   *     gutter for the right one
+   * @param shows what is seen of it; one box, its own, where nothing lies on it
+   */
+  public record Layer(Leaf leaf, Side side, Box box, List<Box> shows) {}
+
+  /** The page on top of a side: the left one is a back, the right one a front. */
+  public @Nullable Leaf top(Side side) {
+    int index = side == Side.BACK ? number - 1 : number;
+    return index < 0 || index >= leaves.size() ? null : leaves.get(index);
+  }
+
+  /** All leaves that are seen on a side, the top one first. */
+  public List<Layer> layers(Side side) {
+    List<Leaf> stack = stack(side);
+    Length width = stack.stream().map(leaf -> leaf.size().w()).reduce(Length.ZERO, Length::max);
+    List<Layer> layers = new ArrayList<>();
+    List<Box> above = new ArrayList<>();
+    for (Leaf leaf : stack) {
+      Box box = leaf.placeOn(side, width);
+      List<Box> shows = List.of(box);
+      for (Box cover : above) {
+        shows = shows.stream().flatMap(part -> part.minus(cover).stream()).toList();
+      }
+      if (!shows.isEmpty()) {
+        layers.add(new Layer(leaf, side, box, shows));
+        above.add(box);
+      }
+    }
+    return layers;
+  }
+
+  private List<Leaf> stack(Side side) {
+    List<Leaf> stack = new ArrayList<>();
+    if (side == Side.FRONT) {
+      stack.addAll(leaves.subList(Math.min(number, leaves.size()), leaves.size()));
+    } else {
+      for (int i = number - 1; i >= 0; i--) {
+        stack.add(leaves.get(i));
+      }
+    }
+    return stack;
+  }
+
+  /** The slots of its two pages in reading order: left page before right. */
   public List<Slot> slots() {
     List<Slot> slots = new ArrayList<>();
-    add(slots, left, Side.BACK);
-    add(slots, right, Side.FRONT);
+    for (Side side : List.of(Side.BACK, Side.FRONT)) {
+      Leaf leaf = top(side);
+      if (leaf != null) {
+        slots.addAll(leaf.slots(side, slots.size()));
+      }
+    }
     return List.copyOf(slots);
   }
 
   public Optional<Slot> slot(String id) {
     return slots().stream().filter(slot -> slot.id().equals(id)).findFirst();
-  }
-
-  private static void add(List<Slot> slots, Leaf leaf, Side side) {
-    List<Box> pockets = leaf.seenFrom(side).pockets();
-    for (int i = 0; i < pockets.size(); i++) {
-      slots.add(new Slot(leaf.number(), side, i + 1, pockets.get(i), slots.size() + 1));
-    }
   }
 }

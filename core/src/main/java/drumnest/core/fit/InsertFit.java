@@ -63,6 +63,38 @@ public record InsertFit(
         placed, turn, play, verdict, trimTo, placed.minus(trimTo), backing, reveal);
   }
 
+  /**
+   * How a print lies on a mount: it is stuck on, so nothing has to go in. What reaches over the
+   * mount is trimmed to it, at the mark below; of a smaller one the mount shows all around.
+   */
+  public static InsertFit onMount(Size insert, Size mount, HouseRules rules) {
+    Size play = mount.minus(insert);
+    Size trimTo =
+        new Size(
+            insert.w().isMoreThan(mount.w()) ? rules.trimmerMark().below(mount.w()) : insert.w(),
+            insert.h().isMoreThan(mount.h()) ? rules.trimmerMark().below(mount.h()) : insert.h());
+    Verdict verdict =
+        isTooBig(play)
+            ? Verdict.TOO_BIG
+            : play.max(play.turned()).w().isZero() ? Verdict.SNUG : Verdict.LOOSE;
+    return new InsertFit(
+        insert,
+        false,
+        play,
+        verdict,
+        trimTo,
+        insert.minus(trimTo),
+        verdict == Verdict.LOOSE ? mount : null,
+        verdict == Verdict.LOOSE ? play.halved() : null);
+  }
+
+  /** How an insert that may not be turned goes into an opening, or on a mount. */
+  public static InsertFit of(Size insert, Opening opening, HouseRules rules) {
+    return opening.known() == Opening.Known.MOUNT
+        ? onMount(insert, opening.size(), rules)
+        : of(insert, opening.size(), false, rules);
+  }
+
   private static boolean isTooBig(Size play) {
     return play.tighter().isNegative();
   }

@@ -65,7 +65,7 @@ public record PrintInPocket(
       Opening opening,
       boolean turned,
       HouseRules rules) {
-    InsertFit fit = InsertFit.of(named, opening.size(), false, rules);
+    InsertFit fit = InsertFit.of(named, opening, rules);
     Optional<CropWindow> crop = CropWindow.of(picture, named, keep, turned, rules);
     PixelBox window =
         crop.map(CropWindow::crop).orElse(new PixelBox(0, 0, picture.w(), picture.h()));
@@ -84,7 +84,7 @@ public record PrintInPocket(
       boolean turned,
       HouseRules rules) {
     Size print = onTable.turnedIf(turned);
-    InsertFit fit = InsertFit.of(print, opening.size(), false, rules);
+    InsertFit fit = InsertFit.of(print, opening, rules);
     Trim trim = trim(print, fit, picture, keep, turned, rules);
     boolean cuts =
         keep != null

@@ -1,5 +1,8 @@
 package drumnest.core.measure;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * A rectangle on a page: the distance of its left and top edge from the origin, x to the right and
  * y down, and its width and height. Boxes are half open in the sense that two which only share an
@@ -42,5 +45,39 @@ public record Box(Length x, Length y, Length w, Length h) {
   /** This box seen from the other side of a page {@code width} wide: mirrored left to right. */
   public Box mirroredIn(Length width) {
     return new Box(width.minus(right()), y, w, h);
+  }
+
+  /** This box moved to the right and down. */
+  public Box moved(Length right, Length down) {
+    return new Box(x.plus(right), y.plus(down), w, h);
+  }
+
+  /** This box smaller (larger where it is negative) by {@code less} on each side. */
+  public Box inset(Length less) {
+    return new Box(x.plus(less), y.plus(less), w.minus(less.times(2)), h.minus(less.times(2)));
+  }
+
+  /**
+   * What is left of this box where another does not lie on it: at most four boxes that do not
+   * overlap, above and below it over the whole width first.
+   */
+  public List<Box> minus(Box other) {
+    if (!overlaps(other)) {
+      return List.of(this);
+    }
+    Length top = y.max(other.y);
+    Length foot = bottom().min(other.bottom());
+    List<Box> left = new ArrayList<>();
+    addIfAny(left, x, y, right(), top);
+    addIfAny(left, x, foot, right(), bottom());
+    addIfAny(left, x, top, other.x, foot);
+    addIfAny(left, other.right(), top, right(), foot);
+    return left;
+  }
+
+  private static void addIfAny(List<Box> boxes, Length x, Length y, Length right, Length bottom) {
+    if (x.isLessThan(right) && y.isLessThan(bottom)) {
+      boxes.add(new Box(x, y, right.minus(x), bottom.minus(y)));
+    }
   }
 }

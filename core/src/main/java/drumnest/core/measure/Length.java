@@ -184,6 +184,11 @@ public final class Length implements Comparable<Length> {
     return Long.hashCode(nanometres);
   }
 
+  /** The length in a form that {@link #parse} reads back as the very same. */
+  public String toExactText() {
+    return LengthText.exact(this);
+  }
+
   /** The length as makers write it, in inches to the nearest 64th. */
   @Override
   public String toString() {

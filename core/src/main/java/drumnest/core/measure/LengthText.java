@@ -111,11 +111,23 @@ final class LengthText {
   }
 
   static String format(Length length) {
-    long below = Math.floorDiv(length.toNanometres(), Length.NANOMETRES_PER_64TH);
-    long over = Math.floorMod(length.toNanometres(), Length.NANOMETRES_PER_64TH);
-    long sixtyFourths = 2 * over >= Length.NANOMETRES_PER_64TH ? below + 1 : below;
-    boolean exact = over == 0;
-    return (exact ? "" : "~") + mixed(sixtyFourths, 64);
+    return format(length, 64);
+  }
+
+  /** Inches to the nearest of so many parts of an inch, a power of two up to 64. */
+  static String format(Length length, int parts) {
+    long unit = Length.NANOMETRES_PER_INCH / parts;
+    long below = Math.floorDiv(length.toNanometres(), unit);
+    long over = Math.floorMod(length.toNanometres(), unit);
+    long nearest = 2 * over >= unit ? below + 1 : below;
+    return (over == 0 ? "" : "~") + mixed(nearest, parts);
+  }
+
+  /** A form that is read back as the very same length: a fraction of an inch, or millimetres. */
+  static String exact(Length length) {
+    return length.toNanometres() % Length.NANOMETRES_PER_64TH == 0
+        ? format(length)
+        : length.toMillimetres().toPlainString() + " mm";
   }
 
   private static String mixed(long parts, long perInch) {

@@ -4,64 +4,512 @@ import drumnest.core.measure.Length;
 
 /**
  * Every threshold, allowance and default of the trade that is no published standard, by name. The
- * constants only say what a rule means and what it is until the maker changes it; the values in
- * force are those of {@link HouseRules}.
+ * constants say what a rule means, what it is until the maker changes it, and between what it may
+ * lie; the values in force are those of {@link HouseRules}. Lengths are given in 64ths of an inch,
+ * thicknesses in thousandths.
  */
 public enum HouseRule {
-  /** How much smaller than its opening a piece is cut that was too big for it. */
-  TRIM_CLEARANCE(Source.COMMON_PRACTICE, sixtyFourths(4)),
+  TRIMMER_MARK(
+      Group.CUTTING,
+      Source.COMMON_PRACTICE,
+      sixtyFourths(4),
+      sixtyFourths(1),
+      sixtyFourths(16),
+      "Mark of the trimmer",
+      "The finest mark your trimmer or ruler shows. What must go into something is cut at the mark below, what must cover something at the mark above.",
+      "every size to cut to"),
 
-  /** Play below which an insert is tight. */
-  TIGHT_BELOW(Source.COMMON_PRACTICE, sixtyFourths(2)),
+  TRIM_CLEARANCE(
+      Group.FIT,
+      Source.COMMON_PRACTICE,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Clearance when trimming",
+      "How much smaller than its opening a piece is cut that was too big for it.",
+      "trim sizes, backing cards"),
 
-  /** Play above which an insert is loose. */
-  LOOSE_ABOVE(Source.COMMON_PRACTICE, sixtyFourths(8)),
+  TIGHT_BELOW(
+      Group.FIT,
+      Source.COMMON_PRACTICE,
+      sixtyFourths(2),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Tight below",
+      "With less play than this on an axis an insert is tight.",
+      "the verdict of every pocket"),
 
-  /** What the opening of a pocket is wider and higher than its named size until it is measured. */
-  POCKET_EASE(Source.FROM_MEMORY, sixtyFourths(4)),
+  LOOSE_ABOVE(
+      Group.FIT,
+      Source.COMMON_PRACTICE,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Loose above",
+      "With more play than this on an axis an insert is loose and shifts.",
+      "the verdict of every pocket"),
 
-  /** The finest mark of the maker's trimmer. */
-  TRIMMER_MARK(Source.COMMON_PRACTICE, sixtyFourths(4)),
+  POCKET_EASE(
+      Group.FIT,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Ease of a usual pocket",
+      "What a pocket that nobody has measured is wider and higher than its name.",
+      "pockets that are not measured"),
 
-  /** Pixels per printed inch from which a print is fine. */
-  FINE_PPI(Source.FROM_MEMORY, 300),
+  RULED_EASE(
+      Group.FIT,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Ease when ruling a protector",
+      "What is added to a print, each way, for the pocket that is ruled for it.",
+      "the pattern builder"),
 
-  /** Pixels per printed inch from which a print is good. */
-  GOOD_PPI(Source.FROM_MEMORY, 200),
+  EDGE_FROM(
+      Group.FIT,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Even edge from",
+      "The thinnest edge of a backing that looks intended.",
+      "what is said of a backing"),
 
-  /** Pixels per printed inch from which a print is soft; below it is poor. */
-  SOFT_PPI(Source.FROM_MEMORY, 150),
+  EDGE_TO(
+      Group.FIT,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Even edge up to",
+      "The widest edge of a backing that looks intended.",
+      "what is said of a backing"),
 
-  /** The distance of lines written by hand. */
-  HAND_PITCH(Source.FROM_MEMORY, sixtyFourths(16)),
+  BULGES_ABOVE(
+      Group.FIT,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Bulges above",
+      "A thing thicker than this makes a pocket bulge.",
+      "keepsakes in pockets"),
 
-  /** The mean width of a letter written by hand. */
-  HAND_LETTER(Source.FROM_MEMORY, sixtyFourths(8)),
+  FINE_PPI(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      Unit.PPI,
+      300,
+      1,
+      2400,
+      "Fine from",
+      "Pixels to a printed inch from which a print is fine.",
+      "what is said of sharpness, and where photos are placed"),
 
-  /** What stays free around the words on a card. */
-  CARD_MARGIN(Source.FROM_MEMORY, sixtyFourths(8)),
+  GOOD_PPI(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      Unit.PPI,
+      200,
+      1,
+      2400,
+      "Good from",
+      "Pixels to a printed inch from which a print is good.",
+      "what is said of sharpness, and where photos are placed"),
 
-  /** How far a strip reaches under what covers it. */
-  TUCK_UNDER(Source.FROM_MEMORY, sixtyFourths(16)),
+  SOFT_PPI(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      Unit.PPI,
+      150,
+      1,
+      2400,
+      "Soft from",
+      "Pixels to a printed inch from which a print is soft; below it is poor.",
+      "what is said of sharpness, and where photos are placed"),
 
-  /** Hours without a picture after which a new chapter of the line begins. */
-  CHAPTER_GAP_HOURS(Source.FROM_MEMORY, 2),
+  LABORATORY_TRIM(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Laboratories trim",
+      "How far from the edge of a borderless print what matters is kept.",
+      "what is said of a keep box near the edge"),
 
-  /** Minutes within which two pictures can be shots of one moment. */
-  BURST_MINUTES(Source.FROM_MEMORY, 2),
+  CHAPTER_GAP_HOURS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.HOURS,
+      2,
+      1,
+      720,
+      "A chapter begins after",
+      "Hours without a picture after which a new chapter of the line begins.",
+      "chapters on the line"),
 
-  /** Differing bits of two 64-bit picture fingerprints up to which the pictures look alike. */
-  LOOKALIKE_BITS(Source.FROM_MEMORY, 10),
+  BURST_MINUTES(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.MINUTES,
+      2,
+      0,
+      1440,
+      "Shots of one moment",
+      "Minutes within which two pictures can be shots of one moment.",
+      "lookalikes on the line"),
 
-  /**
-   * Sharpness, as the spread of a picture's second derivative, below which it is called blurred.
-   */
-  BLURRED_BELOW(Source.FROM_MEMORY, 5);
+  LOOKALIKE_BITS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.BITS,
+      10,
+      0,
+      64,
+      "Alike up to",
+      "Differing bits of two 64-bit picture fingerprints up to which the pictures look alike.",
+      "lookalikes on the line"),
+
+  BLURRED_BELOW(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.SPREAD,
+      5,
+      0,
+      10000,
+      "Blurred below",
+      "Sharpness, as the spread of a picture's second derivative, below which it is called blurred.",
+      "blurred marks on the line"),
+
+  BINDING_MARGIN(
+      Group.PAGES,
+      Source.FROM_MEMORY,
+      sixtyFourths(48),
+      sixtyFourths(0),
+      sixtyFourths(192),
+      "Free at the holes",
+      "What a punched page keeps free along its binding edge; nothing may cover the holes.",
+      "punched pages, fold-outs"),
+
+  PAGE_MARGIN(
+      Group.PAGES,
+      Source.FROM_MEMORY,
+      sixtyFourths(16),
+      sixtyFourths(0),
+      sixtyFourths(192),
+      "Margin of a plain page",
+      "What stays free along the edges of a plain page.",
+      "how far a mount may move, and a warning where one reaches out"),
+
+  MOUNT_GAP(
+      Group.PAGES,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Gap between mounts",
+      "The gap between pieces in a row, a grid or a block until you say another.",
+      "new blocks on plain pages"),
+
+  HAND_PITCH(
+      Group.WORDS,
+      Source.FROM_MEMORY,
+      sixtyFourths(16),
+      sixtyFourths(4),
+      sixtyFourths(128),
+      "Lines by hand",
+      "The distance of lines written by hand.",
+      "how many lines a card holds"),
+
+  HAND_LETTER(
+      Group.WORDS,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(1),
+      sixtyFourths(64),
+      "Letter by hand",
+      "The mean width of a letter written by hand.",
+      "how many words a card holds"),
+
+  CARD_MARGIN(
+      Group.WORDS,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Margin of a card",
+      "What stays free around the words on a card.",
+      "how many lines and words a card holds"),
+
+  SMALLEST_TYPE(
+      Group.WORDS,
+      Source.FROM_MEMORY,
+      Unit.POINTS,
+      7,
+      4,
+      72,
+      "Smallest type",
+      "The smallest type that is printed, in points of 1/72 in.",
+      "typed words on cards"),
+
+  TUCK_UNDER(
+      Group.PAPER,
+      Source.FROM_MEMORY,
+      sixtyFourths(16),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Tucked under",
+      "How far a strip reaches under what covers it.",
+      "paper cut only where it shows"),
+
+  RESCUE_STRIP(
+      Group.PAPER,
+      Source.FROM_MEMORY,
+      sixtyFourths(64),
+      sixtyFourths(8),
+      sixtyFourths(256),
+      "Strip cut off a busy page",
+      "What is cut off the pattern at top and foot to calm a busy page.",
+      "advice on busy pages"),
+
+  SLEEVE_SEAL(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Sealed edge of a sleeve",
+      "What a sleeve is wider than its insert on each side.",
+      "flaps"),
+
+  ADHESIVE_STRIP(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(4),
+      sixtyFourths(128),
+      "Adhesive strip",
+      "The strip along the hinge that holds a sleeve.",
+      "flaps, waterfalls"),
+
+  SLIT_HOLE(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(1),
+      sixtyFourths(64),
+      "Hole at a slit's end",
+      "What is punched at each end of a slit, so that it does not run on.",
+      "flaps through a slit"),
+
+  SLIT_DISTANCE(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Distance of slits",
+      "What slits keep from seams and from each other.",
+      "flaps through a slit, waterfalls"),
+
+  GLUE_OVERLAP(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(4),
+      sixtyFourths(256),
+      "Glue overlap of an accordion",
+      "The least tab by which strips of an accordion are joined and anchored.",
+      "accordions"),
+
+  ACCORDION_MAT(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Mat of an accordion",
+      "What shows of the panel around each photo of an accordion.",
+      "accordions"),
+
+  PANEL_TOLERANCE(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(2),
+      sixtyFourths(0),
+      sixtyFourths(16),
+      "Panels equal within",
+      "How far the panels of an accordion may differ.",
+      "accordions"),
+
+  WINDOW_CLEARANCE(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Window outside the stack",
+      "How far outside the folded stack its window in the protector is drawn.",
+      "accordions under a protector"),
+
+  FOLDOUT_OVERLAP(
+      Group.MOVERS,
+      Source.COMMON_PRACTICE,
+      sixtyFourths(16),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Overlap of a fold-out",
+      "What an extension of a fold-out lies under its joint.",
+      "fold-outs"),
+
+  PULLOUT_PLAY(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(4),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Play of a pull-out",
+      "What a pull-out's pocket is wider than its insert, each side.",
+      "pull-outs"),
+
+  TUCK_PLAY(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(2),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Play of a tuck spot",
+      "What a tucked card has to spare on each side.",
+      "tuck spots"),
+
+  TUCK_DEPTH(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(4),
+      sixtyFourths(256),
+      "Depth of a tuck",
+      "How deep the part is that stays free of glue.",
+      "tuck spots"),
+
+  TAPE_OVER_CARD(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      thousandths(5),
+      thousandths(0),
+      thousandths(100),
+      "Tape above the card",
+      "What the layers of tape are thicker than the card that is tucked.",
+      "tuck spots"),
+
+  PULLOUT_CARD(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      thousandths(11),
+      thousandths(1),
+      thousandths(200),
+      "Card of movers",
+      "The thickness of the card that accordions and pull-outs are folded from, until it is chosen.",
+      "accordions, pull-outs"),
+
+  TUCKED_CARD(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      thousandths(12),
+      thousandths(1),
+      thousandths(200),
+      "Card in a tuck spot",
+      "The thickness of a tucked card until it is chosen.",
+      "tuck spots"),
+
+  MOVER_PRINT(
+      Group.MOVERS,
+      Source.FROM_MEMORY,
+      thousandths(9),
+      thousandths(1),
+      thousandths(200),
+      "Print on a mover",
+      "The thickness of a print on a mover until it is chosen.",
+      "accordions"),
+
+  AIRY_SHARE(
+      Group.BREATHING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      40,
+      1,
+      100,
+      "Airy",
+      "Share of the pockets that hold photos in an airy album.",
+      "how many photos a leaf takes"),
+
+  EVEN_SHARE(
+      Group.BREATHING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      60,
+      1,
+      100,
+      "Even",
+      "Share of the pockets that hold photos in an even album.",
+      "how many photos a leaf takes"),
+
+  FULL_SHARE(
+      Group.BREATHING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      80,
+      1,
+      100,
+      "Full",
+      "Share of the pockets that hold photos in a full album.",
+      "how many photos a leaf takes"),
+
+  PACKED_SHARE(
+      Group.BREATHING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      100,
+      1,
+      100,
+      "Packed",
+      "Share of the pockets that hold photos in a packed album.",
+      "how many photos a leaf takes");
 
   /** Where the default of a rule comes from. */
   public enum Source {
     COMMON_PRACTICE,
     FROM_MEMORY
+  }
+
+  /** What a rule is about. */
+  public enum Group {
+    CUTTING,
+    FIT,
+    PICTURE,
+    LINE,
+    PAGES,
+    WORDS,
+    PAPER,
+    MOVERS,
+    BREATHING
+  }
+
+  /** What a rule is counted in. */
+  public enum Unit {
+    LENGTH,
+    PPI,
+    HOURS,
+    MINUTES,
+    BITS,
+    SPREAD,
+    POINTS,
+    PERCENT
   }
 
   /** What a rule measures. */
@@ -70,36 +518,109 @@ public enum HouseRule {
     NUMBER
   }
 
+  private final Group group;
   private final Source source;
-  private final Kind kind;
+  private final Unit unit;
   private final long fallback;
+  private final long least;
+  private final long most;
+  private final String title;
+  private final String meaning;
+  private final String affects;
 
-  HouseRule(Source source, Length fallback) {
-    this.source = source;
-    this.kind = Kind.LENGTH;
-    this.fallback = fallback.toNanometres();
+  HouseRule(
+      Group group,
+      Source source,
+      Length fallback,
+      Length least,
+      Length most,
+      String title,
+      String meaning,
+      String affects) {
+    this(
+        group,
+        source,
+        Unit.LENGTH,
+        fallback.toNanometres(),
+        least.toNanometres(),
+        most.toNanometres(),
+        title,
+        meaning,
+        affects);
   }
 
-  HouseRule(Source source, long fallback) {
+  HouseRule(
+      Group group,
+      Source source,
+      Unit unit,
+      long fallback,
+      long least,
+      long most,
+      String title,
+      String meaning,
+      String affects) {
+    this.group = group;
     this.source = source;
-    this.kind = Kind.NUMBER;
+    this.unit = unit;
     this.fallback = fallback;
+    this.least = least;
+    this.most = most;
+    this.title = title;
+    this.meaning = meaning;
+    this.affects = affects;
+  }
+
+  public Group group() {
+    return group;
   }
 
   public Source source() {
     return source;
   }
 
+  public Unit unit() {
+    return unit;
+  }
+
   public Kind kind() {
-    return kind;
+    return unit == Unit.LENGTH ? Kind.LENGTH : Kind.NUMBER;
+  }
+
+  /** What makers call it. */
+  public String title() {
+    return title;
+  }
+
+  /** What it means, in a sentence. */
+  public String meaning() {
+    return meaning;
+  }
+
+  /** What changes with it, in a few words. */
+  public String affects() {
+    return affects;
   }
 
   /** The default: stored units of length, or the number itself. */
-  long fallback() {
+  public long fallback() {
     return fallback;
+  }
+
+  /** The least it may be, as {@link #fallback}. */
+  public long least() {
+    return least;
+  }
+
+  /** The most it may be, as {@link #fallback}. */
+  public long most() {
+    return most;
   }
 
   private static Length sixtyFourths(long count) {
     return Length.ofInches(0, count, 64);
+  }
+
+  private static Length thousandths(long count) {
+    return Length.ofInches(0, count, 1000);
   }
 }

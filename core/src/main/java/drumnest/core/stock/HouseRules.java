@@ -2,11 +2,26 @@ package drumnest.core.stock;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Mark;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The house rules in force: the defaults, and in their place what the maker changed. Immutable. */
 public final class HouseRules {
+
+  /** Rules that must not pass each other, the smaller first. */
+  private static final List<List<HouseRule>> RISING =
+      List.of(
+          List.of(HouseRule.TIGHT_BELOW, HouseRule.LOOSE_ABOVE),
+          List.of(HouseRule.EDGE_FROM, HouseRule.EDGE_TO),
+          List.of(HouseRule.SOFT_PPI, HouseRule.GOOD_PPI, HouseRule.FINE_PPI),
+          List.of(
+              HouseRule.AIRY_SHARE,
+              HouseRule.EVEN_SHARE,
+              HouseRule.FULL_SHARE,
+              HouseRule.PACKED_SHARE));
 
   private static final HouseRules DEFAULTS = new HouseRules(new EnumMap<>(HouseRule.class));
 
@@ -21,9 +36,24 @@ public final class HouseRules {
   }
 
   /**
+   * The defaults, but for these; values are stored units of length or the number itself.
+   *
+   * @throws IllegalArgumentException if a value is outside the range of its rule
+   */
+  public static HouseRules changed(Map<HouseRule, Long> values) {
+    Map<HouseRule, Long> changed = new EnumMap<>(HouseRule.class);
+    values.forEach(
+        (rule, value) -> {
+          requireInRange(rule, value);
+          changed.put(rule, value);
+        });
+    return new HouseRules(changed);
+  }
+
+  /**
    * These rules with one length changed.
    *
-   * @throws IllegalArgumentException if the rule is no length, or the value is below zero
+   * @throws IllegalArgumentException if the rule is no length, or the value is outside its range
    */
   public HouseRules with(HouseRule rule, Length value) {
     return with(rule, HouseRule.Kind.LENGTH, value.toNanometres());
@@ -32,7 +62,7 @@ public final class HouseRules {
   /**
    * These rules with one number changed.
    *
-   * @throws IllegalArgumentException if the rule is no number, or the value is below zero
+   * @throws IllegalArgumentException if the rule is no number, or the value is outside its range
    */
   public HouseRules with(HouseRule rule, long value) {
     return with(rule, HouseRule.Kind.NUMBER, value);
@@ -40,13 +70,39 @@ public final class HouseRules {
 
   private HouseRules with(HouseRule rule, HouseRule.Kind kind, long value) {
     require(rule, kind);
-    if (value < 0) {
-      throw new IllegalArgumentException(rule + " is not below zero.");
-    }
     Map<HouseRule, Long> next = new EnumMap<>(HouseRule.class);
     next.putAll(changed);
     next.put(rule, value);
+    return changed(next);
+  }
+
+  /** These rules with one put back to its default. */
+  public HouseRules without(HouseRule rule) {
+    Map<HouseRule, Long> next = new EnumMap<>(HouseRule.class);
+    next.putAll(changed);
+    next.remove(rule);
     return new HouseRules(next);
+  }
+
+  /** What was changed: stored units of length, or the number itself. */
+  public Map<HouseRule, Long> changes() {
+    return Collections.unmodifiableMap(changed);
+  }
+
+  public boolean isChanged(HouseRule rule) {
+    return value(rule) != rule.fallback();
+  }
+
+  /** Two rules that contradict each other, the one that should be smaller first, if any do. */
+  public Optional<List<HouseRule>> contradiction() {
+    for (List<HouseRule> rising : RISING) {
+      for (int i = 1; i < rising.size(); i++) {
+        if (value(rising.get(i - 1)) > value(rising.get(i))) {
+          return Optional.of(rising.subList(i - 1, i + 1));
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /**
@@ -77,6 +133,12 @@ public final class HouseRules {
   private static void require(HouseRule rule, HouseRule.Kind kind) {
     if (rule.kind() != kind) {
       throw new IllegalArgumentException(rule + " is a " + rule.kind() + ".");
+    }
+  }
+
+  private static void requireInRange(HouseRule rule, long value) {
+    if (value < rule.least() || value > rule.most()) {
+      throw new IllegalArgumentException(rule + " is out of its range.");
     }
   }
 }

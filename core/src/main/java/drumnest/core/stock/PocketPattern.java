@@ -8,18 +8,17 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * How a page is divided into pockets, seen from its front. Every pocket is a box of its named size
- * on the named page; the protector itself is larger by the play of its pockets and its seams.
- * Pockets are kept in reading order: top to bottom, and left to right among those with one top
- * edge.
+ * How a page is divided into pockets, seen from its front. Pockets are kept in reading order: top
+ * to bottom, and left to right among those with one top edge.
  *
- * @param name what makers call it, such as "six 6 × 4"
- * @param page the named size of the page
- * @param pockets the named boxes, which neither overlap nor leave the page
+ * @param page the named size of the page, or the clear inside of a protector that was ruled
+ * @param pockets the pockets, which neither overlap nor leave the page
  */
-public record PocketPattern(String name, Size page, List<Box> pockets) {
+public record PocketPattern(Size page, List<Pocket> pockets) {
 
-  private static final Comparator<Box> READING = Comparator.comparing(Box::y).thenComparing(Box::x);
+  private static final Comparator<Pocket> READING =
+      Comparator.comparing((Pocket pocket) -> pocket.box().y())
+          .thenComparing(pocket -> pocket.box().x());
 
   /**
    * @throws IllegalArgumentException if a pocket leaves the page or two share area
@@ -28,16 +27,21 @@ public record PocketPattern(String name, Size page, List<Box> pockets) {
     pockets = pockets.stream().sorted(READING).toList();
     Box whole = Box.of(Length.ZERO, Length.ZERO, page);
     for (int i = 0; i < pockets.size(); i++) {
-      if (!whole.contains(pockets.get(i))) {
+      if (!whole.contains(pockets.get(i).box())) {
         throw new IllegalArgumentException("Pocket " + (i + 1) + " leaves the page.");
       }
       for (int k = 0; k < i; k++) {
-        if (pockets.get(k).overlaps(pockets.get(i))) {
+        if (pockets.get(k).box().overlaps(pockets.get(i).box())) {
           throw new IllegalArgumentException(
               "Pockets " + (k + 1) + " and " + (i + 1) + " overlap.");
         }
       }
     }
+  }
+
+  /** Pockets of the trade, called after their boxes. */
+  public static PocketPattern ofBoxes(Size page, List<Box> boxes) {
+    return new PocketPattern(page, boxes.stream().map(Pocket::named).toList());
   }
 
   /**
@@ -46,11 +50,19 @@ public record PocketPattern(String name, Size page, List<Box> pockets) {
    */
   public PocketPattern mirrored() {
     return new PocketPattern(
-        name, page, pockets.stream().map(pocket -> pocket.mirroredIn(page.w())).toList());
+        page, pockets.stream().map(pocket -> pocket.mirroredIn(page.w())).toList());
+  }
+
+  /**
+   * Which pocket of the mirrored pattern is the other side of a pocket of this one, both counted
+   * from 0.
+   */
+  public int otherSide(int pocket) {
+    return mirrored().pockets().indexOf(pockets.get(pocket).mirroredIn(page.w()));
   }
 
   /** Rows of pockets laid from the top left, each row as high as its first pocket. */
-  static PocketPattern ofRows(String name, Size page, List<List<Size>> rows) {
+  static PocketPattern ofRows(Size page, List<List<Size>> rows) {
     List<Box> boxes = new ArrayList<>();
     Length y = Length.ZERO;
     for (List<Size> row : rows) {
@@ -61,6 +73,6 @@ public record PocketPattern(String name, Size page, List<Box> pockets) {
       }
       y = y.plus(row.get(0).h());
     }
-    return new PocketPattern(name, page, boxes);
+    return ofBoxes(page, boxes);
   }
 }

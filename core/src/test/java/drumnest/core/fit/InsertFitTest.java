@@ -106,4 +106,18 @@ class InsertFitTest {
   private static Length sixtyFourths(Random random, int from, int to) {
     return Length.ofInches(0, from + random.nextInt(to - from), 64);
   }
+
+  @ParameterizedTest(name = "a print of {0} × {1} on a mount of 4 × 4: {2}")
+  @CsvSource({"4, 4, SNUG, 4, 4", "4 1/32, 4, TOO_BIG, 4, 4", "3 1/2, 4, LOOSE, 3 1/2, 4"})
+  void on_a_mount_nothing_has_to_go_in(
+      String w, String h, String verdict, String trimW, String trimH) {
+    InsertFit fit =
+        InsertFit.onMount(
+            new Size(Length.parse(w), Length.parse(h)), Size.ofInches(4, 4), HouseRules.defaults());
+    assertThat(fit.verdict()).hasToString(verdict);
+    assertThat(fit.trimTo()).isEqualTo(new Size(Length.parse(trimW), Length.parse(trimH)));
+    if (fit.reveal() != null) {
+      assertThat(fit.reveal().w()).isEqualTo(Length.parse("1/4"));
+    }
+  }
 }

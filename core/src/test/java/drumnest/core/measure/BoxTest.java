@@ -67,4 +67,28 @@ class BoxTest {
     assertThat(millimetre.below(Length.parse("1/16"))).isEqualTo(Length.ofMillimetres(1));
     assertThat(millimetre.above(Length.parse("-1/16"))).isEqualTo(Length.ofMillimetres(-1));
   }
+
+  @ParameterizedTest(name = "seed {0}")
+  @ValueSource(longs = {61, 62, 63})
+  void what_is_left_of_a_box_and_what_was_taken_make_it_up(long seed) {
+    Random random = new Random(seed);
+    Box whole = box(2, 2, 6, 6);
+    for (int i = 0; i < 200; i++) {
+      Box cover =
+          box(random.nextInt(9), random.nextInt(9), 1 + random.nextInt(6), 1 + random.nextInt(6));
+      int cells = 0;
+      for (Box part : whole.minus(cover)) {
+        assertThat(whole.contains(part)).isTrue();
+        assertThat(part.overlaps(cover)).isFalse();
+        cells += (int) (part.w().toInches().longValue() * part.h().toInches().longValue());
+      }
+      int covered = 0;
+      for (int x = 2; x < 8; x++) {
+        for (int y = 2; y < 8; y++) {
+          covered += cover.contains(box(x, y, 1, 1)) ? 1 : 0;
+        }
+      }
+      assertThat(cells).isEqualTo(36 - covered);
+    }
+  }
 }

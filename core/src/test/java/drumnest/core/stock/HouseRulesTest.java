@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import drumnest.core.measure.Length;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,5 +56,32 @@ class HouseRulesTest {
       assertThatIllegalArgumentException().isThrownBy(() -> DEFAULTS.length(rule));
       assertThatIllegalArgumentException().isThrownBy(() -> DEFAULTS.with(rule, -1));
     }
+  }
+
+  @ParameterizedTest
+  @EnumSource(HouseRule.class)
+  void every_rule_says_what_it_means_and_its_default_lies_within_its_range(HouseRule rule) {
+    assertThat(rule.fallback()).isBetween(rule.least(), rule.most());
+    assertThat(rule.title()).isNotBlank();
+    assertThat(rule.meaning()).endsWith(".");
+    assertThat(rule.affects()).isNotBlank();
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> HouseRules.changed(Map.of(rule, rule.most() + 1)));
+  }
+
+  @Test
+  void a_rule_that_is_put_back_is_as_if_it_had_never_been_changed() {
+    HouseRules changed = DEFAULTS.with(HouseRule.FINE_PPI, 250);
+    assertThat(changed.isChanged(HouseRule.FINE_PPI)).isTrue();
+    assertThat(changed.without(HouseRule.FINE_PPI).changes()).isEmpty();
+  }
+
+  @Test
+  void rules_that_contradict_each_other_are_found() {
+    assertThat(DEFAULTS.contradiction()).isEmpty();
+    assertThat(DEFAULTS.with(HouseRule.TIGHT_BELOW, Length.parse("1/4")).contradiction())
+        .contains(List.of(HouseRule.TIGHT_BELOW, HouseRule.LOOSE_ABOVE));
+    assertThat(DEFAULTS.with(HouseRule.GOOD_PPI, 400).contradiction())
+        .contains(List.of(HouseRule.GOOD_PPI, HouseRule.FINE_PPI));
   }
 }

@@ -24,25 +24,22 @@ class PocketPatternTest {
   @Test
   void pockets_are_kept_in_reading_order_however_they_are_given() {
     PocketPattern pattern =
-        new PocketPattern(
-            "mixed",
-            PAGE,
-            List.of(box(6, 8, 6, 4), box(6, 0, 3, 4), box(0, 8, 6, 4), box(0, 0, 6, 4)));
+        PocketPattern.ofBoxes(
+            PAGE, List.of(box(6, 8, 6, 4), box(6, 0, 3, 4), box(0, 8, 6, 4), box(0, 0, 6, 4)));
     assertThat(pattern.pockets())
+        .extracting(Pocket::box)
         .containsExactly(box(0, 0, 6, 4), box(6, 0, 3, 4), box(0, 8, 6, 4), box(6, 8, 6, 4));
   }
 
   @Test
   void a_pocket_that_leaves_the_page_or_lies_on_another_is_refused() {
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new PocketPattern("out", PAGE, List.of(box(7, 0, 6, 4))))
+        .isThrownBy(() -> PocketPattern.ofBoxes(PAGE, List.of(box(7, 0, 6, 4))))
         .withMessageContaining("leaves the page");
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new PocketPattern("on", PAGE, List.of(box(0, 0, 6, 4), box(5, 3, 6, 4))))
+        .isThrownBy(() -> PocketPattern.ofBoxes(PAGE, List.of(box(0, 0, 6, 4), box(5, 3, 6, 4))))
         .withMessageContaining("overlap");
-    assertThat(
-            new PocketPattern("touching", PAGE, List.of(box(0, 0, 6, 4), box(6, 0, 6, 4)))
-                .pockets())
+    assertThat(PocketPattern.ofBoxes(PAGE, List.of(box(0, 0, 6, 4), box(6, 0, 6, 4))).pockets())
         .hasSize(2);
   }
 
@@ -67,12 +64,22 @@ class PocketPatternTest {
           pockets.add(next);
         }
       }
-      PocketPattern pattern = new PocketPattern("random", PAGE, pockets);
+      PocketPattern pattern = PocketPattern.ofBoxes(PAGE, pockets);
       PocketPattern back = pattern.mirrored();
       assertThat(back.mirrored()).isEqualTo(pattern);
       assertThat(back.pockets())
-          .extracting(Box::size)
-          .containsExactlyInAnyOrderElementsOf(pattern.pockets().stream().map(Box::size).toList());
+          .extracting(Pocket::named)
+          .containsExactlyInAnyOrderElementsOf(
+              pattern.pockets().stream().map(Pocket::named).toList());
     }
+  }
+
+  @Test
+  void each_pocket_knows_the_one_behind_it() {
+    PocketPattern pattern =
+        PocketPattern.ofBoxes(PAGE, List.of(box(0, 0, 6, 4), box(6, 0, 3, 4), box(9, 0, 3, 4)));
+    assertThat(pattern.otherSide(0)).isEqualTo(2);
+    assertThat(pattern.otherSide(1)).isEqualTo(1);
+    assertThat(pattern.otherSide(2)).isZero();
   }
 }

@@ -4,11 +4,13 @@ import drumnest.server.edit.AlbumEdits;
 import drumnest.server.store.Albums;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** An album and what a maker does to it. Every change answers with the album as it is then. */
@@ -34,8 +36,10 @@ class AlbumController {
   }
 
   @GetMapping("/{id}")
-  Views.AlbumView album(@PathVariable("id") long id) {
-    return views.album(id);
+  Views.AlbumView album(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread) {
+    return views.album(id, spread);
   }
 
   @GetMapping("/{id}/line")
@@ -56,94 +60,132 @@ class AlbumController {
   }
 
   @PostMapping("/{id}/put")
-  Views.AlbumView put(@PathVariable("id") long id, @Valid @RequestBody Requests.Put request) {
+  Views.AlbumView put(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Put request) {
     edits.put(id, request.version(), request.photo(), request.slot());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/swap")
-  Views.AlbumView swap(@PathVariable("id") long id, @Valid @RequestBody Requests.Swap request) {
+  Views.AlbumView swap(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Swap request) {
     edits.swap(id, request.version(), request.from(), request.to());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/take-out")
   Views.AlbumView takeOut(
-      @PathVariable("id") long id, @Valid @RequestBody Requests.OfSlot request) {
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.OfSlot request) {
     edits.takeOut(id, request.version(), request.slot());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/lock")
-  Views.AlbumView lock(@PathVariable("id") long id, @Valid @RequestBody Requests.Lock request) {
+  Views.AlbumView lock(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Lock request) {
     edits.lock(id, request.version(), request.slot(), request.locked());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/turn")
-  Views.AlbumView turn(@PathVariable("id") long id, @Valid @RequestBody Requests.Turn request) {
+  Views.AlbumView turn(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Turn request) {
     edits.turn(id, request.version(), request.slot(), request.turned());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/place-again")
   Views.AlbumView placeAgain(
-      @PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
-    edits.placeAgain(id, request.version());
-    return views.album(id);
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.PlaceAgain request) {
+    edits.placeAgain(id, request.version(), request.spread());
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/keep")
-  Views.AlbumView keep(@PathVariable("id") long id, @Valid @RequestBody Requests.Keep request) {
+  Views.AlbumView keep(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Keep request) {
     edits.keep(
         id,
         request.version(),
         request.photo(),
         request.keep() == null ? null : request.keep().toBox("keep"));
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/date")
-  Views.AlbumView date(@PathVariable("id") long id, @Valid @RequestBody Requests.Dated request) {
+  Views.AlbumView date(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Dated request) {
     edits.date(id, request.version(), request.photo(), request.when());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/on-table")
   Views.AlbumView onTable(
-      @PathVariable("id") long id, @Valid @RequestBody Requests.OnTable request) {
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.OnTable request) {
     edits.onTable(id, request.version(), request.photo(), request.size().toSize("size."));
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/aside")
-  Views.AlbumView aside(@PathVariable("id") long id, @Valid @RequestBody Requests.Aside request) {
+  Views.AlbumView aside(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Aside request) {
     edits.setAside(id, request.version(), request.photo(), request.aside());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/opening")
   Views.AlbumView opening(
-      @PathVariable("id") long id, @Valid @RequestBody Requests.Opening request) {
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Opening request) {
     edits.measure(id, request.version(), request.slot(), request.opening().toSize("opening."));
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/title")
-  Views.AlbumView title(@PathVariable("id") long id, @Valid @RequestBody Requests.Title request) {
+  Views.AlbumView title(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Title request) {
     edits.retitle(id, request.version(), request.title().strip());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/undo")
-  Views.AlbumView undo(@PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
+  Views.AlbumView undo(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Version request) {
     edits.undo(id, request.version());
-    return views.album(id);
+    return views.album(id, spread);
   }
 
   @PostMapping("/{id}/redo")
-  Views.AlbumView redo(@PathVariable("id") long id, @Valid @RequestBody Requests.Version request) {
+  Views.AlbumView redo(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Version request) {
     edits.redo(id, request.version());
-    return views.album(id);
+    return views.album(id, spread);
   }
 }

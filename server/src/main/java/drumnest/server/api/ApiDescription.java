@@ -1,5 +1,6 @@
 package drumnest.server.api;
 
+import drumnest.server.shelf.ItemForm;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -29,8 +30,18 @@ class ApiDescription {
   }
 
   private static Stream<Class<?>> records() {
-    return Stream.of(Views.class, Requests.class)
-        .flatMap(room -> Stream.of(room.getDeclaredClasses()))
+    Stream<Class<?>> rooms =
+        Stream.of(
+            Views.class,
+            LeafViews.class,
+            ShelfViews.class,
+            SharingViews.class,
+            SlipController.class,
+            Requests.class,
+            ItemForm.class);
+    return Stream.concat(
+            rooms.flatMap(room -> Stream.of(room.getDeclaredClasses())),
+            Stream.of(BlockForm.class, ItemForm.class))
         .filter(Class::isRecord);
   }
 

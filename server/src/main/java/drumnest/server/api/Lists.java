@@ -8,13 +8,14 @@ import drumnest.server.document.PrintLine;
 import drumnest.server.document.TrimLine;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
+import drumnest.server.edit.SlotNames;
 import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What a spread asks to be printed and trimmed. */
+/** What an album asks to be printed and trimmed. */
 @Component
 @Transactional(readOnly = true)
 class Lists {
@@ -59,14 +60,14 @@ class Lists {
     List<PrintOrder.Wanted> wanted = new ArrayList<>();
     List<TrimLine> trims = new ArrayList<>();
     List<String> left = new ArrayList<>();
-    for (Slot slot : bench.spread().slots()) {
+    for (Slot slot : bench.leaves().slots()) {
       Bench.Seated seated = bench.seated(slot).orElse(null);
       if (seated == null) {
         continue;
       }
       PrintInPocket print = seated.measured();
       LinePhotoEntity photo = seated.photo();
-      String place = Words.place(bench.spread(), slot);
+      String place = SlotNames.of(slot);
       if (print.crop() != null) {
         wanted.add(
             new PrintOrder.Wanted(
@@ -107,7 +108,7 @@ class Lists {
               order.count(),
               order.crop(),
               order.slots().stream()
-                  .map(id -> Words.place(bench.spread(), bench.spread().slot(id).orElseThrow()))
+                  .map(id -> SlotNames.of(bench.slot(id).orElseThrow()))
                   .toList()));
     }
     return lines;

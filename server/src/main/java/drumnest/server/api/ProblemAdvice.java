@@ -1,11 +1,15 @@
 package drumnest.server.api;
 
+import drumnest.core.album.PlanProblemException;
+import drumnest.server.FieldProblemException;
 import drumnest.server.edit.AlbumMovedOnException;
 import drumnest.server.edit.NotPossibleException;
 import drumnest.server.edit.NotThereException;
+import drumnest.server.edit.WouldLoseException;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.sums.SumProblemException;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -48,6 +52,23 @@ class ProblemAdvice {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> notPossible(NotPossibleException e) {
     return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible", e.getMessage(), e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> wouldLose(WouldLoseException e) {
+    ResponseEntity<ProblemDetail> answer =
+        problem(HttpStatus.UNPROCESSABLE_CONTENT, "Would lose", e.getMessage(), "confirmed");
+    Objects.requireNonNull(answer.getBody()).setProperty("lost", e.lost());
+    return answer;
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> plan(PlanProblemException e) {
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "Does not come out",
+        e.getMessage(),
+        "block " + e.block() + "." + e.field());
   }
 
   @ExceptionHandler

@@ -1,13 +1,19 @@
 package drumnest.server.api;
 
+import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.LengthFormatException;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import drumnest.server.FieldProblemException;
+import drumnest.server.shelf.UnitsInUse;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What the page asks for. Each names the version of the album it has seen. */
@@ -18,6 +24,101 @@ final class Requests {
   private Requests() {}
 
   record Version(@NotNull Long version) {}
+
+  /** Which spread to place again; left out for the whole album. */
+  record PlaceAgain(@NotNull Long version, @Nullable Integer spread) {}
+
+  record AddLeaf(@NotNull Long version, @NotBlank String type, @NotNull Integer at) {}
+
+  record OfLeaf(@NotNull Long version, @NotNull Integer leaf) {}
+
+  /** Takes a leaf out; what is on it must be known to be lost. */
+  record RemoveLeaf(@NotNull Long version, @NotNull Integer leaf, @Nullable Boolean confirmed) {}
+
+  record MoveLeaf(@NotNull Long version, @NotNull Integer leaf, @NotNull Integer to) {}
+
+  record DropLeaf(@NotNull Long version, @NotNull Integer leaf, @NotNull String drop) {}
+
+  record Format(@NotNull Long version, @Nullable String format) {}
+
+  /** The blocks of a side as the maker says them. */
+  record Plan(
+      @NotNull Long version,
+      @NotNull Integer leaf,
+      @NotBlank String side,
+      @NotNull @Valid List<@NotNull BlockForm> blocks) {}
+
+  /** A card or keepsake; a key is given where it is there already. */
+  record ThingForm(
+      @NotNull Long version,
+      @Nullable Integer thing,
+      @NotBlank String kind,
+      @NotBlank(message = "is a name of 1 to 120 letters")
+          @jakarta.validation.constraints.Size(max = 120, message = "is a name of 1 to 120 letters")
+          String name,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable String thickness,
+      @Nullable Boolean original,
+      @Nullable
+          @jakarta.validation.constraints.Size(
+              max = 4000,
+              message = "is a text of at most 4 000 letters")
+          String words) {
+
+    Thing toThing() {
+      if (!kind.equals("card") && !kind.equals("keepsake")) {
+        throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
+      }
+      return new Thing(
+          thing == null ? 0 : thing,
+          kind.equals("card") ? Thing.Kind.CARD : Thing.Kind.KEEPSAKE,
+          name.strip(),
+          new Size(length("w", w), length("h", h)),
+          length("thickness", thickness),
+          Boolean.TRUE.equals(original),
+          words == null ? "" : words);
+    }
+  }
+
+  record OfThing(@NotNull Long version, @NotNull Integer thing) {}
+
+  record LayThing(@NotNull Long version, @NotNull Integer thing, @NotBlank String slot) {}
+
+  record Openings(@NotNull String face, @NotNull Integer pocket, @NotNull Written opening) {}
+
+  record RuleValue(@NotNull String value) {}
+
+  record UnitsChoice(@NotBlank String units) {}
+
+  record Confirmation(@Nullable Boolean confirmed) {}
+
+  /**
+   * A part of a protector that is ruled.
+   *
+   * @param direction across or down; left out for one pocket
+   * @param prints the measures along it; left out for equal parts
+   * @param shut whether it is no pocket
+   * @param parts what each piece is in its turn
+   */
+  record PartForm(
+      @Nullable String direction,
+      @Nullable List<@Nullable String> prints,
+      @Nullable Boolean shut,
+      @Nullable List<@Nullable PartForm> parts) {}
+
+  record RulingForm(
+      @Nullable String name,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable Boolean shared,
+      @NotNull PartForm part) {}
+
+  record SlipForm(@NotBlank String sum, @NotNull Map<String, Object> question) {}
+
+  record Sharing(@NotNull Boolean on) {}
+
+  record Pairing(@NotNull String code, @NotNull String name) {}
 
   record Put(@NotNull Long version, @NotBlank String photo, @NotBlank String slot) {}
 
@@ -75,18 +176,32 @@ final class Requests {
       boolean none = (w == null || w.isBlank()) && (h == null || h.isBlank());
       return none ? null : new Size(length(prefix + "w", w), length(prefix + "h", h));
     }
+  }
 
-    private static Length length(String field, @Nullable String text) {
-      try {
-        Length length = Length.parse(text == null ? "" : text);
-        if (!length.isPositive() || length.isMoreThan(LONGEST)) {
-          throw new FieldProblemException(field, "A length is above 0 and at most 100 in.");
-        }
-        return length;
-      } catch (LengthFormatException e) {
-        throw new FieldProblemException(
-            field, e.getMessage() + " " + LengthFormatException.accepted());
+  /**
+   * A length above zero as the maker writes it.
+   *
+   * @throws FieldProblemException if it is none
+   */
+  static Length length(String field, @Nullable String text) {
+    Length length = anyLength(field, text);
+    if (!length.isPositive() || length.isMoreThan(LONGEST)) {
+      throw new FieldProblemException(field, "A length is above 0 and at most 100 in.");
+    }
+    return length;
+  }
+
+  /** A length as the maker writes it, of at most 100 in either way. */
+  static Length anyLength(String field, @Nullable String text) {
+    try {
+      Length length = UnitsInUse.current().parse(text == null ? "" : text);
+      if (length.isMoreThan(LONGEST) || length.isLessThan(LONGEST.negated())) {
+        throw new FieldProblemException(field, "A length is at most 100 in.");
       }
+      return length;
+    } catch (LengthFormatException e) {
+      throw new FieldProblemException(
+          field, e.getMessage() + " " + LengthFormatException.accepted());
     }
   }
 

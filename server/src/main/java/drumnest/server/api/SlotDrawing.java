@@ -1,5 +1,6 @@
 package drumnest.server.api;
 
+import drumnest.core.album.Slot;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
@@ -38,6 +39,20 @@ final class SlotDrawing {
     double shownW = Math.min(1, w);
     double shownH = Math.min(1, h);
     return new Views.ShareBoxView((1 - shownW) / 2, (1 - shownH) / 2, shownW, shownH);
+  }
+
+  /** The part of a slot that is not mat. */
+  static Views.ShareBoxView inner(Slot slot) {
+    double x = ratio(slot.mat(), slot.box().w());
+    double y = ratio(slot.mat(), slot.box().h());
+    return new Views.ShareBoxView(x, y, 1 - 2 * x, 1 - 2 * y);
+  }
+
+  /** A thing in the middle of a slot, no larger than it is drawn. */
+  static Views.ShareBoxView centred(Size slot, Size thing) {
+    double w = Math.min(1, ratio(thing.w(), slot.w()));
+    double h = Math.min(1, ratio(thing.h(), slot.h()));
+    return new Views.ShareBoxView((1 - w) / 2, (1 - h) / 2, w, h);
   }
 
   /** What is seen of a print on the table after trimming, as shares of its upright picture. */

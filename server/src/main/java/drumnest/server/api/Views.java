@@ -5,6 +5,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.shelf.UnitsInUse;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +18,7 @@ final class Views {
   /** A length: in inches and millimetres for drawing, and as text for reading. */
   record LengthView(BigDecimal in, BigDecimal mm, String text) {
     static LengthView of(Length length) {
-      return new LengthView(length.toInches(), length.toMillimetres(), length.toString());
+      return new LengthView(length.toInches(), length.toMillimetres(), UnitsInUse.text(length));
     }
   }
 
@@ -77,22 +78,104 @@ final class Views {
       String resolution,
       boolean cutsKeepBox) {}
 
+  /**
+   * A card or keepsake that lies in a slot.
+   *
+   * @param paper where it lies in the slot
+   * @param mind what must be minded, a sentence each
+   */
+  record LaidView(
+      int thing,
+      String kind,
+      String name,
+      SizeView size,
+      String words,
+      boolean locked,
+      boolean turned,
+      ShareBoxView paper,
+      String verdict,
+      List<String> mind) {}
+
+  /**
+   * A slot on its page.
+   *
+   * @param kind pocket or mount
+   * @param holds photo, words or keepsake
+   * @param inner the part of it that is not mat
+   */
   record SlotView(
       String id,
       int rank,
       String label,
+      String kind,
+      String holds,
       BoxView box,
+      ShareBoxView inner,
       SizeView named,
       boolean measured,
-      @Nullable SeatView seat) {}
+      @Nullable SeatView seat,
+      @Nullable LaidView laid) {}
 
+  /**
+   * A page of a spread.
+   *
+   * @param leaf the number of its leaf
+   * @param key the key of its leaf
+   * @param box where it lies on its side of the spread: from the outer top corner of the left side,
+   *     from the gutter on the right
+   */
   record PageView(
-      int leaf, String side, String caption, String pattern, SizeView size, List<SlotView> slots) {}
+      int leaf,
+      int key,
+      String side,
+      String caption,
+      String pattern,
+      SizeView size,
+      BoxView box,
+      List<SlotView> slots) {}
 
-  record SpreadView(PageView left, PageView right) {}
+  /**
+   * A double page.
+   *
+   * @param number how many leaves lie on its left
+   * @param last the number of the last spread
+   * @param left the page on the left; left out on the first spread
+   * @param right the page on the right; left out on the last
+   * @param leftBehind what the left page leaves visible of those behind it, the nearest first
+   * @param rightBehind the same on the right
+   */
+  record SpreadView(
+      int number,
+      int last,
+      @Nullable PageView left,
+      @Nullable PageView right,
+      List<PageView> leftBehind,
+      List<PageView> rightBehind,
+      LengthView leftWidth,
+      LengthView rightWidth,
+      LengthView height) {}
 
-  /** A leaf as the fore-edge shows it. */
-  record LeafView(int number, SizeView size, String pattern, int pockets, int held) {}
+  /**
+   * A leaf as the fore-edge shows it.
+   *
+   * @param type the key of its kind in the catalogue
+   * @param kind pockets or plain
+   * @param thickness as text
+   * @param layers its thickness counted in photo prints, for drawing
+   */
+  record LeafView(
+      int number,
+      int key,
+      SizeView size,
+      String type,
+      String pattern,
+      String kind,
+      boolean turned,
+      LengthView drop,
+      int pockets,
+      int held,
+      String thickness,
+      double layers) {}
 
   /** How many of what: the state of the stages. */
   record CountsView(
@@ -111,11 +194,15 @@ final class Views {
       long version,
       SpreadView spread,
       List<LeafView> leaves,
+      @Nullable String format,
       CountsView counts,
       @Nullable String undo,
       @Nullable String redo) {}
 
   record AlbumName(long id, String title) {}
+
+  /** Where a photo is: its slot, the spread that shows it, and both in a few letters. */
+  record WhereView(String slot, int spread, String label) {}
 
   /** A photo on the line. */
   record PhotoView(
@@ -128,11 +215,30 @@ final class Views {
       boolean blurred,
       @Nullable String lookalike,
       @Nullable PixelBoxView keep,
-      @Nullable SizeView onTable) {}
+      @Nullable SizeView onTable,
+      @Nullable WhereView where) {}
 
   record ChapterView(String id, String title, List<PhotoView> photos) {}
 
-  record LineView(List<ChapterView> chapters, List<PhotoView> aside) {}
+  /**
+   * A card or keepsake.
+   *
+   * @param lines how many lines of handwriting a card holds
+   * @param words what is written on it
+   * @param room whether that fits, in words; left out for a keepsake
+   */
+  record ThingView(
+      int key,
+      String kind,
+      String name,
+      SizeView size,
+      String thickness,
+      boolean original,
+      String words,
+      @Nullable String room,
+      @Nullable WhereView where) {}
+
+  record LineView(List<ChapterView> chapters, List<PhotoView> aside, List<ThingView> things) {}
 
   /**
    * The ticket of a slot.
@@ -141,6 +247,9 @@ final class Views {
    * @param headlineMeans what the headline is, in words
    * @param todo what to do about it, a sentence a line
    * @param why why it is so
+   * @param kind pocket or mount
+   * @param known how its opening is known: measured, ruled, as-usual or mount
+   * @param marks the ruler marks of a mount, each with the range in which it still works
    */
   record TicketView(
       String slot,
@@ -162,7 +271,15 @@ final class Views {
       @Nullable ShareBoxView cropShare,
       @Nullable ShareBoxView keepShare,
       List<String> todo,
-      String why) {}
+      String why,
+      String kind,
+      String known,
+      List<MarkView> marks,
+      @Nullable ThingView thing,
+      @Nullable LaidView laid) {}
+
+  /** A ruler mark, and between what it still works. */
+  record MarkView(String edge, LengthView at, LengthView from, LengthView to) {}
 
   record PrintView(
       int line,

@@ -1,19 +1,23 @@
 package drumnest.server.api;
 
-import drumnest.core.album.Slot;
-import drumnest.core.album.Spread;
+import drumnest.core.album.Thing;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.shelf.UnitsInUse;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Measures and places in a maker's words. */
@@ -63,14 +67,6 @@ final class Words {
     return hour < 12 ? "morning" : hour < 17 ? "afternoon" : "evening";
   }
 
-  static String page(Spread spread, Slot slot) {
-    return slot.leaf() == spread.left().number() ? "left page" : "right page";
-  }
-
-  static String place(Spread spread, Slot slot) {
-    return "pocket " + slot.pocket() + ", " + page(spread, slot);
-  }
-
   static String percent(double share) {
     long whole = Math.round(share * 100);
     return (whole == 100 && share < 0.9999 ? "almost all" : whole + " %");
@@ -96,7 +92,7 @@ final class Words {
 
   private static void add(List<String> off, Length length, String edge) {
     if (length.isPositive()) {
-      off.add(length + " off the " + edge);
+      off.add(UnitsInUse.text(length) + " off the " + edge);
     }
   }
 
@@ -105,23 +101,60 @@ final class Words {
   }
 
   /** What to do with a print, a sentence each. */
-  static List<String> todo(PrintInPocket seat) {
+  static List<String> todo(PrintInPocket seat, HouseRules rules) {
     List<String> todo = new ArrayList<>();
-    String print = seat.onTable() ? "The print is " + seat.print() : "Print " + seat.print();
-    InsertFit.Verdict verdict = seat.fit().verdict();
-    Size trimTo = seat.trim().to();
+    String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
+    InsertFit fit = seat.fit();
+    boolean mount = seat.opening().known() == Opening.Known.MOUNT;
     if (seat.trim().isNeeded()) {
-      todo.add(print + ", then trim to " + trimTo + ".");
+      todo.add(print + ", then trim to " + UnitsInUse.text(seat.trim().to()) + ".");
       todo.add("Take " + String.join(", ", off(seat.trim())) + ".");
-    } else if (verdict == InsertFit.Verdict.SNUG) {
-      todo.add(print + "; it goes in as it is.");
+    } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
+      todo.add(print + (mount ? "; it covers its mount." : "; it goes in as it is."));
     }
-    if (verdict == InsertFit.Verdict.LOOSE && seat.fit().backing() != null) {
-      todo.add(print + "; it would shift. Mount it on a card of " + seat.fit().backing() + ".");
+    if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
+      todo.add(
+          mount
+              ? print + "; stick it in the middle of its mount."
+              : print
+                  + "; it would shift. Mount it on a card of "
+                  + UnitsInUse.text(fit.backing())
+                  + ".");
+      edge(fit, rules).ifPresent(todo::add);
     }
-    if (!seat.opening().measured()) {
+    if (seat.opening().known() == Opening.Known.AS_USUAL) {
       todo.add("If the pocket is as usual.");
     }
     return todo;
+  }
+
+  /** What is said of the edge that shows around a loose print. */
+  private static Optional<String> edge(InsertFit fit, HouseRules rules) {
+    Size reveal = fit.reveal();
+    if (reveal == null) {
+      return Optional.empty();
+    }
+    Length from = rules.length(HouseRule.EDGE_FROM);
+    Length to = rules.length(HouseRule.EDGE_TO);
+    boolean even = !reveal.tighter().isLessThan(from) && !reveal.w().max(reveal.h()).isMoreThan(to);
+    return Optional.of(
+        even
+            ? "A thin even edge: it looks intended."
+            : "The edge is not thin and even ("
+                + UnitsInUse.text(from)
+                + " to "
+                + UnitsInUse.text(to)
+                + " all around); set it off to one side on purpose, or use a second mat.");
+  }
+
+  /** What must be minded of a card or keepsake. */
+  static String mind(Thing.Mind mind) {
+    return switch (mind) {
+      case BULGES ->
+          "It is thick and makes the pocket bulge; keep it away from thick things opposite.";
+      case NOT_TO_BE_CUT -> "It is an original and is not cut: use another slot, or a copy.";
+      case NOT_TO_BE_GLUED -> "It is an original and is not glued: use a pocket, or a copy.";
+      case SLIDES -> "It slides about: fix it to a clear square cut to the pocket.";
+    };
   }
 }

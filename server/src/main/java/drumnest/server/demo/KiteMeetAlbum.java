@@ -45,7 +45,7 @@ class KiteMeetAlbum {
     for (String[] shot : shots) {
       tell(albumId, photos.get(shot[0]), shot);
     }
-    edits.placeAgain(albumId, version(albumId));
+    edits.placeAgain(albumId, version(albumId), 1);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }
 

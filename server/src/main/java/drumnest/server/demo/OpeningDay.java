@@ -1,11 +1,12 @@
 package drumnest.server.demo;
 
-import drumnest.core.stock.PocketPatterns;
+import drumnest.core.stock.Catalogue;
 import drumnest.server.Home;
+import drumnest.server.shelf.Shelf;
 import drumnest.server.store.AlbumEntity;
-import drumnest.server.store.AlbumLeafEntity;
-import drumnest.server.store.AlbumLeaves;
 import drumnest.server.store.Albums;
+import drumnest.server.store.LeafEntity;
+import drumnest.server.store.Leaves;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.beans.factory.ObjectProvider;
@@ -24,7 +25,8 @@ class OpeningDay implements SmartLifecycle {
 
   private final Home home;
   private final Albums albums;
-  private final AlbumLeaves leaves;
+  private final Leaves leaves;
+  private final Shelf shelf;
   private final ObjectProvider<KiteMeetAlbum> kiteMeet;
   private final boolean demo;
   private boolean running;
@@ -32,12 +34,14 @@ class OpeningDay implements SmartLifecycle {
   OpeningDay(
       Home home,
       Albums albums,
-      AlbumLeaves leaves,
+      Leaves leaves,
+      Shelf shelf,
       ObjectProvider<KiteMeetAlbum> kiteMeet,
       @Value("${drumnest.demo:false}") boolean demo) {
     this.home = home;
     this.albums = albums;
     this.leaves = leaves;
+    this.shelf = shelf;
     this.kiteMeet = kiteMeet;
     this.demo = demo;
   }
@@ -50,15 +54,26 @@ class OpeningDay implements SmartLifecycle {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    shelf.stock();
     if (albums.count() > 0) {
       return;
     }
-    AlbumEntity album = albums.save(new AlbumEntity(demo ? "The kite meet" : "First album"));
-    leaves.save(new AlbumLeafEntity(album.id(), 1, PocketPatterns.SIX_WIDE));
-    leaves.save(new AlbumLeafEntity(album.id(), 2, PocketPatterns.ONE_WIDE_TEN_SMALL));
+    AlbumEntity album = new AlbumEntity(demo ? "The kite meet" : "First album");
+    album.setFormat("format-12x12");
+    album.useLeafKey(2);
+    album = albums.save(album);
+    lay(album, 1, Catalogue.SIX_WIDE);
+    lay(album, 2, Catalogue.ONE_WIDE_TEN_SMALL);
     if (demo) {
       kiteMeet.getObject().fill(album.id());
     }
+  }
+
+  private void lay(AlbumEntity album, int number, String type) {
+    LeafEntity leaf = new LeafEntity(album.id(), number);
+    leaf.lie(type, false, 0, null, null);
+    leaf.stand(number);
+    leaves.save(leaf);
   }
 
   @Override

@@ -1,6 +1,8 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Size;
+import drumnest.core.measure.Units;
+import drumnest.server.shelf.UnitsInUse;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -68,11 +70,13 @@ public final class CsvLists {
   }
 
   private static String withUnit(String off) {
-    return off.replace(" off the", " in off the");
+    return UnitsInUse.current().isMetric() ? off : off.replace(" off the", " in off the");
   }
 
   private static String size(Size size) {
-    return size.w() + " x " + size.h() + " in";
+    Units units = UnitsInUse.current();
+    String text = units.text(size.w()) + " x " + units.text(size.h());
+    return units.isMetric() ? text : text + " in";
   }
 
   /** A name that a spreadsheet does not take for a formula. */

@@ -4,20 +4,15 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import java.awt.Color;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.fontbox.ttf.TTFParser;
-import org.apache.fontbox.ttf.TrueTypeFont;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.jspecify.annotations.Nullable;
 
@@ -51,22 +46,10 @@ final class ListSheet implements AutoCloseable {
   ListSheet(String title, String subtitle) throws IOException {
     this.title = title;
     this.subtitle = subtitle;
-    this.normal = font("Archivo-Regular.ttf");
-    this.heavy = font("Archivo-Bold.ttf");
+    this.normal = PdfText.font(document, "Archivo-Regular.ttf");
+    this.heavy = PdfText.font(document, "Archivo-Bold.ttf");
     document.getDocumentInformation().setTitle(title + ", " + subtitle);
     turnPage();
-  }
-
-  private PDFont font(String file) throws IOException {
-    try (InputStream in = ListSheet.class.getResourceAsStream("/fonts/" + file)) {
-      if (in == null) {
-        throw new IOException("The font " + file + " is missing.");
-      }
-      // Without ligatures, whose letters could not be found or copied in the finished file.
-      TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(in));
-      letters.setEnableGsub(false);
-      return PDType0Font.load(document, letters, true);
-    }
   }
 
   private PDPageContentStream turnPage() throws IOException {
@@ -78,9 +61,9 @@ final class ListSheet implements AutoCloseable {
     pages.add(next);
     page = new PDPageContentStream(document, next);
     y = PDRectangle.A4.getHeight() - MARGIN - 18;
-    text(page, heavy, 18, INK, MARGIN, y, title);
-    text(page, normal, 10, QUIET, MARGIN, y - 16, subtitle);
-    text(
+    PdfText.write(page, heavy, 18, INK, MARGIN, y, title);
+    PdfText.write(page, normal, 10, QUIET, MARGIN, y - 16, subtitle);
+    PdfText.write(
         page, normal, 9, QUIET, PDRectangle.A4.getWidth() - MARGIN - 30, y, "page " + pages.size());
     y -= 34;
     return page;
@@ -94,7 +77,7 @@ final class ListSheet implements AutoCloseable {
     float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
     StringBuilder row = new StringBuilder();
     for (String word : words.split(" ")) {
-      if (normal.getStringWidth(printable(normal, row + " " + word)) / 1000 * 9 > width) {
+      if (normal.getStringWidth(PdfText.printable(normal, row + " " + word)) / 1000 * 9 > width) {
         paragraphRow(row.toString());
         row.setLength(0);
       }
@@ -106,7 +89,7 @@ final class ListSheet implements AutoCloseable {
 
   private void paragraphRow(String row) throws IOException {
     PDPageContentStream out = room(12);
-    text(out, normal, 9, INK, MARGIN, y, row);
+    PdfText.write(out, normal, 9, INK, MARGIN, y, row);
     y -= 12;
   }
 
@@ -125,9 +108,9 @@ final class ListSheet implements AutoCloseable {
     draw(out, picture, window, MARGIN + 20, top);
     float left = MARGIN + 20 + PICTURE * 1.5f + 12;
     float width = PDRectangle.A4.getWidth() - MARGIN - left;
-    text(out, heavy, 15, INK, left, top - 16, measure);
-    text(out, normal, 10, INK, left, top - 32, fitted(normal, 10, width, what));
-    text(out, normal, 8, QUIET, left, top - 46, fitted(normal, 8, width, source));
+    PdfText.write(out, heavy, 15, INK, left, top - 16, measure);
+    PdfText.write(out, normal, 10, INK, left, top - 32, fitted(normal, 10, width, what));
+    PdfText.write(out, normal, 8, QUIET, left, top - 46, fitted(normal, 8, width, source));
     y -= LINE_HEIGHT;
   }
 
@@ -168,7 +151,7 @@ final class ListSheet implements AutoCloseable {
 
   private static String fitted(PDFont font, float size, float width, String words)
       throws IOException {
-    String fits = printable(font, words);
+    String fits = PdfText.printable(font, words);
     if (font.getStringWidth(fits) / 1000 * size <= width) {
       return fits;
     }
@@ -176,35 +159,6 @@ final class ListSheet implements AutoCloseable {
       fits = fits.substring(0, fits.length() - 1);
     }
     return fits + "…";
-  }
-
-  private static void text(
-      PDPageContentStream out, PDFont font, float size, Color color, float x, float y, String words)
-      throws IOException {
-    out.beginText();
-    out.setFont(font, size);
-    out.setNonStrokingColor(color);
-    out.newLineAtOffset(x, y);
-    out.showText(printable(font, words));
-    out.endText();
-  }
-
-  /** The words with a question mark for every letter that the font does not have. */
-  private static String printable(PDFont font, String words) {
-    StringBuilder printable = new StringBuilder();
-    words
-        .codePoints()
-        .forEach(
-            letter -> {
-              String one = Character.toString(letter);
-              try {
-                font.encode(one);
-                printable.append(one);
-              } catch (IOException | IllegalArgumentException notInFont) {
-                printable.append('?');
-              }
-            });
-    return printable.toString();
   }
 
   void save(OutputStream out) throws IOException {

@@ -1,7 +1,9 @@
 package drumnest.server.document;
 
+import drumnest.core.measure.Size;
 import drumnest.server.intake.Darkroom;
 import drumnest.server.intake.DerivedSize;
+import drumnest.server.shelf.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -32,7 +34,7 @@ public class PdfLists {
         sheet.line(
             darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
             new ListSheet.Window(line.crop(), line.pixels()),
-            line.size() + " in",
+            size(line.size()),
             line.count() + " × · turn: " + line.turn() + " · " + String.join("; ", line.places()),
             line.name()
                 + " · crop x "
@@ -63,13 +65,18 @@ public class PdfLists {
         sheet.line(
             darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
             null,
-            line.to() + " in",
-            "from " + line.from() + " in · " + String.join(", ", line.off()),
+            size(line.to()),
+            "from " + size(line.from()) + " · " + String.join(", ", line.off()),
             line.name() + " · " + line.place() + (line.onTable() ? " · print on the table" : ""));
       }
       sheet.emptyIfNone("Nothing to trim: every print goes in as it is.");
       return bytes(sheet);
     }
+  }
+
+  private static String size(Size size) {
+    String text = UnitsInUse.text(size);
+    return UnitsInUse.current().isMetric() ? text : text + " in";
   }
 
   private static byte[] bytes(ListSheet sheet) throws IOException {

@@ -1,5 +1,6 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
@@ -15,7 +16,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -57,11 +60,11 @@ public class AlbumEdits {
     Filling before = held(bench, slot);
     requireUnlocked("slot", before);
     List<Change> changes = new ArrayList<>();
-    changes.add(new Change.OfFilling(slotId, before, new Filling(photo, false, false)));
+    changes.add(new Change.OfFilling(slotId, before, Filling.ofPhoto(photo)));
     if (entity.isAside()) {
       changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(false)));
     }
-    history.step(bench.album(), "put in " + name(bench, slot), changes);
+    history.step(bench.album(), "put in " + SlotNames.of(slot), changes);
   }
 
   /** Swaps what two slots hold; one of them may be empty. */
@@ -80,7 +83,7 @@ public class AlbumEdits {
     requireUnlocked("to", other);
     history.step(
         bench.album(),
-        (one == null || other == null ? "move to " : "swap with ") + name(bench, to),
+        (one == null || other == null ? "move to " : "swap with ") + SlotNames.of(to),
         List.of(
             new Change.OfFilling(from.id(), one, other),
             new Change.OfFilling(to.id(), other, one)));
@@ -94,7 +97,7 @@ public class AlbumEdits {
     requireUnlocked("slot", before);
     history.step(
         bench.album(),
-        "take out of " + name(bench, slot),
+        "take out of " + SlotNames.of(slot),
         List.of(new Change.OfFilling(slotId, before, null)));
   }
 
@@ -105,10 +108,8 @@ public class AlbumEdits {
     Filling before = filled(bench, slot);
     history.step(
         bench.album(),
-        (locked ? "lock " : "unlock ") + name(bench, slot),
-        List.of(
-            new Change.OfFilling(
-                slotId, before, new Filling(before.photo(), before.turned(), locked))));
+        (locked ? "lock " : "unlock ") + SlotNames.of(slot),
+        List.of(new Change.OfFilling(slotId, before, before.withLocked(locked))));
   }
 
   /** Gives the photo in a slot a quarter turn, or takes it back. */
@@ -118,17 +119,32 @@ public class AlbumEdits {
     Filling before = filled(bench, slot);
     history.step(
         bench.album(),
-        "turn in " + name(bench, slot),
-        List.of(
-            new Change.OfFilling(
-                slotId, before, new Filling(before.photo(), turned, before.locked()))));
+        "turn in " + SlotNames.of(slot),
+        List.of(new Change.OfFilling(slotId, before, before.withTurned(turned))));
   }
 
-  /** Places the photos of the line again in story order, around those that are locked. */
-  public void placeAgain(long albumId, long version) {
+  /**
+   * Places photos of the line again in story order, around those that are locked and around cards
+   * and keepsakes.
+   *
+   * @param spread the spread to fill, with photos that are nowhere else; null for the whole album
+   */
+  public void placeAgain(long albumId, long version, @Nullable Integer spread) {
     Bench bench = seen(albumId, version);
-    List<Slot> slots = bench.spread().slots();
-    List<Candidate> candidates = bench.candidates();
+    List<Slot> asked =
+        spread == null ? bench.leaves().slots() : bench.leaves().spread(spread).slots();
+    List<Slot> slots =
+        asked.stream()
+            .filter(slot -> slot.holds() == Holds.PHOTO && !holdsThing(bench, slot))
+            .toList();
+    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
+    Set<String> elsewhere =
+        bench.line().stream()
+            .map(photo -> photo.photo().sha256())
+            .filter(
+                photo -> bench.slotOf(photo).map(slot -> !here.contains(slot.id())).orElse(false))
+            .collect(Collectors.toSet());
+    List<Candidate> candidates = bench.candidates(elsewhere);
     Map<String, Integer> indexOf = new HashMap<>();
     for (int i = 0; i < candidates.size(); i++) {
       indexOf.put(candidates.get(i).id(), i);
@@ -141,12 +157,12 @@ public class AlbumEdits {
       }
     }
     Placing.Arrangement arrangement =
-        story.place(new Placing.Problem(candidates, bench.places(), locked, bench.rules()));
+        story.place(new Placing.Problem(candidates, Bench.places(slots), locked, bench.rules()));
     Map<Integer, Filling> after = new HashMap<>();
     for (int photo = 0; photo < candidates.size(); photo++) {
       int place = arrangement.placeOf()[photo];
       if (place >= 0 && !locked.containsKey(place)) {
-        after.put(place, new Filling(candidates.get(photo).id(), false, false));
+        after.put(place, Filling.ofPhoto(candidates.get(photo).id()));
       }
     }
     List<Change> changes = new ArrayList<>();
@@ -156,7 +172,15 @@ public class AlbumEdits {
         changes.add(new Change.OfFilling(slots.get(i).id(), before, after.get(i)));
       }
     }
-    history.step(bench.album(), "place in story order", changes);
+    history.step(
+        bench.album(),
+        spread == null ? "place the whole album in story order" : "place in story order",
+        changes);
+  }
+
+  private static boolean holdsThing(Bench bench, Slot slot) {
+    Filling held = held(bench, slot);
+    return held != null && held.thing() != null;
   }
 
   /** Says what must stay of a photo; null for nothing in particular. */
@@ -212,12 +236,14 @@ public class AlbumEdits {
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
     Bench bench = seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
-    StoredSize before =
-        bench.opening(slot).measured() ? StoredSize.of(bench.opening(slot).size()) : null;
+    if (slot.kind() == Slot.Kind.MOUNT) {
+      throw new NotPossibleException("slot", "A mount has no opening: things are stuck on it.");
+    }
+    StoredSize before = bench.ownOpening(slot).map(StoredSize::of).orElse(null);
     history.step(
         bench.album(),
-        "measure " + name(bench, slot),
-        List.of(new Change.OfOpening(slotId, before, StoredSize.of(opening))));
+        "measure " + SlotNames.of(slot),
+        List.of(new Change.OfOpening(Bench.openingKey(slot), before, StoredSize.of(opening))));
   }
 
   /** Gives the album a title. */
@@ -251,9 +277,8 @@ public class AlbumEdits {
         photo.isAside());
   }
 
-  private static Slot slot(Bench bench, String field, String id) {
+  static Slot slot(Bench bench, String field, String id) {
     return bench
-        .spread()
         .slot(id)
         .orElseThrow(() -> new NotThereException(field, "There is no slot “" + id + "”."));
   }
@@ -265,30 +290,27 @@ public class AlbumEdits {
             () -> new NotThereException(field, "There is no photo “" + sha256 + "” on the line."));
   }
 
-  private static @Nullable Filling held(Bench bench, Slot slot) {
+  static @Nullable Filling held(Bench bench, Slot slot) {
     FillingEntity entity = bench.filling(slot.id()).orElse(null);
     return entity == null
         ? null
-        : new Filling(entity.sha256(), entity.isTurned(), entity.isLocked());
+        : new Filling(entity.sha256(), entity.isTurned(), entity.isLocked(), entity.thingKey());
   }
 
   private static Filling filled(Bench bench, Slot slot) {
     Filling held = held(bench, slot);
     if (held == null) {
-      throw new NotPossibleException("slot", "There is no photo in " + name(bench, slot) + ".");
+      throw new NotPossibleException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
     }
     return held;
   }
 
-  private static void requireUnlocked(String field, @Nullable Filling filling) {
+  static void requireUnlocked(String field, @Nullable Filling filling) {
     if (filling != null && filling.locked()) {
-      throw new NotPossibleException(field, "That photo is locked. Unlock it first.");
+      throw new NotPossibleException(
+          field,
+          (filling.photo() == null ? "What lies there" : "That photo")
+              + " is locked. Unlock it first.");
     }
-  }
-
-  /** A slot as makers speak of it. */
-  private static String name(Bench bench, Slot slot) {
-    boolean left = slot.leaf() == bench.spread().left().number();
-    return "pocket " + slot.pocket() + ", " + (left ? "left" : "right") + " page";
   }
 }

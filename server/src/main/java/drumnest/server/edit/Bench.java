@@ -1,53 +1,75 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.AlbumLeaves;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafThickness;
+import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
-import drumnest.core.album.Spread;
+import drumnest.core.album.Thing;
+import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.photo.Lookalikes;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Place;
 import drumnest.core.stock.HouseRules;
-import drumnest.core.stock.PocketPattern;
-import drumnest.core.stock.PocketPatterns;
 import drumnest.server.store.AlbumEntity;
-import drumnest.server.store.AlbumLeafEntity;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.OpeningEntity;
+import drumnest.server.store.TypeOpeningEntity;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * An album as it lies open on the bench: its spread, what the slots hold and how they were
- * measured, and the photos on the line in time order. A picture of one moment; changing it is for
- * {@link AlbumEdits}.
+ * An album as it lies on the bench: its leaves, what the slots hold and how they were measured, and
+ * the photos on the line in time order. A picture of one moment; changing it is for {@link
+ * AlbumEdits}.
  */
 public final class Bench {
 
   private final AlbumEntity album;
-  private final Spread spread;
+  private final AlbumLeaves leaves;
+  private final Map<Integer, String> typeKeys;
   private final Map<String, LinePhotoEntity> photos;
   private final Map<String, FillingEntity> fillings;
-  private final Map<String, OpeningEntity> openings;
-  private final HouseRules rules = HouseRules.defaults();
+  private final Map<String, String> slotsOfPhotos;
+  private final Map<String, Size> openings;
+  private final Map<String, Size> typeOpenings;
+  private final Map<Integer, Thing> things;
+  private final Materials materials;
+  private final HouseRules rules;
+
+  /** What leaves are made of, by thickness. */
+  record Materials(Length ply, Length page, Length print) {}
 
   Bench(
       AlbumEntity album,
-      List<AlbumLeafEntity> leaves,
+      AlbumLeaves leaves,
+      Map<Integer, String> typeKeys,
       List<LinePhotoEntity> photos,
       List<FillingEntity> fillings,
-      List<OpeningEntity> openings) {
+      List<OpeningEntity> openings,
+      List<TypeOpeningEntity> typeOpenings,
+      List<Thing> things,
+      Materials materials,
+      HouseRules rules) {
     this.album = album;
-    this.spread = new Spread(leaf(leaves.get(0)), leaf(leaves.get(1)));
+    this.leaves = leaves;
+    this.typeKeys = typeKeys;
+    this.materials = materials;
+    this.rules = rules;
     this.photos =
         photos.stream()
             .sorted(Comparator.comparing(LinePhotoEntity::asStory, StoryPhoto.TIME_ORDER))
@@ -59,27 +81,96 @@ public final class Bench {
                     LinkedHashMap::new));
     this.fillings =
         fillings.stream().collect(Collectors.toMap(FillingEntity::slot, filling -> filling));
+    this.slotsOfPhotos = new HashMap<>();
+    for (FillingEntity filling : fillings) {
+      if (filling.sha256() != null) {
+        slotsOfPhotos.put(filling.sha256(), filling.slot());
+      }
+    }
     this.openings =
-        openings.stream().collect(Collectors.toMap(OpeningEntity::slot, opening -> opening));
+        openings.stream().collect(Collectors.toMap(OpeningEntity::slot, OpeningEntity::size));
+    this.typeOpenings = new HashMap<>();
+    for (TypeOpeningEntity each : typeOpenings) {
+      this.typeOpenings.put(typePocket(each.itemKey(), each.face(), each.pocket()), each.size());
+    }
+    this.things =
+        things.stream()
+            .collect(Collectors.toMap(Thing::key, thing -> thing, (a, b) -> a, LinkedHashMap::new));
   }
 
-  private static Leaf leaf(AlbumLeafEntity entity) {
-    PocketPattern pattern =
-        PocketPatterns.find(entity.pattern())
-            .orElseThrow(() -> new IllegalStateException("No pattern " + entity.pattern()));
-    return new Leaf(entity.number(), pattern);
+  private static String typePocket(String type, String face, int pocket) {
+    return type + " " + face + " " + pocket;
+  }
+
+  /** This album as it would be under other house rules. */
+  public Bench under(HouseRules other) {
+    return new Bench(this, other);
+  }
+
+  private Bench(Bench like, HouseRules rules) {
+    this.album = like.album;
+    this.leaves = like.leaves;
+    this.typeKeys = like.typeKeys;
+    this.photos = like.photos;
+    this.fillings = like.fillings;
+    this.slotsOfPhotos = like.slotsOfPhotos;
+    this.openings = like.openings;
+    this.typeOpenings = like.typeOpenings;
+    this.things = like.things;
+    this.materials = like.materials;
+    this.rules = rules;
   }
 
   public AlbumEntity album() {
     return album;
   }
 
-  public Spread spread() {
-    return spread;
+  public AlbumLeaves leaves() {
+    return leaves;
+  }
+
+  /** The key in the catalogue of what kind of leaf it is. */
+  public String typeKey(Leaf leaf) {
+    return typeKeys.get(leaf.key());
+  }
+
+  /** The spread an album is opened at when nobody says which: the first with two pages. */
+  public int firstSpread() {
+    return Math.min(1, leaves.leaves().size());
+  }
+
+  public Optional<Slot> slot(String id) {
+    return leaves.slot(id);
   }
 
   public HouseRules rules() {
     return rules;
+  }
+
+  /** How thick a leaf is with what is in it. */
+  public Length thickness(Leaf leaf) {
+    return new LeafThickness(materials.ply(), materials.page())
+        .of(leaf, slot -> filling(slot.id()).map(this::thickness).orElse(Length.ZERO));
+  }
+
+  private Length thickness(FillingEntity filling) {
+    return filling.thingKey() == null
+        ? materials.print()
+        : thing(filling.thingKey()).map(Thing::thickness).orElse(Length.ZERO);
+  }
+
+  /** A thickness counted in photo prints, for drawing. */
+  public double inPrints(Length thickness) {
+    return (double) thickness.toNanometres() / materials.print().toNanometres();
+  }
+
+  /** The cards and keepsakes of the album. */
+  public List<Thing> things() {
+    return List.copyOf(things.values());
+  }
+
+  public Optional<Thing> thing(int key) {
+    return Optional.ofNullable(things.get(key));
   }
 
   /** The photos on the line, in time order; those set aside are not among them. */
@@ -102,11 +193,15 @@ public final class Bench {
 
   /** The slot that holds the photo. */
   public Optional<Slot> slotOf(String sha256) {
-    return spread.slots().stream()
-        .filter(
-            slot ->
-                filling(slot.id()).map(filling -> filling.sha256().equals(sha256)).orElse(false))
-        .findFirst();
+    return Optional.ofNullable(slotsOfPhotos.get(sha256)).flatMap(leaves::slot);
+  }
+
+  /** The slot that holds the card or keepsake. */
+  public Optional<Slot> slotOfThing(int key) {
+    return fillings.values().stream()
+        .filter(filling -> filling.thingKey() != null && filling.thingKey() == key)
+        .findFirst()
+        .flatMap(filling -> leaves.slot(filling.slot()));
   }
 
   /** The groups of lookalikes on the line. */
@@ -114,45 +209,94 @@ public final class Bench {
     return Lookalikes.groups(line().stream().map(LinePhotoEntity::asStory).toList(), rules);
   }
 
+  /**
+   * The slot under which the opening of a pocket is kept: both sides of a shared pocket have one.
+   */
+  public static String openingKey(Slot slot) {
+    boolean front = slot.leaf().face(slot.side()) == Side.FRONT;
+    return front ? slot.id() : slot.leaf().otherSideOf(slot).orElse(slot.id());
+  }
+
+  /** What the maker measured in this very leaf. */
+  public Optional<Size> ownOpening(Slot slot) {
+    return Optional.ofNullable(openings.get(openingKey(slot)))
+        .or(() -> Optional.ofNullable(openings.get(slot.id())));
+  }
+
+  /** The opening of a slot: measured in this leaf, or on its kind, or known, or as usual. */
   public Opening opening(Slot slot) {
-    OpeningEntity measured = openings.get(slot.id());
-    return measured == null
-        ? Opening.asUsual(slot.named(), rules)
-        : Opening.measured(measured.size());
+    if (slot.kind() == Slot.Kind.MOUNT) {
+      return Opening.mount(slot.takes());
+    }
+    Size measured = ownOpening(slot).orElseGet(() -> typeOpenings.get(typePocket(slot)));
+    if (measured != null) {
+      return Opening.measured(measured);
+    }
+    return slot.knownOpening() == null
+        ? Opening.asUsual(slot.takes(), rules)
+        : Opening.ruled(slot.knownOpening());
+  }
+
+  private String typePocket(Slot slot) {
+    String key = openingKey(slot);
+    String[] parts = key.split("-");
+    return typePocket(typeKey(slot.leaf()), parts[1], Integer.parseInt(parts[2]));
   }
 
   /** A photo in its slot, and everything measured of it there. */
   public record Seated(FillingEntity filling, LinePhotoEntity photo, PrintInPocket measured) {}
 
-  /** What sits in the slot, if anything does. */
+  /** The photo that sits in the slot, if one does. */
   public Optional<Seated> seated(Slot slot) {
-    return filling(slot.id())
-        .map(
-            filling -> {
-              LinePhotoEntity photo = photo(filling.sha256()).orElseThrow();
-              return new Seated(
-                  filling, photo, measure(slot, photo, filling.isTurned(), photo.keep()));
-            });
+    FillingEntity filling = fillings.get(slot.id());
+    if (filling == null || filling.sha256() == null) {
+      return Optional.empty();
+    }
+    LinePhotoEntity photo = photo(filling.sha256()).orElseThrow();
+    return Optional.of(
+        new Seated(filling, photo, measure(slot, photo, filling.isTurned(), photo.keep())));
+  }
+
+  /** A card or keepsake in its slot. */
+  public record Laid(
+      FillingEntity filling, Thing thing, InsertFit fit, List<Thing.Mind> mind, Opening opening) {}
+
+  /** The card or keepsake that lies in the slot, if one does. */
+  public Optional<Laid> laid(Slot slot) {
+    FillingEntity filling = fillings.get(slot.id());
+    if (filling == null || filling.thingKey() == null) {
+      return Optional.empty();
+    }
+    Thing thing = thing(filling.thingKey()).orElseThrow();
+    Opening opening = opening(slot);
+    return Optional.of(
+        new Laid(
+            filling,
+            thing,
+            thing.fit(opening, filling.isTurned(), rules),
+            thing.mind(opening, filling.isTurned(), rules),
+            opening));
   }
 
   /** Everything measured of a photo in a slot, with another keep box than its own if wanted. */
   public PrintInPocket measure(
       Slot slot, LinePhotoEntity photo, boolean turned, @Nullable PixelBox keep) {
     return PrintInPocket.of(
-        photo.photo().pixels(), keep, photo.onTable(), slot.named(), opening(slot), turned, rules);
+        photo.photo().pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned, rules);
   }
 
-  /** The slots as placing sees them. */
-  List<Place> places() {
-    return spread.slots().stream()
-        .map(slot -> new Place(slot.id(), slot.named(), false, false))
+  /** Slots as placing sees them. */
+  static List<Place> places(List<Slot> slots) {
+    return slots.stream()
+        .map(slot -> new Place(slot.id(), slot.takes(), slot.hiddenAtRest(), false))
         .toList();
   }
 
-  /** The photos on the line as placing sees them. */
-  List<Candidate> candidates() {
+  /** The photos on the line, but for these, as placing sees them. */
+  List<Candidate> candidates(Set<String> but) {
     Map<String, String> groups = lookalikes();
     return line().stream()
+        .filter(photo -> !but.contains(photo.photo().sha256()))
         .map(
             photo ->
                 new Candidate(

@@ -1,11 +1,27 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.AlbumLeaves;
+import drumnest.core.album.Leaf;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.LeafType;
+import drumnest.server.shelf.PlanJson;
+import drumnest.server.shelf.RulesInForce;
+import drumnest.server.shelf.Shelf;
 import drumnest.server.store.AlbumEntity;
-import drumnest.server.store.AlbumLeaves;
 import drumnest.server.store.Albums;
 import drumnest.server.store.Fillings;
+import drumnest.server.store.LeafEntity;
+import drumnest.server.store.Leaves;
 import drumnest.server.store.LinePhotos;
 import drumnest.server.store.Openings;
+import drumnest.server.store.ThingEntity;
+import drumnest.server.store.Things;
+import drumnest.server.store.TypeOpenings;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,22 +31,34 @@ import org.springframework.transaction.annotation.Transactional;
 public class Benches {
 
   private final Albums albums;
-  private final AlbumLeaves leaves;
+  private final Leaves leaves;
   private final LinePhotos linePhotos;
   private final Fillings fillings;
   private final Openings openings;
+  private final TypeOpenings typeOpenings;
+  private final Things things;
+  private final Shelf shelf;
+  private final RulesInForce rules;
 
   Benches(
       Albums albums,
-      AlbumLeaves leaves,
+      Leaves leaves,
       LinePhotos linePhotos,
       Fillings fillings,
-      Openings openings) {
+      Openings openings,
+      TypeOpenings typeOpenings,
+      Things things,
+      Shelf shelf,
+      RulesInForce rules) {
     this.albums = albums;
     this.leaves = leaves;
     this.linePhotos = linePhotos;
     this.fillings = fillings;
     this.openings = openings;
+    this.typeOpenings = typeOpenings;
+    this.things = things;
+    this.shelf = shelf;
+    this.rules = rules;
   }
 
   /**
@@ -42,11 +70,43 @@ public class Benches {
             .findById(albumId)
             .orElseThrow(
                 () -> new NotThereException("album", "There is no album " + albumId + "."));
+    List<LeafEntity> stored = leaves.findByAlbumIdOrderByNumber(albumId);
+    Map<Integer, String> keys = new HashMap<>();
+    stored.forEach(leaf -> keys.put(leaf.leafKey(), leaf.type()));
+    Set<String> types = Set.copyOf(keys.values());
     return new Bench(
         album,
-        leaves.findByAlbumIdOrderByNumber(albumId),
+        leaves(stored, shelf.leafTypes(types)),
+        keys,
         linePhotos.ofAlbum(albumId),
         fillings.findByAlbumId(albumId),
-        openings.findByAlbumId(albumId));
+        openings.findByAlbumId(albumId),
+        typeOpenings.findByItemKeyIn(types),
+        things.findByAlbumIdOrderByThingKey(albumId).stream().map(ThingEntity::asThing).toList(),
+        materials(),
+        rules.rules());
+  }
+
+  private Bench.Materials materials() {
+    return new Bench.Materials(
+        shelf.thickness("material-protector-ply"),
+        shelf.thickness("material-cardstock-80"),
+        shelf.thickness("material-photo-print"));
+  }
+
+  private static AlbumLeaves leaves(List<LeafEntity> stored, Map<String, LeafType> types) {
+    List<Leaf> leaves = new ArrayList<>();
+    for (LeafEntity leaf : stored) {
+      leaves.add(
+          new Leaf(
+              leaf.leafKey(),
+              leaves.size() + 1,
+              types.get(leaf.type()),
+              leaf.isTurned(),
+              Length.ofNanometres(leaf.dropBy()),
+              PlanJson.read(leaf.plan()),
+              PlanJson.read(leaf.reversePlan())));
+    }
+    return new AlbumLeaves(leaves);
   }
 }

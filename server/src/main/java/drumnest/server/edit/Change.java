@@ -2,6 +2,7 @@ package drumnest.server.edit;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,7 +14,12 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = Change.OfFilling.class, name = "filling"),
   @JsonSubTypes.Type(value = Change.OfPhoto.class, name = "photo"),
   @JsonSubTypes.Type(value = Change.OfOpening.class, name = "opening"),
-  @JsonSubTypes.Type(value = Change.OfTitle.class, name = "title")
+  @JsonSubTypes.Type(value = Change.OfTitle.class, name = "title"),
+  @JsonSubTypes.Type(value = Change.OfFormat.class, name = "format"),
+  @JsonSubTypes.Type(value = Change.OfLeaf.class, name = "leaf"),
+  @JsonSubTypes.Type(value = Change.OfOrder.class, name = "order"),
+  @JsonSubTypes.Type(value = Change.OfThing.class, name = "thing"),
+  @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry")
 })
 public sealed interface Change {
 
@@ -51,6 +57,48 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfTitle(after, before);
+    }
+  }
+
+  /** The album's format, by its key in the catalogue. */
+  record OfFormat(@Nullable String before, @Nullable String after) implements Change {
+    @Override
+    public Change reversed() {
+      return new OfFormat(after, before);
+    }
+  }
+
+  /** A leaf, by its key; null before it came or after it went. */
+  record OfLeaf(int leaf, @Nullable StoredLeaf before, @Nullable StoredLeaf after)
+      implements Change {
+    @Override
+    public Change reversed() {
+      return new OfLeaf(leaf, after, before);
+    }
+  }
+
+  /** The order of the leaves, by their keys. */
+  record OfOrder(List<Integer> before, List<Integer> after) implements Change {
+    @Override
+    public Change reversed() {
+      return new OfOrder(after, before);
+    }
+  }
+
+  /** A card or keepsake, by its key; null before it came or after it went. */
+  record OfThing(int thing, @Nullable StoredThing before, @Nullable StoredThing after)
+      implements Change {
+    @Override
+    public Change reversed() {
+      return new OfThing(thing, after, before);
+    }
+  }
+
+  /** Whether an entry of the catalogue is off the shelf. */
+  record OfEntry(String entry, boolean before, boolean after) implements Change {
+    @Override
+    public Change reversed() {
+      return new OfEntry(entry, after, before);
     }
   }
 }

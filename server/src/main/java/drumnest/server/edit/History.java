@@ -3,16 +3,22 @@ package drumnest.server.edit;
 import drumnest.core.measure.Size;
 import drumnest.server.store.AlbumEntity;
 import drumnest.server.store.Albums;
+import drumnest.server.store.CatalogueItems;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.Fillings;
+import drumnest.server.store.LeafEntity;
+import drumnest.server.store.Leaves;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.LinePhotos;
 import drumnest.server.store.OpeningEntity;
 import drumnest.server.store.Openings;
 import drumnest.server.store.StepEntity;
 import drumnest.server.store.Steps;
+import drumnest.server.store.ThingEntity;
+import drumnest.server.store.Things;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +38,9 @@ public class History {
   private final LinePhotos linePhotos;
   private final Fillings fillings;
   private final Openings openings;
+  private final Leaves leaves;
+  private final Things things;
+  private final CatalogueItems catalogue;
   private final Steps steps;
   private final JsonMapper json;
 
@@ -40,12 +49,18 @@ public class History {
       LinePhotos linePhotos,
       Fillings fillings,
       Openings openings,
+      Leaves leaves,
+      Things things,
+      CatalogueItems catalogue,
       Steps steps,
       JsonMapper json) {
     this.albums = albums;
     this.linePhotos = linePhotos;
     this.fillings = fillings;
     this.openings = openings;
+    this.leaves = leaves;
+    this.things = things;
+    this.catalogue = catalogue;
     this.steps = steps;
     this.json = json;
   }
@@ -117,17 +132,63 @@ public class History {
   }
 
   private void apply(AlbumEntity album, List<Change> changes) {
-    for (Change change : changes) {
-      if (change instanceof Change.OfFilling filling) {
-        fill(album, filling.slot(), filling.after());
-      } else if (change instanceof Change.OfPhoto photo) {
-        tell(album, photo.photo(), photo.after());
-      } else if (change instanceof Change.OfOpening opening) {
-        measure(album, opening.slot(), opening.after());
-      } else if (change instanceof Change.OfTitle title) {
-        album.retitle(title.after());
-      }
+    // The order of leaves is settled when all of them are there.
+    changes.stream()
+        .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
+        .forEach(change -> apply(album, change));
+  }
+
+  private void apply(AlbumEntity album, Change change) {
+    if (change instanceof Change.OfFilling filling) {
+      fill(album, filling.slot(), filling.after());
+    } else if (change instanceof Change.OfPhoto photo) {
+      tell(album, photo.photo(), photo.after());
+    } else if (change instanceof Change.OfOpening opening) {
+      measure(album, opening.slot(), opening.after());
+    } else if (change instanceof Change.OfTitle title) {
+      album.retitle(title.after());
+    } else if (change instanceof Change.OfFormat format) {
+      album.setFormat(format.after());
+    } else if (change instanceof Change.OfLeaf leaf) {
+      lay(album, leaf.leaf(), leaf.after());
+    } else if (change instanceof Change.OfOrder order) {
+      order(album, order.after());
+    } else if (change instanceof Change.OfThing thing) {
+      keep(album, thing.thing(), thing.after());
+    } else if (change instanceof Change.OfEntry entry) {
+      catalogue.findById(entry.entry()).ifPresent(item -> item.setGone(entry.after()));
     }
+  }
+
+  private void lay(AlbumEntity album, int key, @Nullable StoredLeaf leaf) {
+    Optional<LeafEntity> there = leaves.findByAlbumIdAndLeafKey(album.id(), key);
+    if (leaf == null) {
+      there.ifPresent(leaves::delete);
+      leaves.flush();
+      return;
+    }
+    LeafEntity entity = there.orElseGet(() -> new LeafEntity(album.id(), key));
+    entity.lie(leaf.type(), leaf.turned(), leaf.dropBy(), leaf.plan(), leaf.reversePlan());
+    leaves.saveAndFlush(entity);
+  }
+
+  /** Puts the leaves in order; those that are gone by now are left out. */
+  private void order(AlbumEntity album, List<Integer> keys) {
+    for (LeafEntity leaf : leaves.findByAlbumIdOrderByNumber(album.id())) {
+      leaf.stand(keys.indexOf(leaf.leafKey()) + 1);
+    }
+    leaves.flush();
+  }
+
+  private void keep(AlbumEntity album, int key, @Nullable StoredThing thing) {
+    Optional<ThingEntity> there = things.findByAlbumIdAndThingKey(album.id(), key);
+    if (thing == null) {
+      there.ifPresent(things::delete);
+      return;
+    }
+    ThingEntity entity = there.orElseGet(() -> new ThingEntity(album.id(), key));
+    entity.be(thing.asThing(key));
+    things.save(entity);
   }
 
   private void fill(AlbumEntity album, String slot, @Nullable Filling filling) {
@@ -137,7 +198,7 @@ public class History {
       return;
     }
     FillingEntity entity = held.orElseGet(() -> new FillingEntity(album.id(), slot));
-    entity.hold(filling.photo(), filling.turned(), filling.locked());
+    entity.hold(filling.photo(), filling.thing(), filling.turned(), filling.locked());
     fillings.save(entity);
   }
 

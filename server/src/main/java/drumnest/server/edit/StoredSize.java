@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /** A size as it is stored: in nanometres. */
 public record StoredSize(long w, long h) {
 
-  static @Nullable StoredSize of(@Nullable Size size) {
+  public static @Nullable StoredSize of(@Nullable Size size) {
     return size == null ? null : new StoredSize(size.w().toNanometres(), size.h().toNanometres());
   }
 

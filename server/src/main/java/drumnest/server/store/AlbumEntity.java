@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
 
 /** An album: its title, how many of its steps are done (the others can be redone), its version. */
 @Entity
@@ -21,6 +22,12 @@ public class AlbumEntity {
   @Version private long version;
 
   private int stepsDone;
+
+  private @Nullable String format;
+
+  private int lastLeafKey;
+
+  private int lastThingKey;
 
   protected AlbumEntity() {}
 
@@ -38,6 +45,33 @@ public class AlbumEntity {
 
   public void retitle(String next) {
     this.title = next;
+  }
+
+  /** The key of its format in the catalogue; null where it has none. */
+  public @Nullable String format() {
+    return format;
+  }
+
+  public void setFormat(@Nullable String format) {
+    this.format = format;
+  }
+
+  /** A key that no leaf of the album ever had. */
+  public int nextLeafKey() {
+    return lastLeafKey + 1;
+  }
+
+  public void useLeafKey(int key) {
+    this.lastLeafKey = Math.max(lastLeafKey, key);
+  }
+
+  /** A key that no card or keepsake of the album ever had. */
+  public int nextThingKey() {
+    return lastThingKey + 1;
+  }
+
+  public void useThingKey(int key) {
+    this.lastThingKey = Math.max(lastThingKey, key);
   }
 
   public long version() {

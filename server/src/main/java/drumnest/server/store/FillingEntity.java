@@ -6,8 +6,9 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
-/** What a slot holds: a photo, how it is turned, and whether it is locked there. */
+/** What a slot holds: a photo or another thing, how it is turned, and whether it is locked. */
 @Entity
 @Table(name = "filling")
 public class FillingEntity {
@@ -20,7 +21,9 @@ public class FillingEntity {
   private String slot;
 
   @Column(columnDefinition = "char(64)")
-  private String sha256;
+  private @Nullable String sha256;
+
+  private @Nullable Integer thingKey;
 
   private boolean turned;
   private boolean locked;
@@ -32,8 +35,11 @@ public class FillingEntity {
     this.slot = slot;
   }
 
-  public void hold(String photo, boolean isTurned, boolean isLocked) {
+  /** Holds a photo or a thing; the other is null. */
+  public void hold(
+      @Nullable String photo, @Nullable Integer thing, boolean isTurned, boolean isLocked) {
     this.sha256 = photo;
+    this.thingKey = thing;
     this.turned = isTurned;
     this.locked = isLocked;
   }
@@ -42,8 +48,12 @@ public class FillingEntity {
     return slot;
   }
 
-  public String sha256() {
+  public @Nullable String sha256() {
     return sha256;
+  }
+
+  public @Nullable Integer thingKey() {
+    return thingKey;
   }
 
   public boolean isTurned() {

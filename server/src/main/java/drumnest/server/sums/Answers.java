@@ -5,6 +5,8 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import drumnest.server.shelf.UnitsInUse;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -26,6 +28,7 @@ final class Answers {
     answer.put("in", length.toInches());
     answer.put("mm", length.toMillimetres());
     answer.put("text", length.toString());
+    answer.put("shown", UnitsInUse.text(length));
     return answer;
   }
 
@@ -66,6 +69,17 @@ final class Answers {
     answer.put("crop", window == null ? null : box(window.crop()));
     answer.put("keptShare", window == null ? null : window.keptShare());
     answer.put("ppi", window == null ? null : window.ppi());
+  }
+
+  /** Words with lengths in the units in use. */
+  static String said(String words, @Nullable Object... parts) {
+    return String.format(Locale.ROOT, words, Arrays.stream(parts).map(Answers::shown).toArray());
+  }
+
+  private static @Nullable Object shown(@Nullable Object part) {
+    return part instanceof Length length
+        ? UnitsInUse.text(length)
+        : part instanceof Size size ? UnitsInUse.text(size) : part;
   }
 
   static String key(Enum<?> value) {

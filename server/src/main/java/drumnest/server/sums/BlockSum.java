@@ -53,7 +53,7 @@ class BlockSum implements Sum {
     answer.put("drawing", drawing.boxes());
     answer.put(
         "working",
-        String.format(
+        Answers.said(
             "(%s − %d × %s) ÷ %d = %s wide; %s − %s − %s = %s high",
             wide.w(),
             pieces - 1,

@@ -6,7 +6,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
-import java.util.Locale;
+import drumnest.server.shelf.RulesInForce;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -15,6 +15,12 @@ import tools.jackson.databind.JsonNode;
 /** What does a print show of a picture? */
 @Component
 class CropSum implements Sum {
+
+  private final RulesInForce rules;
+
+  CropSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   @Override
   public String name() {
@@ -27,11 +33,11 @@ class CropSum implements Sum {
     Pixels pixels = values.pixels("pixels");
     Size print = values.size("print");
     PixelBox keep = values.keep("keep", pixels);
-    HouseRules rules = HouseRules.defaults();
+    HouseRules inForce = rules.rules();
     CropWindow window =
         (values.flag("mayTurn", false)
-                ? CropWindow.ofEitherTurn(pixels, print, keep, rules)
-                : CropWindow.of(pixels, print, keep, rules))
+                ? CropWindow.ofEitherTurn(pixels, print, keep, inForce)
+                : CropWindow.of(pixels, print, keep, inForce))
             .orElse(null);
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("possible", window != null);
@@ -62,8 +68,7 @@ class CropSum implements Sum {
 
   private static String working(Pixels pixels, CropWindow window) {
     Size print = window.print().turnedIf(window.turned());
-    return String.format(
-        Locale.ROOT,
+    return Answers.said(
         "%d × %d of %d × %d px keeps %.0f %%; %d px ÷ %s in = %.0f ppi",
         window.crop().w(),
         window.crop().h(),

@@ -4,7 +4,8 @@ import drumnest.core.fit.InsertFit;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.stock.HouseRules;
+import drumnest.server.shelf.RulesInForce;
+import drumnest.server.shelf.UnitsInUse;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -13,6 +14,12 @@ import tools.jackson.databind.JsonNode;
 /** Does it go in? */
 @Component
 class FitSum implements Sum {
+
+  private final RulesInForce rules;
+
+  FitSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   @Override
   public String name() {
@@ -24,8 +31,7 @@ class FitSum implements Sum {
     Values values = Values.of(question, "", "insert", "opening", "mayTurn");
     Size insert = values.size("insert");
     Size opening = values.size("opening");
-    InsertFit fit =
-        InsertFit.of(insert, opening, values.flag("mayTurn", true), HouseRules.defaults());
+    InsertFit fit = InsertFit.of(insert, opening, values.flag("mayTurn", true), rules.rules());
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("turned", fit.turned());
     answer.put("play", Answers.size(fit.play()));
@@ -47,7 +53,7 @@ class FitSum implements Sum {
 
   private static String working(Size opening, InsertFit fit) {
     String play =
-        String.format(
+        Answers.said(
             "%s − %s = %s across; %s − %s = %s down",
             opening.w(),
             fit.insert().w(),
@@ -55,6 +61,8 @@ class FitSum implements Sum {
             opening.h(),
             fit.insert().h(),
             fit.play().h());
-    return fit.trimTo().equals(fit.insert()) ? play : play + "; trim to " + fit.trimTo();
+    return fit.trimTo().equals(fit.insert())
+        ? play
+        : play + "; trim to " + UnitsInUse.text(fit.trimTo());
   }
 }

@@ -4,6 +4,7 @@ import drumnest.core.fit.Grid;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.server.shelf.UnitsInUse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -110,8 +111,8 @@ class GridSum implements Sum {
   }
 
   private static String span(int count, Length length, Grid grid, Length whole) {
-    String gaps = count > 1 ? " + " + (count - 1) + " × " + grid.gap() : "";
-    String border = grid.border().isZero() ? "" : " + 2 × " + grid.border();
-    return count + " × " + length + gaps + border + " = " + whole;
+    String gaps = count > 1 ? " + " + (count - 1) + " × " + UnitsInUse.text(grid.gap()) : "";
+    String border = grid.border().isZero() ? "" : " + 2 × " + UnitsInUse.text(grid.border());
+    return count + " × " + UnitsInUse.text(length) + gaps + border + " = " + UnitsInUse.text(whole);
   }
 }

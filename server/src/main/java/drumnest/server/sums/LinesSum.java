@@ -6,6 +6,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.words.CardLines;
+import drumnest.server.shelf.RulesInForce;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -14,6 +15,12 @@ import tools.jackson.databind.JsonNode;
 /** How many words go onto a card? */
 @Component
 class LinesSum implements Sum {
+
+  private final RulesInForce rules;
+
+  LinesSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   private static final int MOST_DRAWN = 200;
 
@@ -25,12 +32,12 @@ class LinesSum implements Sum {
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
     Values values = Values.of(question, "", "card", "margin", "heading", "pitch", "letter", "text");
-    HouseRules rules = HouseRules.defaults();
+    HouseRules inForce = rules.rules();
     Size size = values.size("card");
-    Length margin = values.lengthOrNone("margin", rules.length(HouseRule.CARD_MARGIN));
+    Length margin = values.lengthOrNone("margin", inForce.length(HouseRule.CARD_MARGIN));
     Length heading = values.lengthOrNone("heading", Length.ZERO);
-    Length pitch = values.length("pitch", rules.length(HouseRule.HAND_PITCH));
-    Length letter = values.length("letter", rules.length(HouseRule.HAND_LETTER));
+    Length pitch = values.length("pitch", inForce.length(HouseRule.HAND_PITCH));
+    Length letter = values.length("letter", inForce.length(HouseRule.HAND_LETTER));
     CardLines card = CardLines.of(size, margin, heading, pitch, letter);
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("lines", card.lines());
@@ -53,7 +60,7 @@ class LinesSum implements Sum {
     answer.put("drawing", drawing.boxes());
     answer.put(
         "working",
-        String.format(
+        Answers.said(
             "(%s − %s − 2 × %s) ÷ %s: %d lines; (%s − 2 × %s) ÷ %s: %d letters; %d × %d ÷ 5: %d"
                 + " words",
             size.h(),

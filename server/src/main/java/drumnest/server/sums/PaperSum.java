@@ -32,12 +32,9 @@ class PaperSum implements Sum {
     answer.put("pounds", byPounds ? values.number("pounds") : weight.pounds(gsm));
     answer.put(
         "working",
-        String.format(
-            Locale.ROOT,
+        Answers.said(
             "%.2f lb × %.4f = %.2f g/m²",
-            byPounds ? values.number("pounds") : weight.pounds(gsm),
-            weight.gsm(1),
-            gsm));
+            byPounds ? values.number("pounds") : weight.pounds(gsm), weight.gsm(1), gsm));
     return answer;
   }
 }

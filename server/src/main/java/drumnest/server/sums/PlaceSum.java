@@ -9,7 +9,7 @@ import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.StoryPlacing;
-import drumnest.core.stock.HouseRules;
+import drumnest.server.shelf.RulesInForce;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -32,6 +32,12 @@ import tools.jackson.databind.JsonNode;
 /** Which photo goes into which slot? */
 @Component
 class PlaceSum implements Sum {
+
+  private final RulesInForce rules;
+
+  PlaceSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   private record Dated(Candidate candidate, @Nullable Instant takenAt) {}
 
@@ -64,8 +70,7 @@ class PlaceSum implements Sum {
                     Dated::takenAt, Comparator.nullsLast(Comparator.naturalOrder())))
             .map(Dated::candidate)
             .toList();
-    Placing.Problem problem =
-        new Placing.Problem(candidates, slots, Map.of(), HouseRules.defaults());
+    Placing.Problem problem = new Placing.Problem(candidates, slots, Map.of(), rules.rules());
     try {
       Placing placing = story ? new StoryPlacing() : new FreePlacing();
       return answer(problem, placing.place(problem), photos);

@@ -6,7 +6,8 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Mark;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
-import drumnest.core.stock.HouseRules;
+import drumnest.server.shelf.RulesInForce;
+import drumnest.server.shelf.UnitsInUse;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,12 @@ import tools.jackson.databind.JsonNode;
 /** Equal pieces in a row. */
 @Component
 class RowSum implements Sum {
+
+  private final RulesInForce rules;
+
+  RowSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   @Override
   public String name() {
@@ -27,7 +34,7 @@ class RowSum implements Sum {
     Length span = values.length("span");
     int pieces = values.count("pieces");
     boolean outer = values.flag("outerGaps", false);
-    Length step = HouseRules.defaults().length(HouseRule.TRIMMER_MARK);
+    Length step = rules.rules().length(HouseRule.TRIMMER_MARK);
     Mark mark = new Mark(values.length("mark", step));
     String given = values.oneOf("gap", "piece");
     Row row =
@@ -51,16 +58,16 @@ class RowSum implements Sum {
     int gaps = outer ? pieces + 1 : pieces - 1;
     String taken =
         given.equals("gap")
-            ? String.format(
+            ? Answers.said(
                 "(%s − %d × %s) ÷ %d = %s, cut %s; ",
                 span, gaps, values.lengthOrNone("gap"), pieces, row.piece(), row.cut())
-            : "cut " + row.cut() + "; ";
+            : "cut " + UnitsInUse.text(row.cut()) + "; ";
     answer.put(
         "working",
         gaps == 0
             ? taken + "no gap"
             : taken
-                + String.format(
+                + Answers.said(
                     "(%s − %d × %s) ÷ %d = %s", span, pieces, row.cut(), gaps, row.gap()));
     return answer;
   }

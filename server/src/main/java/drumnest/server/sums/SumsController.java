@@ -3,10 +3,6 @@ package drumnest.server.sums;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,7 +21,7 @@ class SumsController {
 
   private static final int LARGEST_BODY = 16 << 20;
 
-  private final Map<String, Sum> sums;
+  private final Sums sums;
   private final JsonMapper strict =
       JsonMapper.builder(
               JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
@@ -33,22 +29,14 @@ class SumsController {
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .build();
 
-  SumsController(List<Sum> sums) {
-    this.sums = sums.stream().collect(Collectors.toMap(Sum::name, Function.identity()));
+  SumsController(Sums sums) {
+    this.sums = sums;
   }
 
   @PostMapping(value = "/api/sums/{name}", produces = MediaType.APPLICATION_JSON_VALUE)
   String answer(@PathVariable("name") String name, InputStream body) throws IOException {
-    Sum sum = sums.get(name);
-    if (sum == null) {
-      throw new SumProblemException(
-          "name",
-          "There is no sum of this name; known are "
-              + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
-              + ".");
-    }
     // An answer says null where there is no value, unlike the rest of the interface.
-    return strict.writeValueAsString(sum.answer(question(body)));
+    return strict.writeValueAsString(sums.answer(name, question(body)));
   }
 
   private JsonNode question(InputStream body) throws IOException {

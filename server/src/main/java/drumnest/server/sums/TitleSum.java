@@ -3,6 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.words.TitleRun;
+import drumnest.server.shelf.UnitsInUse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -105,18 +106,19 @@ class TitleSum implements Sum {
     boolean few = extents.size() <= 12;
     String sum =
         few
-            ? extents.stream().map(Length::toString).collect(Collectors.joining(" + "))
+            ? extents.stream().map(UnitsInUse::text).collect(Collectors.joining(" + "))
             : extents.size() + " letters";
-    String spacings = extents.size() == 1 ? "" : " + " + (extents.size() - 1) + " × " + spacing;
+    String spacings =
+        extents.size() == 1 ? "" : " + " + (extents.size() - 1) + " × " + UnitsInUse.text(spacing);
     return sum
         + spacings
         + " = "
-        + run.length()
+        + UnitsInUse.text(run.length())
         + "; "
-        + space
+        + UnitsInUse.text(space)
         + " − "
-        + run.length()
+        + UnitsInUse.text(run.length())
         + " = "
-        + space.minus(run.length());
+        + UnitsInUse.text(space.minus(run.length()));
   }
 }

@@ -3,9 +3,8 @@ package drumnest.server.sums;
 import drumnest.core.cut.VisibleStrips;
 import drumnest.core.measure.Box;
 import drumnest.core.stock.HouseRule;
-import drumnest.core.stock.HouseRules;
+import drumnest.server.shelf.RulesInForce;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -14,6 +13,12 @@ import tools.jackson.databind.JsonNode;
 /** What shows of a sheet under others, and what is enough to cut. */
 @Component
 class VisibleSum implements Sum {
+
+  private final RulesInForce rules;
+
+  VisibleSum(RulesInForce rules) {
+    this.rules = rules;
+  }
 
   /** More would take long to divide up. */
   private static final int MOST_COVERS = 200;
@@ -30,9 +35,7 @@ class VisibleSum implements Sum {
     List<Box> covers = values.boxes("covers", MOST_COVERS);
     VisibleStrips visible =
         VisibleStrips.of(
-            piece,
-            covers,
-            values.lengthOrNone("tuck", HouseRules.defaults().length(HouseRule.TUCK_UNDER)));
+            piece, covers, values.lengthOrNone("tuck", rules.rules().length(HouseRule.TUCK_UNDER)));
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("shows", visible.shows().stream().map(Answers::box).toList());
     answer.put("strips", visible.strips().stream().map(Answers::box).toList());
@@ -43,8 +46,7 @@ class VisibleSum implements Sum {
     answer.put("drawing", drawing.boxes());
     answer.put(
         "working",
-        String.format(
-            Locale.ROOT,
+        Answers.said(
             "%.2f − %.2f sq in: %.0f %% saved",
             area(piece),
             visible.strips().stream().mapToDouble(VisibleSum::area).sum(),

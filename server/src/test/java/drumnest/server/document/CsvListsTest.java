@@ -28,7 +28,7 @@ class CsvListsTest {
         "none",
         2,
         new PixelBox(1, 2, 3, 4),
-        List.of("pocket 1, left page", "pocket 2, right page"));
+        List.of("pocket 1, leaf 1 back", "pocket 2, leaf 2 front"));
   }
 
   private static List<CSVRecord> read(String csv) throws IOException {
@@ -49,7 +49,7 @@ class CsvListsTest {
     assertThat(line.get("crop x")).isEqualTo("1");
     assertThat(line.get("crop h")).isEqualTo("4");
     assertThat(line.get("picture w")).isEqualTo("6000");
-    assertThat(line.get("for")).isEqualTo("pocket 1, left page; pocket 2, right page");
+    assertThat(line.get("for")).isEqualTo("pocket 1, leaf 1 back; pocket 2, leaf 2 front");
   }
 
   @Test

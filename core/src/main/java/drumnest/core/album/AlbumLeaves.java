@@ -1,0 +1,55 @@
+package drumnest.core.album;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The leaves of an album, in order, and the spreads they make. */
+public final class AlbumLeaves {
+
+  private final List<Leaf> leaves;
+  private final Map<String, Slot> slots = new LinkedHashMap<>();
+
+  public AlbumLeaves(List<Leaf> leaves) {
+    this.leaves = List.copyOf(leaves);
+    for (Leaf leaf : this.leaves) {
+      for (Side side : Side.values()) {
+        leaf.slots(side, slots.size()).forEach(slot -> slots.put(slot.id(), slot));
+      }
+    }
+  }
+
+  public List<Leaf> leaves() {
+    return leaves;
+  }
+
+  public Optional<Leaf> leaf(int key) {
+    return leaves.stream().filter(leaf -> leaf.key() == key).findFirst();
+  }
+
+  /** All slots in reading order: leaf by leaf, front before back. */
+  public List<Slot> slots() {
+    return new ArrayList<>(slots.values());
+  }
+
+  public Optional<Slot> slot(String id) {
+    return Optional.ofNullable(slots.get(id));
+  }
+
+  /** How many spreads there are: one more than leaves. */
+  public int spreads() {
+    return leaves.size() + 1;
+  }
+
+  /** The spread with so many leaves on its left; the nearest there is where it would be none. */
+  public Spread spread(int number) {
+    return new Spread(Math.max(0, Math.min(number, leaves.size())), leaves);
+  }
+
+  /** The spread on which a page is seen. */
+  public int spreadOf(PageSide page) {
+    return page.side() == Side.FRONT ? page.leaf().number() - 1 : page.leaf().number();
+  }
+}

@@ -1,0 +1,11 @@
+package drumnest.core.album;
+
+import drumnest.core.measure.Length;
+
+/**
+ * A group of mounts that is placed by measure.
+ *
+ * @param key its name on its page, from 1, which stays when other blocks come and go
+ * @param mat what shows of each mount on every side of what it holds; zero for none
+ */
+public record Block(int key, Shape shape, Anchor anchor, Holds holds, Length mat) {}

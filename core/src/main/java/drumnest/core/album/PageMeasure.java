@@ -1,0 +1,275 @@
+package drumnest.core.album;
+
+import drumnest.core.fit.Grid;
+import drumnest.core.fit.MixedBlock;
+import drumnest.core.fit.Row;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Places blocks of mounts on a plain page by measure: every mount gets absolute marks, counted from
+ * the edges of the paper, so that no error adds up from piece to piece. Source: arithmetic; the
+ * order of sticking is common practice, no source.
+ *
+ * <p>Refused are blocks that leave the paper, cover the holes of a punched page or each other, and
+ * rows without room for a piece.
+ */
+public final class PageMeasure {
+
+  private final Size page;
+  private final Box usable;
+  private final HouseRules rules;
+
+  /**
+   * @param page the paper
+   * @param usable what of it may be covered: all, but for the holes
+   */
+  public PageMeasure(Size page, Box usable, HouseRules rules) {
+    this.page = page;
+    this.usable = usable;
+    this.rules = rules;
+  }
+
+  /** The part of a face that may be covered, as it is seen on its side. */
+  public static Box usable(Leaf leaf, Side side) {
+    Length free = leaf.type().keepFree();
+    Length x = side == Side.FRONT ? free : Length.ZERO;
+    return new Box(x, Length.ZERO, leaf.size().w().minus(free), leaf.size().h());
+  }
+
+  /**
+   * The plan that the blocks make.
+   *
+   * @throws PlanProblemException if they do not come out
+   */
+  public PagePlan plan(List<Block> blocks) {
+    Map<Integer, Box> placed = new LinkedHashMap<>();
+    List<Mount> mounts = new ArrayList<>();
+    for (Block block : blocks) {
+      if (placed.containsKey(block.key())) {
+        throw new PlanProblemException(block.key(), "key", "Two blocks have one number.");
+      }
+      List<Piece> pieces = pieces(block);
+      Box bounds = bounds(pieces);
+      Box at = place(block, bounds.size(), placed);
+      Length right = at.x().minus(bounds.x());
+      Length down = at.y().minus(bounds.y());
+      placed.put(block.key(), at);
+      for (int i = 0; i < pieces.size(); i++) {
+        Box box = pieces.get(i).box().moved(right, down);
+        requireRoom(block, box, mounts);
+        requireMat(block, box);
+        mounts.add(
+            new Mount(block.key(), i + 1, box, block.mat(), block.holds(), pieces.get(i).order()));
+      }
+    }
+    return new PagePlan(blocks, mounts);
+  }
+
+  private record Piece(Box box, int order) {}
+
+  private void requireRoom(Block block, Box box, List<Mount> before) {
+    if (!usable.contains(box)) {
+      boolean holes = Box.of(Length.ZERO, Length.ZERO, page).contains(box);
+      throw new PlanProblemException(
+          block.key(),
+          "anchor",
+          holes
+              ? "Block " + block.key() + " would cover the holes; keep them free."
+              : "Block " + block.key() + " would reach past the paper.");
+    }
+    for (Mount other : before) {
+      if (other.box().overlaps(box)) {
+        throw new PlanProblemException(
+            block.key(),
+            "anchor",
+            other.block() == block.key()
+                ? "The pieces of block " + block.key() + " would lie on each other."
+                : "Block " + block.key() + " would lie on block " + other.block() + ".");
+      }
+    }
+  }
+
+  private static void requireMat(Block block, Box box) {
+    if (!box.inset(block.mat()).size().tighter().isPositive()) {
+      throw new PlanProblemException(
+          block.key(), "mat", "The mat of block " + block.key() + " leaves nothing to see.");
+    }
+  }
+
+  private static Box bounds(List<Piece> pieces) {
+    Box first = pieces.get(0).box();
+    Length x = first.x();
+    Length y = first.y();
+    Length right = first.right();
+    Length bottom = first.bottom();
+    for (Piece piece : pieces) {
+      x = x.min(piece.box().x());
+      y = y.min(piece.box().y());
+      right = right.max(piece.box().right());
+      bottom = bottom.max(piece.box().bottom());
+    }
+    return new Box(x, y, right.minus(x), bottom.minus(y));
+  }
+
+  private Box place(Block block, Size size, Map<Integer, Box> placed) {
+    if (block.anchor() instanceof Anchor.OnPage on) {
+      return Box.of(
+          along(on.across(), on.dx(), page.w(), size.w()),
+          along(on.down(), on.dy(), page.h(), size.h()),
+          size);
+    }
+    Anchor.OfBlock of = (Anchor.OfBlock) block.anchor();
+    Box other = placed.get(of.block());
+    if (other == null) {
+      throw new PlanProblemException(
+          block.key(),
+          "anchor",
+          "There is no block " + of.block() + " before block " + block.key() + ".");
+    }
+    return switch (of.beside()) {
+      case BELOW ->
+          Box.of(aligned(of, other.x(), other.w(), size.w()), other.bottom().plus(of.gap()), size);
+      case ABOVE ->
+          Box.of(
+              aligned(of, other.x(), other.w(), size.w()),
+              other.y().minus(of.gap()).minus(size.h()),
+              size);
+      case RIGHT_OF ->
+          Box.of(other.right().plus(of.gap()), aligned(of, other.y(), other.h(), size.h()), size);
+      case LEFT_OF ->
+          Box.of(
+              other.x().minus(of.gap()).minus(size.w()),
+              aligned(of, other.y(), other.h(), size.h()),
+              size);
+    };
+  }
+
+  private static Length along(Anchor.Along along, Length by, Length whole, Length part) {
+    return switch (along) {
+      case START -> by;
+      case MIDDLE -> whole.minus(part).dividedBy(2).plus(by);
+      case END -> whole.minus(part).minus(by);
+    };
+  }
+
+  private static Length aligned(Anchor.OfBlock of, Length start, Length whole, Length part) {
+    return start.plus(along(of.align(), Length.ZERO, whole, part));
+  }
+
+  private List<Piece> pieces(Block block) {
+    Shape shape = block.shape();
+    if (shape instanceof Shape.Single single) {
+      return List.of(new Piece(Box.of(Length.ZERO, Length.ZERO, single.size()), 1));
+    }
+    if (shape instanceof Shape.InRow row) {
+      return row(block, row);
+    }
+    if (shape instanceof Shape.InGrid grid) {
+      return grid(grid);
+    }
+    return mixed(block, (Shape.Mixed) shape);
+  }
+
+  private List<Piece> row(Block block, Shape.InRow shape) {
+    Row row =
+        (shape.piece() == null
+                ? Row.withGap(
+                    shape.span(),
+                    shape.pieces(),
+                    shape.gap() == null ? Length.ZERO : shape.gap(),
+                    shape.outerGaps(),
+                    rules.trimmerMark())
+                : Row.withPiece(
+                    shape.span(),
+                    shape.pieces(),
+                    shape.piece(),
+                    shape.outerGaps(),
+                    rules.trimmerMark()))
+            .orElseThrow(
+                () ->
+                    new PlanProblemException(
+                        block.key(),
+                        shape.piece() == null ? "gap" : "piece",
+                        "The pieces of block "
+                            + block.key()
+                            + " do not fit the span, or are below one mark."));
+    Length other = shape.other() == null ? row.cut() : shape.other();
+    List<Piece> pieces = new ArrayList<>();
+    for (int i = 0; i < shape.pieces(); i++) {
+      Length start = row.starts().get(i);
+      pieces.add(
+          new Piece(
+              shape.down()
+                  ? new Box(Length.ZERO, start, other, row.cut())
+                  : new Box(start, Length.ZERO, row.cut(), other),
+              outerFirst(i, shape.pieces())));
+    }
+    return pieces;
+  }
+
+  /** The two outer ones first, then the rest from the left. */
+  private static int outerFirst(int index, int count) {
+    return index == 0 ? 1 : index == count - 1 ? 2 : index + 2;
+  }
+
+  private static List<Piece> grid(Shape.InGrid shape) {
+    Grid grid = new Grid(shape.columns(), shape.rows(), shape.cell(), shape.gap(), shape.border());
+    List<Grid.Cell> cells = grid.cells(Length.ZERO, Length.ZERO);
+    // Twice the distance from the middle, in cells, so that it is whole.
+    Comparator<Grid.Cell> fromMiddle =
+        Comparator.comparingInt(
+            cell ->
+                Math.abs(2 * cell.row() - shape.rows() + 1)
+                    + Math.abs(2 * cell.column() - shape.columns() + 1));
+    List<Grid.Cell> middleFirst = cells.stream().sorted(fromMiddle).toList();
+    return cells.stream()
+        .map(
+            cell ->
+                new Piece(Box.of(cell.x(), cell.y(), shape.cell()), middleFirst.indexOf(cell) + 1))
+        .toList();
+  }
+
+  private List<Piece> mixed(Block block, Shape.Mixed shape) {
+    MixedBlock solved =
+        MixedBlock.of(shape.upright(), shape.wide(), shape.pieces(), shape.gap())
+            .orElseThrow(
+                () ->
+                    new PlanProblemException(
+                        block.key(),
+                        "gap",
+                        "There is no room under the wide one of block " + block.key() + "."));
+    Length side = rules.trimmerMark().below(solved.side());
+    Size exact =
+        new Size(
+            rules.trimmerMark().below(solved.oblong().w()),
+            rules.trimmerMark().below(solved.oblong().h()));
+    Size piece = shape.squares() ? new Size(side, side) : exact;
+    if (!piece.tighter().isPositive()) {
+      throw new PlanProblemException(
+          block.key(), "gap", "The pieces of block " + block.key() + " are below one mark.");
+    }
+    Length wideX = shape.uprightRight() ? Length.ZERO : shape.upright().w().plus(shape.gap());
+    Length uprightX = shape.uprightRight() ? shape.wide().w().plus(shape.gap()) : Length.ZERO;
+    List<Piece> pieces = new ArrayList<>();
+    pieces.add(new Piece(Box.of(uprightX, Length.ZERO, shape.upright()), 1));
+    pieces.add(new Piece(Box.of(wideX, Length.ZERO, shape.wide()), 2));
+    Length y = shape.wide().h().plus(shape.gap());
+    Length left = shape.wide().w().minus(piece.w().times(shape.pieces()));
+    for (int i = 0; i < shape.pieces(); i++) {
+      Length before = shape.pieces() == 1 ? Length.ZERO : left.times(i, shape.pieces() - 1L);
+      pieces.add(
+          new Piece(
+              Box.of(wideX.plus(piece.w().times(i)).plus(before), y, piece),
+              2 + outerFirst(i, shape.pieces())));
+    }
+    return pieces;
+  }
+}

@@ -1,0 +1,68 @@
+package drumnest.core.album;
+
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Something that is no photo and takes a slot like one: a card with words, or a keepsake.
+ *
+ * @param key its name in the album, which stays
+ * @param kind what it is
+ * @param name what its maker calls it
+ * @param size as it is read
+ * @param thickness how thick it is
+ * @param original whether it cannot be replaced, and so is never glued or cut
+ * @param words what is written on a card; empty on a keepsake
+ */
+public record Thing(
+    int key, Kind kind, String name, Size size, Length thickness, boolean original, String words) {
+
+  /** What a thing is. */
+  public enum Kind {
+    CARD,
+    KEEPSAKE
+  }
+
+  /** Something that must be minded when a thing goes into a slot. */
+  public enum Mind {
+    /** It makes the pocket bulge. */
+    BULGES,
+    /** It is an original and would have to be cut to go in. */
+    NOT_TO_BE_CUT,
+    /** It is an original and would be glued. */
+    NOT_TO_BE_GLUED,
+    /** It is small and slides about: fix it to a clear square cut to the pocket. */
+    SLIDES
+  }
+
+  /** How it goes into an opening, with a quarter turn or without; never turned by itself. */
+  public InsertFit fit(Opening opening, boolean turned, HouseRules rules) {
+    return InsertFit.of(size.turnedIf(turned), opening, rules);
+  }
+
+  /** What must be minded in a slot. Source: common practice, no source. */
+  public List<Mind> mind(Opening opening, boolean turned, HouseRules rules) {
+    boolean mount = opening.known() == Opening.Known.MOUNT;
+    InsertFit.Verdict verdict = fit(opening, turned, rules).verdict();
+    List<Mind> mind = new ArrayList<>();
+    if (!mount && thickness.isMoreThan(rules.length(HouseRule.BULGES_ABOVE))) {
+      mind.add(Mind.BULGES);
+    }
+    if (original && verdict == InsertFit.Verdict.TOO_BIG) {
+      mind.add(Mind.NOT_TO_BE_CUT);
+    }
+    if (original && mount) {
+      mind.add(Mind.NOT_TO_BE_GLUED);
+    }
+    if (!mount && kind == Kind.KEEPSAKE && verdict == InsertFit.Verdict.LOOSE) {
+      mind.add(Mind.SLIDES);
+    }
+    return mind;
+  }
+}

@@ -1,0 +1,55 @@
+package drumnest.core.album;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import org.junit.jupiter.api.Test;
+
+class ThingTest {
+
+  private static final HouseRules RULES = HouseRules.defaults();
+  private static final Opening POCKET = Opening.asUsual(Size.ofInches(3, 4), RULES);
+
+  private static Thing keepsake(String w, String h, String thickness, boolean original) {
+    return new Thing(
+        1,
+        Thing.Kind.KEEPSAKE,
+        "ticket",
+        new Size(Length.parse(w), Length.parse(h)),
+        Length.parse(thickness),
+        original,
+        "");
+  }
+
+  @Test
+  void a_thick_coin_makes_a_pocket_bulge_and_slides_about() {
+    Thing coin = keepsake("1", "1", "5/64", false);
+    assertThat(coin.mind(POCKET, false, RULES))
+        .containsExactly(Thing.Mind.BULGES, Thing.Mind.SLIDES);
+    HouseRules patient = RULES.with(HouseRule.BULGES_ABOVE, Length.parse("1/8"));
+    assertThat(coin.mind(POCKET, false, patient)).containsExactly(Thing.Mind.SLIDES);
+  }
+
+  @Test
+  void an_original_is_neither_cut_nor_glued() {
+    Thing brochure = keepsake("4", "6", "1/64", true);
+    assertThat(brochure.mind(POCKET, false, RULES)).containsExactly(Thing.Mind.NOT_TO_BE_CUT);
+    Opening mount = Opening.mount(Size.ofInches(4, 6));
+    assertThat(brochure.mind(mount, false, RULES)).containsExactly(Thing.Mind.NOT_TO_BE_GLUED);
+    assertThat(keepsake("4", "6", "1/64", false).mind(mount, false, RULES)).isEmpty();
+  }
+
+  @Test
+  void a_card_lies_as_it_is_turned_and_no_other_way() {
+    Thing card =
+        new Thing(
+            2, Thing.Kind.CARD, "journal", Size.ofInches(4, 3), Length.parse(".012"), false, "");
+    assertThat(card.fit(POCKET, false, RULES).verdict()).isEqualTo(InsertFit.Verdict.TOO_BIG);
+    assertThat(card.fit(POCKET, true, RULES).verdict()).isEqualTo(InsertFit.Verdict.SNUG);
+  }
+}

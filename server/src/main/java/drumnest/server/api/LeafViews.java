@@ -1,0 +1,118 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mount;
+import drumnest.core.album.PageMeasure;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.LeafType;
+import drumnest.core.stock.PocketPattern;
+import drumnest.server.document.PageTemplate;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.SlotNames;
+import drumnest.server.shelf.UnitsInUse;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Leaves as they are shown: both sides, and what is planned on them. */
+final class LeafViews {
+
+  private LeafViews() {}
+
+  /** A mount: its place, what it takes, when it is stuck among those of its block, its marks. */
+  record MountView(
+      int block,
+      int index,
+      Views.BoxView box,
+      Views.SizeView takes,
+      String holds,
+      int order,
+      List<Views.MarkView> marks,
+      @Nullable String warning) {}
+
+  record PlanView(List<MountView> mounts) {}
+
+  /** One side of a leaf, with its blocks as they were said. */
+  record SideView(
+      Views.PageView page, List<BlockForm> blocks, List<MountView> mounts, Views.BoxView usable) {}
+
+  record LeafDetail(Views.LeafView leaf, SideView front, SideView back, @Nullable String note) {}
+
+  static LeafDetail detail(Bench bench, Leaf leaf) {
+    return new LeafDetail(
+        AlbumViews.leaf(bench, leaf),
+        side(bench, leaf, Side.FRONT),
+        side(bench, leaf, Side.BACK),
+        note(leaf));
+  }
+
+  private static SideView side(Bench bench, Leaf leaf, Side side) {
+    PagePlan plan = leaf.plan(leaf.face(side));
+    return new SideView(
+        AlbumViews.page(bench, leaf, side, Box.of(Length.ZERO, Length.ZERO, leaf.size())),
+        plan.blocks().stream().map(BlockForm::of).toList(),
+        plan(plan, PlanViews.room(leaf, side, bench.rules())).mounts(),
+        Views.BoxView.of(PageMeasure.usable(leaf, side)));
+  }
+
+  static PlanView plan(PagePlan plan, Box room) {
+    return new PlanView(
+        plan.mounts().stream().map(mount -> mount(mount, plan.mounts(), room)).toList());
+  }
+
+  private static MountView mount(Mount mount, List<Mount> all, Box room) {
+    return new MountView(
+        mount.block(),
+        mount.index(),
+        Views.BoxView.of(mount.box()),
+        Views.SizeView.of(mount.box().inset(mount.mat()).size()),
+        Words.key(mount.holds()),
+        mount.order(),
+        PlanViews.marks(mount, all, room),
+        room.contains(mount.box()) ? null : "reaches into the margin");
+  }
+
+  private static @Nullable String note(Leaf leaf) {
+    LeafType type = leaf.type();
+    if (type.pattern() != null) {
+      return type.shared()
+          ? "Front and back share their pockets: two cards stand back to back in each. Stick them"
+              + " together, so that they do not slip and show white."
+          : "Each side has pockets of its own.";
+    }
+    return type.keepFree().isPositive()
+        ? "Punched: " + UnitsInUse.text(type.keepFree()) + " along the binding edge stays free."
+        : null;
+  }
+
+  /** A side as its template is drawn. */
+  static PageTemplate.Sheet side(Leaf leaf, Side side) {
+    List<PageTemplate.Place> places = leaf.slots(side, 0).stream().map(LeafViews::place).toList();
+    return new PageTemplate.Sheet(
+        "leaf " + leaf.number() + " " + SlotNames.of(side), leaf.size(), places);
+  }
+
+  private static PageTemplate.Place place(Slot slot) {
+    return new PageTemplate.Place(
+        slot.box(), slot.number() + " · " + UnitsInUse.text(slot.takes()));
+  }
+
+  /** Front and back of a kind of leaf, as their templates are drawn. */
+  static List<PageTemplate.Sheet> template(LeafType type) {
+    PocketPattern pattern = type.pattern();
+    List<PageTemplate.Place> front = pattern == null ? List.of() : places(pattern);
+    List<PageTemplate.Place> back = pattern == null ? List.of() : places(pattern.mirrored());
+    return List.of(
+        new PageTemplate.Sheet("front", type.size(), front),
+        new PageTemplate.Sheet("back", type.size(), back));
+  }
+
+  private static List<PageTemplate.Place> places(PocketPattern pattern) {
+    return pattern.pockets().stream()
+        .map(pocket -> new PageTemplate.Place(pocket.box(), UnitsInUse.text(pocket.named())))
+        .toList();
+  }
+}

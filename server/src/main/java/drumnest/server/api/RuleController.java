@@ -1,0 +1,136 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Slot;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Units;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.FieldProblemException;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.edit.NotThereException;
+import drumnest.server.edit.SlotNames;
+import drumnest.server.shelf.HouseUnits;
+import drumnest.server.shelf.RuleText;
+import drumnest.server.shelf.RulesInForce;
+import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.store.Albums;
+import jakarta.validation.Valid;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The house rules and the units: shown, changed, put back. */
+@RestController
+@RequestMapping("/api")
+class RuleController {
+
+  private static final int MOST_SHOWN = 40;
+
+  private final RulesInForce rules;
+  private final HouseUnits units;
+  private final Benches benches;
+  private final Albums albums;
+
+  RuleController(RulesInForce rules, HouseUnits units, Benches benches, Albums albums) {
+    this.rules = rules;
+    this.units = units;
+    this.benches = benches;
+    this.albums = albums;
+  }
+
+  @GetMapping("/rules")
+  ShelfViews.RulesView rules() {
+    HouseRules inForce = rules.rules();
+    return new ShelfViews.RulesView(
+        Stream.of(HouseRule.values()).map(rule -> ShelfViews.rule(rule, inForce)).toList());
+  }
+
+  @PostMapping("/rules/{name}")
+  ShelfViews.RulesView change(
+      @PathVariable("name") String name, @Valid @RequestBody Requests.RuleValue request) {
+    HouseRule rule = rule(name);
+    rules.change(rule, RuleText.read(rule, request.value()));
+    return rules();
+  }
+
+  @PostMapping("/rules/{name}/back")
+  ShelfViews.RulesView putBack(@PathVariable("name") String name) {
+    rules.putBack(rule(name));
+    return rules();
+  }
+
+  /** What would read otherwise in the albums with another value; nothing is changed. */
+  @PostMapping("/rules/{name}/preview")
+  ShelfViews.EffectView preview(
+      @PathVariable("name") String name, @Valid @RequestBody Requests.RuleValue request) {
+    HouseRule rule = rule(name);
+    HouseRules other = rules.with(rule, RuleText.read(rule, request.value()));
+    List<String> changes = new ArrayList<>();
+    albums.findAll().forEach(album -> changes.addAll(changes(benches.open(album.id()), other)));
+    return new ShelfViews.EffectView(changes.size(), changes.stream().limit(MOST_SHOWN).toList());
+  }
+
+  private static List<String> changes(Bench now, HouseRules other) {
+    Bench then = now.under(other);
+    List<String> changes = new ArrayList<>();
+    for (Slot slot : now.leaves().slots()) {
+      String before = verdict(now, slot);
+      String after = verdict(then, slot);
+      if (!before.equals(after)) {
+        changes.add(SlotNames.of(slot) + ": " + before + " → " + after);
+      }
+    }
+    return changes;
+  }
+
+  /** What is said of a slot, as short as it can be compared. */
+  private static String verdict(Bench bench, Slot slot) {
+    return bench
+        .seated(slot)
+        .map(seated -> verdict(seated.measured()))
+        .or(() -> bench.laid(slot).map(laid -> Words.key(laid.fit().verdict())))
+        .orElse("");
+  }
+
+  private static String verdict(PrintInPocket seat) {
+    String trim = seat.trim().isNeeded() ? ", trim to " + UnitsInUse.text(seat.trim().to()) : "";
+    String backing =
+        seat.fit().backing() == null ? "" : ", backing " + UnitsInUse.text(seat.fit().backing());
+    String sharp = seat.crop() == null ? "" : ", " + Words.key(seat.crop().resolution());
+    return Words.key(seat.fit().verdict()) + trim + backing + sharp;
+  }
+
+  private static HouseRule rule(String name) {
+    return Stream.of(HouseRule.values())
+        .filter(rule -> Words.key(rule).equals(name))
+        .findFirst()
+        .orElseThrow(() -> new NotThereException("name", "There is no house rule “" + name + "”."));
+  }
+
+  @GetMapping("/settings")
+  ShelfViews.SettingsView settings() {
+    return new ShelfViews.SettingsView(Words.key(units.current()));
+  }
+
+  @PostMapping("/settings/units")
+  ShelfViews.SettingsView choose(@Valid @RequestBody Requests.UnitsChoice request) {
+    Units choice =
+        Stream.of(Units.values())
+            .filter(each -> Words.key(each).equals(request.units()))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new FieldProblemException(
+                        "units",
+                        "Units are sixteenths, thirty-seconds, sixty-fourths or millimetres."));
+    units.choose(choice);
+    return settings();
+  }
+}

@@ -1,0 +1,84 @@
+package drumnest.server.api;
+
+import drumnest.server.edit.NotPossibleException;
+import drumnest.server.edit.NotThereException;
+import drumnest.server.store.Albums;
+import drumnest.server.store.SlipEntity;
+import drumnest.server.store.Slips;
+import drumnest.server.sums.Sums;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Map;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Sums sent to the ticket of an album, until they are thrown away. */
+@RestController
+@RequestMapping("/api/albums/{id}/slips")
+class SlipController {
+
+  private static final int MOST = 50;
+  private static final int LARGEST = 64_000;
+  private static final TypeReference<Map<String, Object>> QUESTION = new TypeReference<>() {};
+
+  private final Slips slips;
+  private final Albums albums;
+  private final Sums sums;
+  private final JsonMapper json;
+
+  SlipController(Slips slips, Albums albums, Sums sums, JsonMapper json) {
+    this.slips = slips;
+    this.albums = albums;
+    this.sums = sums;
+    this.json = json;
+  }
+
+  /** A sum on the ticket: its question is asked again whenever it is shown. */
+  record SlipView(long id, String sum, Map<String, Object> question) {}
+
+  record SlipsView(List<SlipView> slips) {}
+
+  @GetMapping
+  SlipsView slips(@PathVariable("id") long id) {
+    return new SlipsView(
+        slips.findByAlbumIdOrderByIdDesc(id).stream()
+            .map(
+                slip ->
+                    new SlipView(
+                        slip.id(), slip.sumName(), json.readValue(slip.question(), QUESTION)))
+            .toList());
+  }
+
+  @PostMapping
+  SlipsView send(@PathVariable("id") long id, @Valid @RequestBody Requests.SlipForm request) {
+    if (!albums.existsById(id)) {
+      throw new NotThereException("album", "There is no album " + id + ".");
+    }
+    if (slips.findByAlbumIdOrderByIdDesc(id).size() >= MOST) {
+      throw new NotPossibleException(
+          "sum", "The ticket holds " + MOST + " sums; throw one away first.");
+    }
+    String question = json.writeValueAsString(request.question());
+    if (question.length() > LARGEST) {
+      throw new NotPossibleException("question", "This sum is too long for the ticket.");
+    }
+    // A sum that does not come out is refused here, with its own words.
+    sums.answer(request.sum(), json.readTree(question));
+    slips.save(new SlipEntity(id, request.sum(), question));
+    return slips(id);
+  }
+
+  @PostMapping("/{slip}/remove")
+  @Transactional
+  SlipsView remove(@PathVariable("id") long id, @PathVariable("slip") long slip) {
+    slips.deleteByAlbumIdAndId(id, slip);
+    return slips(id);
+  }
+}

@@ -1,0 +1,184 @@
+package drumnest.server.document;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.server.shelf.UnitsInUse;
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/**
+ * Front and back of a leaf at true size, with a control ruler on every sheet of paper. On paper
+ * smaller than the leaf it comes in tiles that overlap by a quarter inch and say how they join.
+ * Sizes of paper: ISO 216 (A4, 210 × 297 mm); letter is 8 1/2 × 11 in (ANSI/ASME Y14.1, size A).
+ */
+public final class PageTemplate {
+
+  /** What it is printed on. */
+  public enum Paper {
+    /** One sheet as large as the leaf and its ruler. */
+    WHOLE(0, 0),
+    LETTER(612, 792),
+    A4(595.276f, 841.89f);
+
+    private final float w;
+    private final float h;
+
+    Paper(float w, float h) {
+      this.w = w;
+      this.h = h;
+    }
+  }
+
+  /** A place on a side, and what is written in it. */
+  public record Place(Box box, String words) {}
+
+  /** One side. */
+  public record Sheet(String title, Size size, List<Place> places) {}
+
+  private static final float INCH = 72;
+  private static final float MARGIN = 36;
+  private static final float FOOT = 40;
+  private static final float OVERLAP = 18;
+  private static final Color INK = new Color(0x10262c);
+  private static final Color QUIET = new Color(0x5a6f75);
+
+  private final PDDocument document;
+  private final PDFont normal;
+  private final PDFont heavy;
+
+  private PageTemplate(PDDocument document) throws IOException {
+    this.document = document;
+    this.normal = PdfText.font(document, "Archivo-Regular.ttf");
+    this.heavy = PdfText.font(document, "Archivo-Bold.ttf");
+  }
+
+  public static byte[] of(String title, List<Sheet> sheets, Paper paper) throws IOException {
+    try (PDDocument document = new PDDocument()) {
+      document.getDocumentInformation().setTitle(title);
+      PageTemplate template = new PageTemplate(document);
+      for (Sheet sheet : sheets) {
+        template.draw(title, sheet, paper);
+      }
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      document.save(out);
+      return out.toByteArray();
+    }
+  }
+
+  private static float points(Length length) {
+    return length.toNanometres() * INCH / Length.NANOMETRES_PER_INCH;
+  }
+
+  private void draw(String title, Sheet sheet, Paper paper) throws IOException {
+    float w = points(sheet.size().w());
+    float h = points(sheet.size().h());
+    float windowW = paper == Paper.WHOLE ? w : paper.w - 2 * MARGIN;
+    float windowH = paper == Paper.WHOLE ? h : paper.h - 2 * MARGIN - FOOT;
+    int across = tiles(w, windowW);
+    int down = tiles(h, windowH);
+    for (int row = 0; row < down; row++) {
+      for (int column = 0; column < across; column++) {
+        PDPage page =
+            new PDPage(new PDRectangle(windowW + 2 * MARGIN, windowH + 2 * MARGIN + FOOT));
+        document.addPage(page);
+        String tile =
+            across * down == 1
+                ? ""
+                : " · sheet "
+                    + (row * across + column + 1)
+                    + " of "
+                    + across * down
+                    + ", row "
+                    + (row + 1)
+                    + ", column "
+                    + (column + 1)
+                    + "; neighbours overlap by 1/4 in";
+        try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+          out.saveGraphicsState();
+          out.addRect(MARGIN - 1, MARGIN + FOOT - 1, windowW + 2, windowH + 2);
+          out.clip();
+          side(
+              out,
+              sheet,
+              MARGIN - column * (windowW - OVERLAP),
+              MARGIN + FOOT + windowH + row * (windowH - OVERLAP));
+          out.restoreGraphicsState();
+          foot(out, title + ", " + sheet.title() + " · " + UnitsInUse.text(sheet.size()) + tile);
+        }
+      }
+    }
+  }
+
+  private static int tiles(float whole, float window) {
+    return whole <= window + 0.01f
+        ? 1
+        : 1 + (int) Math.ceil((whole - window) / (window - OVERLAP) - 1e-4);
+  }
+
+  /** The side with its top left corner at x, top. */
+  private void side(PDPageContentStream out, Sheet sheet, float x, float top) throws IOException {
+    float w = points(sheet.size().w());
+    float h = points(sheet.size().h());
+    out.setStrokingColor(INK);
+    out.setLineWidth(1);
+    out.addRect(x, top - h, w, h);
+    out.stroke();
+    out.setLineWidth(0.5f);
+    for (Place place : sheet.places()) {
+      float left = x + points(place.box().x());
+      float above = top - points(place.box().y());
+      float boxW = points(place.box().w());
+      float boxH = points(place.box().h());
+      out.addRect(left, above - boxH, boxW, boxH);
+      out.stroke();
+      float size = Math.min(14, boxW / 7);
+      float width = PdfText.width(heavy, size, place.words());
+      PdfText.write(
+          out,
+          heavy,
+          size,
+          QUIET,
+          left + (boxW - width) / 2,
+          above - boxH / 2 - size / 3,
+          place.words());
+    }
+  }
+
+  /** What this is, and a ruler to check the print with. */
+  private void foot(PDPageContentStream out, String words) throws IOException {
+    PdfText.write(out, normal, 8, INK, MARGIN, MARGIN - 14, words);
+    out.setStrokingColor(INK);
+    out.setLineWidth(0.6f);
+    float y = MARGIN + 14;
+    line(out, MARGIN, y, MARGIN + 2 * INCH, y);
+    for (int i = 0; i <= 32; i++) {
+      float at = MARGIN + i * INCH / 16;
+      line(out, at, y, at, y + (i % 16 == 0 ? 12 : i % 4 == 0 ? 8 : 5));
+    }
+    float below = MARGIN + 8;
+    float millimetre = INCH / 25.4f;
+    line(out, MARGIN, below, MARGIN + 50 * millimetre, below);
+    for (int i = 0; i <= 50; i++) {
+      float at = MARGIN + i * millimetre;
+      line(out, at, below, at, below - (i % 10 == 0 ? 10 : i % 5 == 0 ? 7 : 4));
+    }
+    PdfText.write(
+        out, normal, 8, QUIET, MARGIN + 2 * INCH + 10, y, "Print at 100 %. Check: 2 in above,");
+    PdfText.write(out, normal, 8, QUIET, MARGIN + 2 * INCH + 10, y - 10, "50 mm below.");
+  }
+
+  private static void line(PDPageContentStream out, float x, float y, float toX, float toY)
+      throws IOException {
+    out.moveTo(x, y);
+    out.lineTo(toX, toY);
+    out.stroke();
+  }
+}

@@ -1,0 +1,184 @@
+package drumnest.server.shelf;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Units;
+import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.CatalogueItem;
+import drumnest.core.stock.LeafType;
+import drumnest.server.FieldProblemException;
+import drumnest.server.store.CatalogueItemEntity;
+import drumnest.server.store.CatalogueItems;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The catalogue as the maker keeps it: begun from the trade's, changed, added to. */
+@Service
+@Transactional
+public class Shelf {
+
+  private final CatalogueItems items;
+  private final JsonMapper json;
+
+  Shelf(CatalogueItems items, JsonMapper json) {
+    this.items = items;
+    this.json = json;
+  }
+
+  /**
+   * An entry.
+   *
+   * @param mark where it comes from; null for the maker's own
+   * @param changed whether the maker changed what it began as
+   * @param gone whether it was taken off the shelf
+   */
+  public record Entry(
+      String key,
+      CatalogueItem item,
+      Catalogue.@Nullable Mark mark,
+      boolean changed,
+      boolean gone) {}
+
+  /** Puts everything on the shelf that it begins with and that was never there. */
+  public void stock() {
+    List<String> known = items.findAll().stream().map(CatalogueItemEntity::itemKey).toList();
+    int rank = items.lastRank();
+    for (Map.Entry<String, Catalogue.Entry> each : Catalogue.beginning().entrySet()) {
+      if (!known.contains(each.getKey())) {
+        save(each.getKey(), each.getValue().item(), ++rank);
+      }
+    }
+  }
+
+  private CatalogueItemEntity save(String key, CatalogueItem item, int rank) {
+    CatalogueItemEntity entity = new CatalogueItemEntity(key, ItemForm.of(item).kind(), rank);
+    entity.say(item.name(), write(item));
+    return items.save(entity);
+  }
+
+  private String write(CatalogueItem item) {
+    return json.writeValueAsString(ItemForm.of(item));
+  }
+
+  private CatalogueItem read(CatalogueItemEntity entity) {
+    return json.readValue(entity.body(), ItemForm.class).read("", Units.SIXTY_FOURTHS);
+  }
+
+  private Entry entry(CatalogueItemEntity entity) {
+    CatalogueItem item = read(entity);
+    Catalogue.Entry began = Catalogue.beginning().get(entity.itemKey());
+    return new Entry(
+        entity.itemKey(),
+        item,
+        began == null ? null : began.mark(),
+        began != null && !began.item().equals(item),
+        entity.isGone());
+  }
+
+  /** Everything, in order; what is gone too. */
+  @Transactional(readOnly = true)
+  public List<Entry> all() {
+    return items.findAllByOrderByRank().stream().map(this::entry).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<Entry> find(String key) {
+    return items.findById(key).map(this::entry);
+  }
+
+  /** The thickness of a material that the catalogue begins with, as it is now. */
+  @Transactional(readOnly = true)
+  public Length thickness(String key) {
+    return ((CatalogueItem.Material) find(key).orElseThrow().item()).thickness();
+  }
+
+  /** Kinds of leaves by key, those that are gone too, for the leaves that have them. */
+  @Transactional(readOnly = true)
+  public Map<String, LeafType> leafTypes(Iterable<String> keys) {
+    Map<String, LeafType> types = new LinkedHashMap<>();
+    for (CatalogueItemEntity entity : items.findAllById(keys)) {
+      if (read(entity) instanceof LeafType type) {
+        types.put(entity.itemKey(), type);
+      }
+    }
+    return types;
+  }
+
+  /**
+   * Adds an entry of the maker's own.
+   *
+   * @throws FieldProblemException if there is one of this kind and name
+   */
+  public Entry add(CatalogueItem item) {
+    requireNewName(item, null);
+    int rank = items.lastRank() + 1;
+    return entry(save("own-" + rank, item, rank));
+  }
+
+  /**
+   * Says anew what an entry is.
+   *
+   * @throws FieldProblemException if its kind would change, or its name is taken
+   */
+  public void change(String key, CatalogueItem item) {
+    CatalogueItemEntity entity = items.findById(key).orElseThrow();
+    if (!entity.kind().equals(ItemForm.of(item).kind())) {
+      throw new FieldProblemException("kind", "The kind of an entry stays.");
+    }
+    requireNewName(item, key);
+    entity.say(item.name(), write(item));
+    items.save(entity);
+  }
+
+  private void requireNewName(CatalogueItem item, @Nullable String but) {
+    String kind = ItemForm.of(item).kind();
+    for (CatalogueItemEntity other : items.findAll()) {
+      if (other.kind().equals(kind)
+          && other.name().equalsIgnoreCase(item.name())
+          && !other.itemKey().equals(but)) {
+        throw new FieldProblemException(
+            "name",
+            "“"
+                + item.name()
+                + "” is there already"
+                + (other.isGone() ? ", among what was taken off the shelf" : "")
+                + ". Give it another name.");
+      }
+    }
+  }
+
+  /** Takes an entry off the shelf, or puts it back. */
+  public void setGone(String key, boolean gone) {
+    CatalogueItemEntity entity = items.findById(key).orElseThrow();
+    entity.setGone(gone);
+    items.save(entity);
+  }
+
+  /** Adds what is not there; an entry of the same kind and name is kept as it is here. */
+  public int addNew(List<CatalogueItem> more) {
+    List<String> names =
+        new ArrayList<>(
+            items.findAll().stream()
+                .map(entity -> entity.kind() + " " + entity.name().toLowerCase(Locale.ROOT))
+                .toList());
+    int rank = items.lastRank();
+    int added = 0;
+    for (CatalogueItem item : more) {
+      String name = ItemForm.of(item).kind() + " " + item.name().toLowerCase(Locale.ROOT);
+      if (!names.contains(name)) {
+        names.add(name);
+        rank++;
+        save("own-" + rank, item, rank);
+        added++;
+      }
+    }
+    return added;
+  }
+}

@@ -1,0 +1,12 @@
+package drumnest.server.store;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The sums that were sent to tickets. */
+public interface Slips extends JpaRepository<SlipEntity, Long> {
+
+  List<SlipEntity> findByAlbumIdOrderByIdDesc(Long albumId);
+
+  void deleteByAlbumIdAndId(Long albumId, Long id);
+}

@@ -1,0 +1,13 @@
+package drumnest.server.store;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The openings measured on kinds of leaves. */
+public interface TypeOpenings extends JpaRepository<TypeOpeningEntity, Long> {
+
+  List<TypeOpeningEntity> findByItemKeyIn(Collection<String> keys);
+
+  void deleteByItemKeyAndFaceAndPocket(String itemKey, String face, int pocket);
+}

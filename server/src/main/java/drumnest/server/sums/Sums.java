@@ -1,0 +1,37 @@
+package drumnest.server.sums;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** All the stand-alone calculators by name. */
+@Component
+public class Sums {
+
+  private final Map<String, Sum> sums;
+
+  Sums(List<Sum> sums) {
+    this.sums = sums.stream().collect(Collectors.toMap(Sum::name, Function.identity()));
+  }
+
+  /**
+   * The answer to a question.
+   *
+   * @throws SumProblemException if there is no such sum, or the question is not understood
+   */
+  public Map<String, @Nullable Object> answer(String name, JsonNode question) {
+    Sum sum = sums.get(name);
+    if (sum == null) {
+      throw new SumProblemException(
+          "name",
+          "There is no sum of this name; known are "
+              + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
+              + ".");
+    }
+    return sum.answer(question);
+  }
+}
