@@ -8,11 +8,13 @@ export const api = createClient<paths>({ baseUrl: "/" });
 export class Refusal extends Error {
   readonly status: number;
   readonly field: string | undefined;
+  readonly lost: string[] | undefined;
 
   constructor(problem: Problem, status: number) {
     super(problem.detail ?? problem.title ?? "That did not work. Nothing was changed.");
     this.status = status;
     this.field = problem.field;
+    this.lost = problem.lost;
   }
 }
 

@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
+import { openSpread } from "../bench/openSpread";
 import { useNotices } from "../ui/notices";
 import { answered, api, Refusal } from "./client";
 import type { paths } from "./schema";
@@ -12,11 +13,43 @@ export function useShelf() {
   });
 }
 
+/** The album with the spread that lies open. */
 export function useAlbum(id: number) {
   return useQuery({
     queryKey: ["album", id],
-    queryFn: () => answered(api.GET("/api/albums/{id}", { params: { path: { id } } })),
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}", {
+          params: { path: { id }, query: { spread: openSpread() } },
+        }),
+      ),
   });
+}
+
+/** A leaf from both sides, of one version of the album. */
+export function useLeaf(id: number, version: number, leaf: number | null) {
+  return useQuery({
+    queryKey: ["leaf", id, version, leaf],
+    enabled: leaf !== null,
+    placeholderData: (previous) => (previous?.leaf.key === leaf ? previous : undefined),
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/leaves/{leaf}", { params: { path: { id, leaf: leaf ?? 0 } } }),
+      ),
+  });
+}
+
+export function useSettings() {
+  return useQuery({
+    queryKey: ["settings"],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => answered(api.GET("/api/settings")),
+  });
+}
+
+/** Whether lengths are shown in millimetres. */
+export function useMetric() {
+  return useSettings().data?.units === "millimetres";
 }
 
 export function useLine(id: number) {
@@ -114,7 +147,7 @@ export function useStep(id: number) {
           return answered<Album>(
             // The body of each path is checked by StepBody; the client's own type cannot follow that.
             api.POST(path as "/api/albums/{id}/undo", {
-              params: { path: { id } },
+              params: { path: { id }, query: { spread: openSpread() } },
               body: { ...body, version: seen?.version ?? 0 },
             }),
           ).then((next) => {

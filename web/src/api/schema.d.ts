@@ -1142,6 +1142,7 @@ export interface components {
             type: string;
         };
         LengthView: {
+            exact: string;
             in: number;
             mm: number;
             text: string;
@@ -1521,7 +1522,8 @@ export interface components {
             original: boolean;
             room?: string;
             size: components["schemas"]["SizeView"];
-            thickness: string;
+            thick: string;
+            thickness: components["schemas"]["LengthView"];
             where?: components["schemas"]["WhereView"];
             words: string;
         };

@@ -15,6 +15,25 @@ export type Size = Schemas["SizeView"];
 export type PixelBox = Schemas["PixelBoxView"];
 export type ShareBox = Schemas["ShareBoxView"];
 export type Lists = Schemas["ListsView"];
+export type Spread = Schemas["SpreadView"];
+export type Leaf = Schemas["LeafView"];
+export type LeafDetail = Schemas["LeafDetail"];
+export type LeafSide = Schemas["SideView"];
+export type Mount = Schemas["MountView"];
+export type BlockForm = Schemas["BlockForm"];
+export type Laid = Schemas["LaidView"];
+export type Thing = Schemas["ThingView"];
+export type Length = Schemas["LengthView"];
+export type Box = Schemas["BoxView"];
+export type Entry = Schemas["EntryView"];
+export type ItemForm = Schemas["ItemForm"];
+export type PocketOfType = Schemas["PocketView"];
+export type PatternOfType = Schemas["PatternView"];
+export type Ruled = Schemas["RuledView"];
+export type PartForm = Schemas["PartForm"];
+export type Rule = Schemas["RuleView"];
+export type Sharing = Schemas["SharingView"];
+export type Slip = Schemas["SlipView"];
 export type About = Schemas["AboutView"];
 
 /** An error as the server tells it. */
@@ -23,4 +42,6 @@ export interface Problem {
   detail?: string;
   status?: number;
   field?: string;
+  /** What a step would lose, where it was not confirmed. */
+  lost?: string[];
 }

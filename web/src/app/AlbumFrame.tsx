@@ -3,7 +3,9 @@ import { Link, Navigate, useParams } from "react-router";
 import { useAlbum, useLine } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
 import { LineUp } from "../bench/LineUp";
+import { useFollowSpread } from "../bench/openSpread";
 import { GatherStage } from "../gather/GatherStage";
+import { LeavesStage } from "../leaves/LeavesStage";
 import { MakeStage } from "../make/MakeStage";
 import { PlaceStage } from "../place/PlaceStage";
 import { TableDrag } from "../place/TableDrag";
@@ -17,6 +19,7 @@ import { useBenchKeys } from "./useBenchKeys";
 export function AlbumFrame() {
   const { id: idText, stage } = useParams();
   const id = Number(idText);
+  useFollowSpread(id);
   const album = useAlbum(id);
   const line = useLine(id);
   const [keysOpen, setKeysOpen] = useState(false);
@@ -42,7 +45,7 @@ export function AlbumFrame() {
       </p>
     );
   }
-  if (stage !== "gather" && stage !== "place" && stage !== "make") {
+  if (stage !== "gather" && stage !== "leaves" && stage !== "place" && stage !== "make") {
     return <Navigate to={`/albums/${id}/place`} replace />;
   }
   return (
@@ -51,7 +54,6 @@ export function AlbumFrame() {
         <aside className="flex shrink-0 flex-row items-center gap-3 bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-col md:items-stretch md:gap-0 md:px-0 md:py-4">
           <AlbumTitle album={album.data} />
           <Stages album={album.data} stage={stage} />
-          <div className="hidden min-h-0 flex-1 md:block" />
           <ForeEdge album={album.data} />
           <Link
             to="/sums"
@@ -59,9 +61,15 @@ export function AlbumFrame() {
           >
             Sums <Key>=</Key>
           </Link>
+          <Link
+            to="/shelf/catalogue"
+            className="self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-2 md:ml-4 md:self-start"
+          >
+            Shelf <Key>S</Key>
+          </Link>
           <button
             type="button"
-            className=" self-center text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-3 md:ml-4 md:self-start"
+            className="self-center text-left text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-2 md:ml-4 md:self-start"
             aria-label="Keys, light, about"
             onClick={() => setKeysOpen(true)}
           >
@@ -69,11 +77,14 @@ export function AlbumFrame() {
           </button>
         </aside>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <div className={stage === "make" ? "hidden md:block" : ""}>
-            <LineUp album={album.data} line={line.data} />
-          </div>
+          {stage !== "leaves" && (
+            <div className={stage === "make" ? "hidden md:block" : ""}>
+              <LineUp album={album.data} line={line.data} />
+            </div>
+          )}
           <main className="min-h-0 flex-1">
             {stage === "gather" && <GatherStage album={album.data} line={line.data} />}
+            {stage === "leaves" && <LeavesStage album={album.data} />}
             {stage === "place" && <PlaceStage album={album.data} line={line.data} />}
             {stage === "make" && <MakeStage album={album.data} />}
           </main>

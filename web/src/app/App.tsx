@@ -1,6 +1,9 @@
 import { Navigate, Route, Routes } from "react-router";
 import { useShelf } from "../api/queries";
+import { PairGate } from "../shelf/PairGate";
+import { ShelfPage } from "../shelf/ShelfPage";
 import { SumsPage } from "../sums/SumsPage";
+import { AskBoard } from "../ui/Ask";
 import { NoticeBoard } from "../ui/NoticeBoard";
 import "../ui/theme";
 import { AlbumFrame } from "./AlbumFrame";
@@ -8,12 +11,16 @@ import { AlbumFrame } from "./AlbumFrame";
 export function App() {
   return (
     <>
-      <Routes>
-        <Route path="/albums/:id/:stage" element={<AlbumFrame />} />
-        <Route path="/sums/:name?" element={<SumsPage />} />
-        <Route path="*" element={<FirstAlbum />} />
-      </Routes>
+      <PairGate>
+        <Routes>
+          <Route path="/albums/:id/:stage" element={<AlbumFrame />} />
+          <Route path="/sums/:name?" element={<SumsPage />} />
+          <Route path="/shelf/:section?" element={<ShelfPage />} />
+          <Route path="*" element={<FirstAlbum />} />
+        </Routes>
+      </PairGate>
       <NoticeBoard />
+      <AskBoard />
     </>
   );
 }

@@ -15,8 +15,14 @@ const KEYS: [string[], string][] = [
   [["P"], "place again, in story order"],
   [["Z"], "undo"],
   [["Y"], "redo"],
+  [["["], "turn back a page"],
+  [["]"], "turn on a page"],
   [["="], "sums, without an album"],
+  [["S"], "the shelf: catalogue, house rules, units, sharing"],
   [["?"], "this sheet"],
+  [["Alt", "↑", "↓"], "on the fore-edge: move the leaf"],
+  [["T"], "on the fore-edge: turn the leaf over"],
+  [["D"], "on the fore-edge: duplicate the leaf"],
 ];
 
 interface Props {

@@ -1,4 +1,4 @@
-import { NavLink } from "react-router";
+import { NavLink, useLocation } from "react-router";
 import type { Album } from "../api/types";
 
 interface Props {
@@ -9,9 +9,11 @@ interface Props {
 /** The stages as words, each with what is done and what is missing. */
 export function Stages({ album, stage }: Props) {
   const { counts } = album;
+  const { search } = useLocation();
   const stages = [
     { key: "gather", name: "Gather", state: gathered(counts.onLine, counts.withoutDate) },
-    { key: "place", name: "Place", state: `${counts.placed} of ${counts.slots} pockets` },
+    { key: "leaves", name: "Leaves", state: leaves(album.leaves.length) },
+    { key: "place", name: "Place", state: `${counts.placed} of ${counts.slots} places` },
     { key: "make", name: "Make", state: made(counts) },
   ];
   return (
@@ -19,7 +21,7 @@ export function Stages({ album, stage }: Props) {
       {stages.map(({ key, name, state }) => (
         <NavLink
           key={key}
-          to={`/albums/${album.id}/${key}`}
+          to={{ pathname: `/albums/${album.id}/${key}`, search }}
           aria-current={stage === key ? "page" : undefined}
           className="group px-3 py-1.5 aria-[current=page]:bg-mat aria-[current=page]:text-ink md:mb-0.5 md:py-2 md:pr-2 md:pl-4 md:aria-[current=page]:ml-1.5 md:aria-[current=page]:pl-2.5"
         >
@@ -33,6 +35,10 @@ export function Stages({ album, stage }: Props) {
       ))}
     </nav>
   );
+}
+
+function leaves(count: number) {
+  return count === 0 ? "none yet" : count === 1 ? "1 leaf" : `${count} leaves`;
 }
 
 function gathered(onLine: number, withoutDate: number) {

@@ -14,6 +14,8 @@ export function useBenchKeys(id: number, showKeys: () => void) {
       const key = event.key.toLowerCase();
       if (key === "=") {
         void navigate("/sums");
+      } else if (key === "s") {
+        void navigate("/shelf/catalogue");
       } else if (key === "?") {
         showKeys();
       } else if (key === "z" && event.shiftKey) {

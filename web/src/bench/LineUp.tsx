@@ -1,11 +1,12 @@
 import { useDraggable } from "@dnd-kit/core";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useNavigate } from "react-router";
+import { useNavigate, useParams } from "react-router";
 import type { Album, Line } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
 import { useHand } from "./hand";
 import { type ChapterSpan, layLine, type Peg } from "./lineLayout";
-import { pegLabels } from "./places";
+import { useTurnTo } from "./openSpread";
+import { pegLabels, slotsOf, type Where } from "./places";
 
 const OVERSCAN = 500;
 const LOW = 15;
@@ -19,9 +20,10 @@ interface Props {
 export function LineUp({ album, line }: Props) {
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const chapters = useMemo(() => layLine(line, folded), [line, folded]);
-  const labels = useMemo(() => pegLabels(album), [album]);
+  const labels = useMemo(() => pegLabels(album, line), [album, line]);
   const { ref, from, to } = useWindow();
   const looked = useLookedAt(album);
+  const turnTo = useTurnTo();
   const end = chapters.at(-1);
   const width = end ? end.x + end.w + 40 : 0;
   useShowLookedAt(ref, chapters, looked);
@@ -62,6 +64,7 @@ export function LineUp({ album, line }: Props) {
               labels={labels}
               looked={looked}
               onToggle={() => toggle(chapter.id)}
+              turnTo={turnTo}
             />
           ))}
       </div>
@@ -110,8 +113,7 @@ function useLookedAt(album: Album) {
     if (photo) {
       return photo;
     }
-    const slots = [...album.spread.left.slots, ...album.spread.right.slots];
-    return slots.find((each) => each.id === slot)?.seat?.photo ?? null;
+    return slotsOf(album).find((each) => each.slot.id === slot)?.slot.seat?.photo ?? null;
   }, [album, slot, photo]);
 }
 
@@ -144,10 +146,11 @@ interface ChapterProps {
   to: number;
   labels: ReturnType<typeof pegLabels>;
   looked: string | null;
+  turnTo: (spread: number) => void;
   onToggle: () => void;
 }
 
-function ChapterOnLine({ chapter, from, to, labels, looked, onToggle }: ChapterProps) {
+function ChapterOnLine({ chapter, from, to, labels, looked, turnTo, onToggle }: ChapterProps) {
   const sag = Math.min(7, chapter.w / 120);
   return (
     <div className="absolute top-0 h-full" style={{ left: chapter.x, width: chapter.w }}>
@@ -188,6 +191,7 @@ function ChapterOnLine({ chapter, from, to, labels, looked, onToggle }: ChapterP
               hang={sagAt((peg.x - chapter.x + peg.w / 2) / chapter.w, sag)}
               placed={labels.get(peg.photo.id)}
               looked={looked === peg.photo.id}
+              turnTo={turnTo}
             />
           ))
       )}
@@ -203,14 +207,16 @@ interface PegProps {
   peg: Peg;
   left: number;
   hang: number;
-  placed: { label: string; slot: string } | undefined;
+  placed: Where | undefined;
+  turnTo: (spread: number) => void;
   looked: boolean;
 }
 
-function PegOnLine({ peg, left, hang, placed, looked }: PegProps) {
+function PegOnLine({ peg, left, hang, placed, looked, turnTo }: PegProps) {
   const { photo } = peg;
   const hand = useHand();
   const navigate = useNavigate();
+  const { id } = useParams();
   const { setNodeRef, listeners, isDragging } = useDraggable({
     id: `line:${photo.id}`,
     data: { photo: photo.id, slot: placed?.slot ?? null, name: photo.name },
@@ -219,6 +225,7 @@ function PegOnLine({ peg, left, hang, placed, looked }: PegProps) {
 
   function look() {
     if (placed) {
+      turnTo(placed.spread);
       hand.lookAtSlot(placed.slot);
     } else {
       hand.lookAtPhoto(photo.id);
@@ -236,7 +243,7 @@ function PegOnLine({ peg, left, hang, placed, looked }: PegProps) {
           event.preventDefault();
           look();
           hand.pickUp({ photo: photo.id, slot: placed?.slot ?? null, name: photo.name });
-          void navigate("place");
+          void navigate({ pathname: `/albums/${id}/place`, search: window.location.search });
           window.requestAnimationFrame(() => document.getElementById("spread")?.focus());
         }
       }}

@@ -5,6 +5,8 @@ export interface InHand {
   photo: string | null;
   slot: string | null;
   name: string;
+  /** The card or keepsake, where it is no photo. */
+  thing?: number | null;
 }
 
 interface Hand {
@@ -12,9 +14,15 @@ interface Hand {
   slot: string | null;
   /** The photo of the line that is looked at, where it has no slot. */
   photo: string | null;
+  /** The card or keepsake that is looked at, where it has no slot. */
+  thing: number | null;
+  /** The leaf that is looked at, by its key. */
+  leaf: number | null;
   inHand: InHand | null;
   lookAtSlot: (slot: string | null) => void;
   lookAtPhoto: (photo: string) => void;
+  lookAtThing: (thing: number) => void;
+  lookAtLeaf: (leaf: number | null) => void;
   pickUp: (thing: InHand) => void;
   letGo: () => void;
 }
@@ -23,9 +31,13 @@ interface Hand {
 export const useHand = create<Hand>((set) => ({
   slot: null,
   photo: null,
+  thing: null,
+  leaf: null,
   inHand: null,
-  lookAtSlot: (slot) => set({ slot, photo: null }),
-  lookAtPhoto: (photo) => set({ photo, slot: null }),
+  lookAtSlot: (slot) => set({ slot, photo: null, thing: null }),
+  lookAtPhoto: (photo) => set({ photo, slot: null, thing: null }),
+  lookAtThing: (thing) => set({ thing, slot: null, photo: null }),
+  lookAtLeaf: (leaf) => set({ leaf }),
   pickUp: (inHand) => set({ inHand }),
   letGo: () => set({ inHand: null }),
 }));

@@ -1,4 +1,4 @@
-import type { Album, Page, Slot } from "../api/types";
+import type { Album, Line, Page, Slot } from "../api/types";
 
 export interface PlacedSlot {
   slot: Slot;
@@ -6,22 +6,51 @@ export interface PlacedSlot {
   side: "left" | "right";
 }
 
+export const SIDES = ["left", "right"] as const;
+
 /** All slots of the open spread in reading order. */
 export function slotsOf(album: Album): PlacedSlot[] {
-  return (["left", "right"] as const).flatMap((side) =>
-    album.spread[side].slots.map((slot) => ({ slot, page: album.spread[side], side })),
-  );
+  return SIDES.flatMap((side) => {
+    const page = album.spread[side];
+    return page ? page.slots.map((slot) => ({ slot, page, side })) : [];
+  });
 }
 
-/** Where each placed photo is, in a few letters for its peg. */
-export function pegLabels(album: Album): Map<string, { label: string; slot: string }> {
-  const labels = new Map<string, { label: string; slot: string }>();
-  for (const side of ["left", "right"] as const) {
-    album.spread[side].slots.forEach((slot, i) => {
-      if (slot.seat) {
-        labels.set(slot.seat.photo, { label: `${side} ${i + 1}`, slot: slot.id });
-      }
-    });
+/** Where a slot begins on the spread, in inches from its top left corner. */
+export function cornerOf({ slot, page, side }: PlacedSlot, album: Album): [number, number] {
+  const start = side === "right" ? Number(album.spread.leftWidth.in) : 0;
+  return [
+    start + Number(page.box.x.in) + Number(slot.box.x.in),
+    Number(page.box.y.in) + Number(slot.box.y.in),
+  ];
+}
+
+export interface Where {
+  label: string;
+  slot: string;
+  spread: number;
+}
+
+/** Where each placed photo is, in a few letters for its peg. What lies open is known first. */
+export function pegLabels(album: Album, line: Line): Map<string, Where> {
+  const here = new Map<string, Where>();
+  const ids = new Set<string>();
+  for (const { slot, page } of slotsOf(album)) {
+    ids.add(slot.id);
+    if (slot.seat) {
+      here.set(slot.seat.photo, {
+        label: `${page.leaf} ${page.side} ${slot.label.match(/\d+/)?.[0] ?? ""}`,
+        slot: slot.id,
+        spread: album.spread.number,
+      });
+    }
   }
-  return labels;
+  for (const chapter of line.chapters) {
+    for (const photo of chapter.photos) {
+      if (photo.where && !ids.has(photo.where.slot) && !here.has(photo.id)) {
+        here.set(photo.id, photo.where);
+      }
+    }
+  }
+  return here;
 }

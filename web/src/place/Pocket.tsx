@@ -1,10 +1,10 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
-import type { Drawing, Seat, Slot } from "../api/types";
+import type { Laid, Seat, Slot } from "../api/types";
 import { useHand } from "../bench/hand";
 import { usePreview } from "../ticket/preview";
 import { Measures } from "../ui/Measures";
-import { Picture } from "../ui/Picture";
 import { verdictWord } from "../ui/VerdictMark";
+import { Inside } from "./Inside";
 
 interface Props {
   slot: Slot;
@@ -25,8 +25,13 @@ export function Pocket({ slot, left, top, width, height }: Props) {
   const drop = useDroppable({ id: slot.id });
   const drag = useDraggable({
     id: `slot:${slot.id}`,
-    disabled: !seat || seat.locked,
-    data: { photo: seat?.photo ?? null, slot: slot.id, name: seat?.name ?? "" },
+    disabled: seat ? seat.locked : !slot.laid || slot.laid.locked,
+    data: {
+      photo: seat?.photo ?? null,
+      slot: slot.id,
+      name: seat?.name ?? slot.laid?.name ?? "",
+      thing: slot.laid?.thing ?? null,
+    },
   });
 
   return (
@@ -40,7 +45,8 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       id={`slot-${slot.id}`}
       data-slot={slot.id}
       data-photo={seat?.photo}
-      data-locked={seat?.locked ? "" : undefined}
+      data-thing={slot.laid?.thing}
+      data-locked={(seat ?? slot.laid)?.locked ? "" : undefined}
       aria-pressed={looked}
       aria-label={spoken(slot)}
       onClick={() => hand.lookAtSlot(slot.id)}
@@ -56,77 +62,18 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       }`}
       style={{ left, top, width, height, opacity: taken || drag.isDragging ? 0.55 : 1 }}
     >
-      {seat ? (
-        <>
-          <span className="absolute inset-[3px]">
-            <Paper
-              drawing={seat.drawing}
-              photo={seat.photo}
-              ratio={width / height}
-              large={width > 260}
-            />
-          </span>
-          <Tags seat={seat} />
-        </>
-      ) : (
-        <span className="absolute inset-0 flex flex-col items-center justify-center text-[#5a6f75]">
-          <span className="great text-xl text-[#5a6f75]">
-            {slot.named.w.text} × {slot.named.h.text}
-          </span>
-          <span className="text-[11px]">empty</span>
-        </span>
-      )}
+      <Inside slot={slot} seat={seat} width={width} />
+      {seat && <Tags found={tags(seat)} />}
+      {slot.laid && <Tags found={laidTags(slot.laid)} />}
     </button>
   );
 }
 
-/** The paper in its pocket, turned as it lies. */
-function Paper({
-  drawing,
-  photo,
-  ratio,
-  large,
-}: {
-  drawing: Drawing;
-  photo: string;
-  ratio: number;
-  large: boolean;
-}) {
-  const { paper, shown, turned } = drawing;
-  const paperRatio = (ratio * paper.w) / paper.h;
-  return (
-    <span
-      className="absolute block overflow-hidden"
-      style={{
-        left: `${100 * paper.x}%`,
-        top: `${100 * paper.y}%`,
-        width: `${100 * paper.w}%`,
-        height: `${100 * paper.h}%`,
-      }}
-    >
-      {turned ? (
-        <span
-          className="absolute top-1/2 left-1/2 block"
-          style={{
-            width: `${100 / paperRatio}%`,
-            height: `${100 * paperRatio}%`,
-            transform: "translate(-50%, -50%) rotate(90deg)",
-          }}
-        >
-          <Picture photo={photo} shown={shown} large={large} />
-        </span>
-      ) : (
-        <Picture photo={photo} shown={shown} large={large} />
-      )}
-    </span>
-  );
-}
-
 /** What must be said of a picture on the spread itself, in words. */
-function Tags({ seat }: { seat: Seat }) {
+function Tags({ found }: { found: Tag[] }) {
   return (
     <span className="absolute right-1 bottom-1 left-1 flex flex-wrap justify-end gap-[3px] text-[10px] leading-none font-semibold">
-      {tags(seat).map(({ words, warn }) => (
+      {found.map(({ words, warn }) => (
         <span
           key={words}
           className={`px-1 py-[2px] ${warn ? "bg-[#b93320] text-white" : "bg-[#10262c] text-white"}`}
@@ -138,8 +85,27 @@ function Tags({ seat }: { seat: Seat }) {
   );
 }
 
+interface Tag {
+  words: string;
+  warn: boolean;
+}
+
+function laidTags(laid: Laid): Tag[] {
+  const found: Tag[] = [];
+  if (laid.verdict === "too-big" || laid.verdict === "tight") {
+    found.push({ words: verdictWord(laid.verdict).toLowerCase(), warn: true });
+  }
+  if (laid.mind.length > 0) {
+    found.push({ words: "see ticket", warn: true });
+  }
+  if (laid.locked) {
+    found.push({ words: "locked", warn: false });
+  }
+  return found;
+}
+
 function tags(seat: Seat) {
-  const found: { words: string; warn: boolean }[] = [];
+  const found: Tag[] = [];
   if (seat.cutsKeepBox) {
     found.push({ words: "keep box cut", warn: true });
   }
@@ -160,6 +126,9 @@ function tags(seat: Seat) {
 
 function spoken(slot: Slot) {
   const size = `${slot.named.w.text} by ${slot.named.h.text}`;
+  if (slot.laid) {
+    return `${slot.label}, ${size}, ${slot.laid.name}`;
+  }
   if (!slot.seat) {
     return `${slot.label}, ${size}, empty`;
   }

@@ -7,12 +7,20 @@ interface Props {
   down: number;
   /** Where the spread begins, in pixels. */
   offset: number;
+  /** Whether the marks are centimetres rather than inches. */
+  metric?: boolean;
 }
 
 const HALF = 0.5;
+const INCH = 2.54;
 
-/** Rulers in inches along the top, page by page, and along the left edge. */
-export function Rulers({ inch, pages, down, offset }: Props) {
+/** Rulers along the top, page by page, and along the left edge. */
+export function Rulers({ inch: pixels, pages: inches, down: inchesDown, offset, metric }: Props) {
+  const unit = metric ? INCH : 1;
+  const inch = pixels / unit;
+  const pages = inches.map((width) => width * unit);
+  const down = inchesDown * unit;
+  const every = inch < 18 ? 2 : 1;
   let start = 0;
   const tops = pages.map((width) => {
     const page = { start, width };
@@ -39,7 +47,7 @@ export function Rulers({ inch, pages, down, offset }: Props) {
                   stroke="currentColor"
                   strokeWidth="0.800"
                 />
-                {Number.isInteger(at) && (page.start === 0 || at > 0) && (
+                {at % every === 0 && (page.start === 0 || at > 0) && (
                   <text x={x} y={offset - 12} textAnchor="middle" fill="currentColor">
                     {at}
                   </text>
@@ -61,7 +69,7 @@ export function Rulers({ inch, pages, down, offset }: Props) {
               stroke="currentColor"
               strokeWidth="0.800"
             />
-            {Number.isInteger(at) && at > 0 && (
+            {at % every === 0 && at > 0 && (
               <text x={offset - 12} y={y + 3.5} textAnchor="end" fill="currentColor">
                 {at}
               </text>
@@ -74,7 +82,7 @@ export function Rulers({ inch, pages, down, offset }: Props) {
 }
 
 function marks(length: number) {
-  return Array.from({ length: length / HALF + 1 }, (_, i) => i * HALF);
+  return Array.from({ length: Math.floor(length / HALF) + 1 }, (_, i) => i * HALF);
 }
 
 function length(at: number) {

@@ -1,20 +1,43 @@
 import { useEffect, useRef, useState } from "react";
-import type { Album } from "../api/types";
+import { useMetric } from "../api/queries";
+import type { Album, Page } from "../api/types";
 import { useHand } from "../bench/hand";
-import { slotsOf } from "../bench/places";
+import { cornerOf, SIDES, slotsOf } from "../bench/places";
 import { Pocket } from "./Pocket";
 import { Rulers } from "./Rulers";
+import { StillPage } from "./StillPage";
 
 const RULER = 24;
 
-/** The double page, true to scale, with a ruler along its top and its left edge. */
+/** The double page, true to scale, with what smaller leaves leave visible of those behind. */
 export function Spread({ album }: { album: Album }) {
-  const { left, right } = album.spread;
-  const inchesAcross = Number(left.size.w.in) + Number(right.size.w.in);
-  const inchesDown = Math.max(Number(left.size.h.in), Number(right.size.h.in));
+  const { spread } = album;
+  const leftWidth = Number(spread.leftWidth.in);
+  const rightWidth = Number(spread.rightWidth.in);
+  const inchesAcross = Math.max(leftWidth + rightWidth, 1);
+  const inchesDown = Math.max(Number(spread.height.in), 1);
   const { ref, inch } = useScale(inchesAcross, inchesDown);
   const inHand = useHand((hand) => hand.inHand);
+  const metric = useMetric();
 
+  function place(page: Page, side: "left" | "right") {
+    return {
+      left: inch * (Number(page.box.x.in) + (side === "right" ? leftWidth : 0)),
+      top: inch * Number(page.box.y.in),
+      width: inch * Number(page.box.w.in),
+      height: inch * Number(page.box.h.in),
+    };
+  }
+
+  if (!spread.left && !spread.right) {
+    return (
+      <div className="mat flex min-h-[320px] items-center justify-center">
+        <p className="bg-mat px-4 py-2 text-quiet">
+          This album has no leaves yet. Add some under Leaves.
+        </p>
+      </div>
+    );
+  }
   return (
     <div ref={ref} className="relative flex w-full shrink-0 justify-center pt-1">
       <div
@@ -29,9 +52,10 @@ export function Spread({ album }: { album: Album }) {
       >
         <Rulers
           inch={inch}
-          pages={[Number(left.size.w.in), Number(right.size.w.in)]}
+          pages={[leftWidth, rightWidth].filter((width) => width > 0)}
           down={inchesDown}
           offset={RULER}
+          metric={metric}
         />
         {/* biome-ignore lint/a11y/useSemanticElements: the slots are laid out by measure, not in rows */}
         <div
@@ -43,33 +67,42 @@ export function Spread({ album }: { album: Album }) {
           className="absolute outline-none"
           style={{ left: RULER, top: RULER }}
         >
-          {(["left", "right"] as const).map((side) => (
-            <div
-              key={side}
-              className="absolute top-0 bg-paper shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
-              style={{
-                left: side === "left" ? 0 : inch * Number(left.size.w.in),
-                width: inch * Number(album.spread[side].size.w.in),
-                height: inch * Number(album.spread[side].size.h.in),
-              }}
-            />
-          ))}
-          {slotsOf(album).map(({ slot, side }) => (
-            <Pocket
-              key={slot.id}
-              slot={slot}
-              left={
-                inch * (Number(slot.box.x.in) + (side === "right" ? Number(left.size.w.in) : 0))
-              }
-              top={inch * Number(slot.box.y.in)}
-              width={inch * Number(slot.box.w.in)}
-              height={inch * Number(slot.box.h.in)}
-            />
-          ))}
+          {SIDES.map((side) => {
+            const behind = side === "left" ? spread.leftBehind : spread.rightBehind;
+            const top = spread[side];
+            return (
+              <div key={side}>
+                {[...behind].reverse().map((page) => (
+                  <div key={page.key} className="absolute" style={place(page, side)}>
+                    <StillPage page={page} inch={inch} />
+                  </div>
+                ))}
+                {top && (
+                  <div
+                    className="absolute bg-paper shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
+                    style={place(top, side)}
+                  />
+                )}
+              </div>
+            );
+          })}
+          {slotsOf(album).map((placed) => {
+            const [x, y] = cornerOf(placed, album);
+            return (
+              <Pocket
+                key={placed.slot.id}
+                slot={placed.slot}
+                left={inch * x}
+                top={inch * y}
+                width={inch * Number(placed.slot.box.w.in)}
+                height={inch * Number(placed.slot.box.h.in)}
+              />
+            );
+          })}
           <div
             aria-hidden="true"
             className="pointer-events-none absolute top-0 w-3 bg-black/10 [mask-image:linear-gradient(to_right,transparent,black,transparent)]"
-            style={{ left: inch * Number(left.size.w.in) - 6, height: inch * inchesDown }}
+            style={{ left: inch * leftWidth - 6, height: inch * inchesDown }}
           />
         </div>
       </div>

@@ -1,6 +1,7 @@
 import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
 import { useHand } from "../bench/hand";
+import { useTurnTo } from "../bench/openSpread";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
@@ -14,20 +15,29 @@ export function StepBar({ album }: { album: Album }) {
     <div className="mt-2 mb-3 shrink-0 pl-6">
       <div className="flex items-baseline justify-between gap-4 text-[13px] text-quiet">
         <span>
-          <Measures text={album.spread.left.caption} />
+          <Measures text={album.spread.left?.caption ?? "inside of the front cover"} />
         </span>
+        <PageTurner album={album} />
         <span className="text-right">
-          <Measures text={album.spread.right.caption} />
+          <Measures text={album.spread.right?.caption ?? "inside of the back cover"} />
         </span>
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-2 border-t-2 border-ink pt-2">
         <Button
           strong={counts.placed === 0 && counts.onLine > 0}
           disabled={counts.onLine === 0}
-          onClick={() => step("/api/albums/{id}/place-again", {})}
+          onClick={() => step("/api/albums/{id}/place-again", { spread: album.spread.number })}
         >
           {counts.placed === 0 ? "Place in story order" : "Place again"} <Key>P</Key>
         </Button>
+        {album.leaves.length > 1 && (
+          <Button
+            disabled={counts.onLine === 0}
+            onClick={() => step("/api/albums/{id}/place-again", {})}
+          >
+            Fill the album
+          </Button>
+        )}
         <Button disabled={!album.undo} onClick={() => step("/api/albums/{id}/undo", {})}>
           Undo <Key>Z</Key>
         </Button>
@@ -53,5 +63,36 @@ export function StepBar({ album }: { album: Album }) {
         </p>
       </div>
     </div>
+  );
+}
+
+/** Which spread lies open, and the way to its neighbours. */
+function PageTurner({ album }: { album: Album }) {
+  const { number, last } = album.spread;
+  const turnTo = useTurnTo();
+  const look =
+    "min-h-6 px-2 font-semibold text-ink underline-offset-2 hover:underline disabled:text-quiet disabled:opacity-50 disabled:hover:no-underline";
+  return (
+    <span className="flex shrink-0 items-baseline gap-1 whitespace-nowrap">
+      <button
+        type="button"
+        className={look}
+        disabled={number === 0}
+        aria-label="Turn back"
+        onClick={() => turnTo(number - 1)}
+      >
+        <Key>[</Key> back
+      </button>
+      spread {number + 1} of {last + 1}
+      <button
+        type="button"
+        className={look}
+        disabled={number >= last}
+        aria-label="Turn on"
+        onClick={() => turnTo(number + 1)}
+      >
+        on <Key>]</Key>
+      </button>
+    </span>
   );
 }

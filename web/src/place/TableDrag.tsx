@@ -42,18 +42,32 @@ export function TableDrag({ album, line, children }: Props) {
     if (to === undefined || to === from.slot) {
       return;
     }
-    if (to === "tray") {
+    const id = String(to);
+    if (String(event.active.id).startsWith("leaf:")) {
+      const leaf = Number(String(event.active.id).slice(5));
+      const number = album.leaves.find((each) => each.key === leaf)?.number;
+      const target = album.leaves.find((each) => `leaf:${each.key}` === id)?.number;
+      if (target !== undefined && target !== number) {
+        await step("/api/albums/{id}/leaves/move", { leaf, to: target });
+      }
+      return;
+    }
+    if (id.startsWith("leaf:")) {
+      return;
+    }
+    if (id === "tray") {
       if (from.slot) {
         await step("/api/albums/{id}/take-out", { slot: from.slot });
       }
       return;
     }
-    const slot = String(to);
     const done = from.slot
-      ? await step("/api/albums/{id}/swap", { from: from.slot, to: slot })
-      : from.photo && (await step("/api/albums/{id}/put", { photo: from.photo, slot }));
+      ? await step("/api/albums/{id}/swap", { from: from.slot, to: id })
+      : from.thing != null
+        ? await step("/api/albums/{id}/things/lay", { thing: from.thing, slot: id })
+        : from.photo && (await step("/api/albums/{id}/put", { photo: from.photo, slot: id }));
     if (done) {
-      lookAtSlot(slot);
+      lookAtSlot(id);
     }
   }
 
@@ -71,6 +85,11 @@ export function TableDrag({ album, line, children }: Props) {
     >
       {children}
       <DragOverlay dropAnimation={null}>
+        {!photo && dragged && (
+          <span className="block max-w-40 truncate border border-ink bg-sheet px-2 py-1 text-[13px] font-semibold text-ink shadow-xl">
+            {dragged.name}
+          </span>
+        )}
         {photo && (
           <img
             src={pictureUrl(photo.id, "small")}

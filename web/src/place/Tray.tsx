@@ -5,6 +5,7 @@ import type { Album, Line, Photo } from "../api/types";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
+import { Things } from "./Things";
 
 const HEIGHT = 100;
 const GAP = 8;
@@ -16,7 +17,7 @@ interface Props {
 
 /** The photos without a place, large enough to choose from; a photo dropped here leaves its slot. */
 export function Tray({ album, line }: Props) {
-  const labels = useMemo(() => pegLabels(album), [album]);
+  const labels = useMemo(() => pegLabels(album, line), [album, line]);
   const waiting = useMemo(
     () =>
       line.chapters.flatMap((chapter) => chapter.photos).filter((photo) => !labels.has(photo.id)),
@@ -44,6 +45,7 @@ export function Tray({ album, line }: Props) {
           {waiting.length > 0 ? "Drag one into a pocket, or a picture out of one to here." : ""}
         </p>
       </div>
+      <Things album={album} line={line} />
       <div
         ref={scroll}
         className="slim-scroll min-w-0 flex-1 overflow-x-auto overflow-y-hidden pb-1"

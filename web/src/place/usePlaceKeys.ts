@@ -3,18 +3,21 @@ import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
 import { isTyping } from "../app/useBenchKeys";
 import { useHand } from "../bench/hand";
-import { type PlacedSlot, slotsOf } from "../bench/places";
+import { useTurnTo } from "../bench/openSpread";
+import { cornerOf, type PlacedSlot, slotsOf } from "../bench/places";
 import { useNotices } from "../ui/notices";
 
 /** The keys of the spread: going from pocket to pocket, moving, locking, turning, taking out. */
 export function usePlaceKeys(album: Album) {
   const step = useStep(album.id);
   const hand = useHand();
+  const turnTo = useTurnTo();
   const speak = useNotices((state) => state.speak);
   useEffect(() => {
     const slots = slotsOf(album);
     const current = slots.find(({ slot }) => slot.id === hand.slot)?.slot;
     const seat = current?.seat;
+    const held = seat ?? current?.laid;
 
     async function putDown() {
       const { inHand } = hand;
@@ -25,17 +28,20 @@ export function usePlaceKeys(album: Album) {
       if (inHand.slot === current.id) {
         return;
       }
-      const done = inHand.slot
-        ? await step("/api/albums/{id}/swap", { from: inHand.slot, to: current.id })
-        : inHand.photo &&
-          (await step("/api/albums/{id}/put", { photo: inHand.photo, slot: current.id }));
+      const done =
+        inHand.thing != null && !inHand.slot
+          ? await step("/api/albums/{id}/things/lay", { thing: inHand.thing, slot: current.id })
+          : inHand.slot
+            ? await step("/api/albums/{id}/swap", { from: inHand.slot, to: current.id })
+            : inHand.photo &&
+              (await step("/api/albums/{id}/put", { photo: inHand.photo, slot: current.id }));
       if (done) {
         speak(`${inHand.name} is in ${current.label}.`);
       }
     }
 
     function go(direction: string) {
-      const next = neighbour(slots, hand.slot, direction);
+      const next = neighbour(album, slots, hand.slot, direction);
       if (next) {
         hand.lookAtSlot(next.slot.id);
         document.getElementById(`slot-${next.slot.id}`)?.focus({ preventScroll: true });
@@ -50,22 +56,29 @@ export function usePlaceKeys(album: Album) {
         hand.letGo();
       } else if (key === "enter" && hand.inHand) {
         void putDown();
+      } else if (key === "[" || key === "]") {
+        const next = album.spread.number + (key === "]" ? 1 : -1);
+        if (next >= 0 && next <= album.spread.last) {
+          turnTo(next);
+          speak(`Spread ${next + 1} of ${album.spread.last + 1}`);
+        }
       } else if (key === "p") {
-        void step("/api/albums/{id}/place-again", {});
+        void step("/api/albums/{id}/place-again", { spread: album.spread.number });
       } else if (key === "x" && (seat || hand.photo)) {
         void step("/api/albums/{id}/aside", {
           photo: seat?.photo ?? hand.photo ?? "",
           aside: true,
         });
-      } else if (!current || !seat) {
+      } else if (!current || !held) {
         return false;
       } else if (key === "enter") {
-        hand.pickUp({ photo: seat.photo, slot: current.id, name: seat.name });
-        speak(`${seat.name} is in your hand. Choose a pocket with the arrows.`);
+        hand.pickUp({ photo: seat?.photo ?? null, slot: current.id, name: held.name });
+        speak(`${held.name} is in your hand. Choose a pocket with the arrows.`);
       } else if (key === "l") {
-        void step("/api/albums/{id}/lock", { slot: current.id, locked: !seat.locked });
+        void step("/api/albums/{id}/lock", { slot: current.id, locked: !held.locked });
       } else if (key === "r") {
-        void step("/api/albums/{id}/turn", { slot: current.id, turned: !seat.drawing.turned });
+        const turned = seat ? seat.drawing.turned : current.laid?.turned;
+        void step("/api/albums/{id}/turn", { slot: current.id, turned: !turned });
       } else if (key === "k") {
         document.getElementById("keep-box")?.focus();
       } else if (key === "delete" || key === "backspace") {
@@ -91,20 +104,25 @@ export function usePlaceKeys(album: Album) {
     }
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [album, hand, step, speak]);
+  }, [album, hand, step, speak, turnTo]);
 }
 
 /** The slot that lies next in a direction: the nearest whose middle is that way. */
-function neighbour(slots: PlacedSlot[], from: string | null, key: string): PlacedSlot | undefined {
+function neighbour(
+  album: Album,
+  slots: PlacedSlot[],
+  from: string | null,
+  key: string,
+): PlacedSlot | undefined {
   const here = slots.find(({ slot }) => slot.id === from);
   if (!here) {
     return slots[0];
   }
-  const [x, y] = middle(here);
+  const [x, y] = middle(here, album);
   let best: PlacedSlot | undefined;
   let least = Number.POSITIVE_INFINITY;
   for (const slot of slots) {
-    const [ox, oy] = middle(slot);
+    const [ox, oy] = middle(slot, album);
     const along =
       key === "arrowleft"
         ? x - ox
@@ -124,10 +142,7 @@ function neighbour(slots: PlacedSlot[], from: string | null, key: string): Place
   return best;
 }
 
-function middle({ slot, page, side }: PlacedSlot): [number, number] {
-  const start = side === "right" ? Number(page.size.w.in) : 0;
-  return [
-    start + Number(slot.box.x.in) + Number(slot.box.w.in) / 2,
-    Number(slot.box.y.in) + Number(slot.box.h.in) / 2,
-  ];
+function middle(placed: PlacedSlot, album: Album): [number, number] {
+  const [x, y] = cornerOf(placed, album);
+  return [x + Number(placed.slot.box.w.in) / 2, y + Number(placed.slot.box.h.in) / 2];
 }

@@ -6,7 +6,10 @@ import type { Answer } from "./useAnswer";
 
 interface Length {
   mm: number;
+  /** In inches. */
   text: string;
+  /** In the units of the house. */
+  shown: string;
 }
 
 interface SizeOf {
@@ -55,7 +58,7 @@ export function SumAnswer({ answer, results }: Props) {
   );
 }
 
-function part(answer: Answer, path: string): unknown {
+export function part(answer: Answer, path: string): unknown {
   return path
     .split(".")
     .reduce<unknown>(
@@ -74,57 +77,62 @@ function Headline({ result, what }: { result: Result; what: unknown }) {
         {great(result, what)}
         <span className="ml-2 text-[15px] font-semibold">{result.label}</span>
       </p>
-      {millimetres(result, what)}
+      {inOtherUnits(result, what)}
     </div>
   );
 }
 
 function great(result: Result, what: unknown) {
   if (result.kind === "length") {
-    return <GreatMeasure text={(what as Length).text} />;
+    return <GreatMeasure text={(what as Length).shown} />;
   }
   if (result.kind === "size") {
     const size = what as SizeOf;
     return (
       <>
-        <GreatMeasure text={size.w.text} />
+        <GreatMeasure text={size.w.shown} />
         <span className="text-[0.5em] text-quiet">×</span>
-        <GreatMeasure text={size.h.text} />
+        <GreatMeasure text={size.h.shown} />
       </>
     );
   }
   return <GreatMeasure text={said(result, what)} />;
 }
 
-function millimetres(result: Result, what: unknown) {
+/** The same in the units that are not those of the house. */
+function inOtherUnits(result: Result, what: unknown) {
   if (result.kind === "length") {
-    return <p className="mt-1.5 text-quiet">{mm(what as Length)} mm</p>;
+    return <OtherUnits text={other(what as Length)} />;
   }
   if (result.kind === "size") {
     const size = what as SizeOf;
-    return (
-      <p className="mt-1.5 text-quiet">
-        {mm(size.w)} × {mm(size.h)} mm
-      </p>
-    );
+    return <OtherUnits text={`${other(size.w)} × ${other(size.h)}`} />;
   }
   return null;
 }
 
-function mm(length: Length) {
-  return length.mm.toFixed(1);
+function OtherUnits({ text }: { text: string }) {
+  return (
+    <p className="mt-1.5 text-quiet">
+      <Measures text={text} />
+    </p>
+  );
 }
 
-function said(result: Result, what: unknown): string {
+function other(length: Length) {
+  return length.shown.endsWith("mm") ? `${length.text} in` : `${length.mm.toFixed(1)} mm`;
+}
+
+export function said(result: Result, what: unknown): string {
   switch (result.kind) {
     case "length":
-      return (what as Length).text;
+      return (what as Length).shown;
     case "size":
-      return `${(what as SizeOf).w.text} × ${(what as SizeOf).h.text}`;
+      return `${(what as SizeOf).w.shown} × ${(what as SizeOf).h.shown}`;
     case "lengths":
-      return listed((what as Length[]).map((length) => length.text));
+      return listed((what as Length[]).map((length) => length.shown));
     case "sizes":
-      return listed((what as SizeOf[]).map((size) => `${size.w.text} × ${size.h.text}`));
+      return listed((what as SizeOf[]).map((size) => `${size.w.shown} × ${size.h.shown}`));
     case "share":
       return `${((what as number) * 100).toFixed(0)} %`;
     case "number":

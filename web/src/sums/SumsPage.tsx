@@ -1,9 +1,11 @@
 import { useEffect, useState } from "react";
 import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
+import { useMetric } from "../api/queries";
 import { isTyping } from "../app/useBenchKeys";
 import { Key } from "../ui/Key";
-import { SUMS, type SumDefinition } from "./definitions";
+import { type Field, SUMS, type SumDefinition } from "./definitions";
 import { question, type Written } from "./question";
+import { SendToTicket } from "./SendToTicket";
 import { SumAnswer } from "./SumAnswer";
 import { SumField } from "./SumField";
 import { useAnswer } from "./useAnswer";
@@ -56,10 +58,12 @@ export function SumsPage() {
 }
 
 function OneSum({ sum }: { sum: SumDefinition }) {
+  const metric = useMetric();
   const [written, setWritten] = useState<Written>(() =>
-    Object.fromEntries(sum.fields.map((field) => [field.path, field.start])),
+    Object.fromEntries(sum.fields.map((field) => [field.path, inInches(field, metric)])),
   );
-  const answer = useAnswer(sum.name, question(sum.fields, written));
+  const asked = question(sum.fields, written, metric);
+  const answer = useAnswer(sum.name, asked);
   const wrong = answer.error;
   const known = sum.fields.find((field) => wrong?.field && belongs(wrong.field, field.path));
   return (
@@ -82,8 +86,10 @@ function OneSum({ sum }: { sum: SumDefinition }) {
             />
           ))}
           <p className="col-span-2 text-[13px] text-quiet">
-            Lengths as 4, 4.25, 1/8, 4 1/4 or 4¼ inches, or 108 mm, 10.8 cm. <Key>Esc</Key> goes
-            back.
+            {metric
+              ? "Lengths as 108, 108 mm or 10.8 cm, or 4 1/4 and 4 in in inches."
+              : "Lengths as 4, 4.25, 1/8, 4 1/4 or 4¼ inches, or 108 mm, 10.8 cm."}{" "}
+            <Key>Esc</Key> goes back.
           </p>
         </form>
         <section aria-label="Answer" aria-live="polite">
@@ -93,10 +99,13 @@ function OneSum({ sum }: { sum: SumDefinition }) {
             </p>
           )}
           {answer.data && !wrong && (
-            <SumAnswer
-              answer={answer.data}
-              results={sum.results.filter((each) => !each.of || written[each.of]?.trim())}
-            />
+            <>
+              <SumAnswer
+                answer={answer.data}
+                results={sum.results.filter((each) => !each.of || written[each.of]?.trim())}
+              />
+              <SendToTicket sum={sum.name} question={asked} />
+            </>
           )}
           {wrong && known && (
             <p className="text-quiet">The answer stands here once “{known.label}” is put right.</p>
@@ -105,6 +114,13 @@ function OneSum({ sum }: { sum: SumDefinition }) {
       </div>
     </div>
   );
+}
+
+/** The example is in inches, also where the house counts in millimetres. */
+function inInches(field: Field, metric: boolean) {
+  return metric && field.kind === "length" && /^[\d.]+$/.test(field.start)
+    ? `${field.start} in`
+    : field.start;
 }
 
 /** Whether a refused field is this one or a part of it. */

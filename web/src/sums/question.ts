@@ -3,12 +3,16 @@ import type { Field } from "./definitions";
 export type Written = Record<string, string>;
 
 /** What was written, as the question is put; fields left empty are left out. */
-export function question(fields: Field[], written: Written): Record<string, unknown> {
+export function question(
+  fields: Field[],
+  written: Written,
+  metric: boolean,
+): Record<string, unknown> {
   const whole: Record<string, unknown> = {};
   for (const field of fields) {
     const text = written[field.path] ?? "";
     if (text.trim() !== "" || field.kind === "flag" || field.kind === "boxes") {
-      put(whole, field.path.split("."), value(field, text));
+      put(whole, field.path.split("."), value(field, text, metric));
     }
   }
   return whole;
@@ -25,7 +29,7 @@ function put(into: Record<string, unknown>, path: string[], what: unknown) {
   put(inner, rest, what);
 }
 
-function value(field: Field, text: string): unknown {
+function value(field: Field, text: string, metric: boolean): unknown {
   switch (field.kind) {
     case "flag":
       return text === "true";
@@ -38,19 +42,31 @@ function value(field: Field, text: string): unknown {
         .filter((line) => line.trim() !== "")
         .map((line) => {
           const [x = "", y = "", w = "", h = ""] = line.split(",").map((part) => part.trim());
-          return { x, y, w, h };
+          return {
+            x: inUnits(x, metric),
+            y: inUnits(y, metric),
+            w: inUnits(w, metric),
+            h: inUnits(h, metric),
+          };
         });
     case "letters":
       return Object.fromEntries(
         text.split(",").map((part) => {
           const [letter = "", ...rest] = part.trim().split(/\s+/);
           const amount = rest.join(" ");
-          return [letter, field.path === "stock" ? numberOrText(amount) : amount];
+          return [letter, field.path === "stock" ? numberOrText(amount) : inUnits(amount, metric)];
         }),
       );
+    case "length":
+      return inUnits(text, metric);
     default:
       return text;
   }
+}
+
+/** A number without a unit is meant in the units of the house; sums take it for inches. */
+function inUnits(text: string, metric: boolean) {
+  return metric && /^-?(\d+(\.\d*)?|\.\d+)$/.test(text.trim()) ? `${text.trim()} mm` : text;
 }
 
 /** What is no number goes as it was written, and is refused with what is accepted. */

@@ -21,8 +21,8 @@ export function OnTable({ album, photo }: Props) {
     return (
       <MeasureForm
         legend="Size of the print on the table"
-        w={photo.onTable?.w.text ?? ""}
-        h={photo.onTable?.h.text ?? ""}
+        w={photo.onTable?.w.exact ?? ""}
+        h={photo.onTable?.h.exact ?? ""}
         empty="Both empty: still a file, to be ordered."
         onSave={async (w, h, onRefusal) =>
           (await step(

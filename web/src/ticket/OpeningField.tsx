@@ -10,6 +10,12 @@ interface Props {
   ticket: Ticket;
 }
 
+const KNOWN: Record<string, string> = {
+  measured: "measured",
+  ruled: "not measured, as ruled",
+  "as-usual": "not measured, as usual",
+};
+
 /** The opening of the pocket: as usual, or as measured; measured here. */
 export function OpeningField({ album, ticket }: Props) {
   const [open, setOpen] = useState(false);
@@ -21,9 +27,9 @@ export function OpeningField({ album, ticket }: Props) {
     return (
       <MeasureForm
         legend="Clear inside of this pocket"
-        w={ticket.measured ? ticket.opening.w.text : ""}
-        h={ticket.measured ? ticket.opening.h.text : ""}
-        empty="Both empty: not measured, taken as usual."
+        w={ticket.measured ? ticket.opening.w.exact : ""}
+        h={ticket.measured ? ticket.opening.h.exact : ""}
+        empty="Both empty: not measured in this leaf."
         onSave={async (w, h, onRefusal) =>
           (await step(
             "/api/albums/{id}/opening",
@@ -39,7 +45,7 @@ export function OpeningField({ album, ticket }: Props) {
     <Row name="Opening">
       <SizeText size={ticket.opening} />
       <span className="block text-[12px] leading-tight font-normal text-quiet">
-        {ticket.measured ? "measured" : "not measured, as usual"}
+        {KNOWN[ticket.known] ?? ""}
         <button
           type="button"
           className="ml-1 font-normal underline underline-offset-2"

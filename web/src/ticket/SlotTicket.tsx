@@ -61,13 +61,56 @@ export function SlotTicket({ album, ticket }: Props) {
             <Measures text={`${ticket.reveal.w.text}, ${ticket.reveal.h.text} a side`} />
           </Row>
         )}
-        <OpeningField album={album} ticket={ticket} />
+        {ticket.kind === "pocket" && <OpeningField album={album} ticket={ticket} />}
+        {ticket.marks.map((mark) => (
+          <Row key={mark.edge} name={mark.edge === "left" ? "Left edge at" : "Top edge at"}>
+            <Measures text={mark.at.text} />
+            <span className="block text-[12px] leading-tight font-normal text-quiet">
+              works from <Measures text={`${mark.from.text} to ${mark.to.text}`} />
+            </span>
+          </Row>
+        ))}
+        {ticket.thing && (
+          <>
+            <Row name={ticket.thing.kind === "card" ? "Card" : "Keepsake"}>
+              <Measures text={`${ticket.thing.size.w.text} × ${ticket.thing.size.h.text}`} />
+            </Row>
+            {ticket.thing.room && (
+              <Row name="Words">
+                <Measures text={ticket.thing.room} />
+              </Row>
+            )}
+          </>
+        )}
         {photo && <OnTable album={album} photo={photo} />}
       </dl>
       <p className="mt-3 text-[13px] leading-snug text-quiet">
         {photo && <strong className="text-ink">Why here. </strong>}
         <Measures text={ticket.why} />
       </p>
+      {ticket.laid && (
+        <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
+          <Do
+            name={ticket.laid.locked ? "unlock" : "lock"}
+            keyName="L"
+            onDo={() =>
+              step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !ticket.laid?.locked })
+            }
+          />
+          <Do
+            name="turn"
+            keyName="R"
+            onDo={() =>
+              step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !ticket.laid?.turned })
+            }
+          />
+          <Do
+            name="take out"
+            keyName="Del"
+            onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
+          />
+        </div>
+      )}
       {photo && seat && (
         <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
           <Do

@@ -1,11 +1,13 @@
 import { useEffect } from "react";
-import { useTicket } from "../api/queries";
+import { useAlbum, useTicket } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { useHand } from "../bench/hand";
 import { slotsOf } from "../bench/places";
 import { LoosePhoto } from "./LoosePhoto";
 import { usePreview } from "./preview";
+import { Slips } from "./Slips";
 import { SlotTicket } from "./SlotTicket";
+import { ThingTicket } from "./ThingTicket";
 
 interface Props {
   album: Album;
@@ -14,19 +16,25 @@ interface Props {
 
 /** The ticket of whatever is looked at, torn off a roll. */
 export function TicketRoll({ album, line }: Props) {
-  const { slot, photo, lookAtSlot } = useHand();
+  const { slot, photo, thing, lookAtSlot } = useHand();
+  const turning = useAlbum(album.id).isFetching;
   const ticket = useTicket(album.id, album.version, slot);
   const shown = usePreview((state) => state.ticket);
   const loose = [...line.chapters.flatMap((chapter) => chapter.photos), ...line.aside].find(
     (each) => each.id === photo,
   );
+  const looseThing = line.things.find((each) => each.key === thing);
 
   useEffect(() => {
     const slots = slotsOf(album);
-    if (!photo && !slots.some((each) => each.slot.id === slot)) {
-      lookAtSlot((slots.find((each) => each.slot.seat) ?? slots[0])?.slot.id ?? null);
+    const nothing = !photo && thing === null && !slots.some((each) => each.slot.id === slot);
+    if (nothing && !turning) {
+      const next = (slots.find((each) => each.slot.seat) ?? slots[0])?.slot.id ?? null;
+      if (next !== slot) {
+        lookAtSlot(next);
+      }
     }
-  }, [album, slot, photo, lookAtSlot]);
+  }, [album, slot, photo, thing, turning, lookAtSlot]);
 
   const current = shown && shown.slot === slot ? shown : ticket.data;
   return (
@@ -34,8 +42,11 @@ export function TicketRoll({ album, line }: Props) {
       aria-label="Ticket"
       className="torn slim-scroll relative mt-3 w-full flex-1 lg:flex-none md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
     >
+      <Slips album={album.id} />
       {loose ? (
         <LoosePhoto album={album} photo={loose} />
+      ) : looseThing ? (
+        <ThingTicket album={album} thing={looseThing} />
       ) : ticket.isError ? (
         <p>{ticket.error.message}</p>
       ) : (

@@ -33,6 +33,11 @@ public enum Units {
     return text(size.w()) + " × " + text(size.h());
   }
 
+  /** The length in a form that {@link #parse} reads back as the very same. */
+  public String exact(Length length) {
+    return isMetric() ? length.toMillimetres().toPlainString() + " mm" : length.toExactText();
+  }
+
   private static String millimetres(Length length) {
     BigDecimal exact = length.toMillimetres();
     BigDecimal tenths = exact.setScale(1, RoundingMode.HALF_UP);

@@ -258,6 +258,7 @@ class AlbumViews {
         Words.key(thing.kind()),
         thing.name(),
         Views.SizeView.of(thing.size()),
+        Views.LengthView.of(thing.thickness()),
         RuleText.thickness(thing.thickness()),
         thing.original(),
         thing.words(),

@@ -7,8 +7,8 @@ import drumnest.core.album.Shape;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.FieldProblemException;
+import drumnest.server.shelf.UnitsInUse;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -263,6 +263,6 @@ record BlockForm(
   }
 
   private static @Nullable String text(@Nullable Length length) {
-    return length == null ? null : length.toExactText().toLowerCase(Locale.ROOT);
+    return length == null ? null : UnitsInUse.current().exact(length);
   }
 }

@@ -123,7 +123,7 @@ final class ShelfViews {
         ItemForm.of(item).kind(),
         item.name(),
         facts(item),
-        ItemForm.of(item),
+        ItemForm.inUse(item),
         Views.SizeView.ofNullable(size(item)),
         pattern == null
             ? null

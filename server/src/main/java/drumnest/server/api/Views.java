@@ -15,10 +15,17 @@ final class Views {
 
   private Views() {}
 
-  /** A length: in inches and millimetres for drawing, and as text for reading. */
-  record LengthView(BigDecimal in, BigDecimal mm, String text) {
+  /**
+   * A length: in inches and millimetres for drawing, as text for reading, and exactly as it would
+   * be written in a field.
+   */
+  record LengthView(BigDecimal in, BigDecimal mm, String text, String exact) {
     static LengthView of(Length length) {
-      return new LengthView(length.toInches(), length.toMillimetres(), UnitsInUse.text(length));
+      return new LengthView(
+          length.toInches(),
+          length.toMillimetres(),
+          UnitsInUse.text(length),
+          UnitsInUse.current().exact(length));
     }
   }
 
@@ -232,7 +239,8 @@ final class Views {
       String kind,
       String name,
       SizeView size,
-      String thickness,
+      LengthView thickness,
+      String thick,
       boolean original,
       String words,
       @Nullable String room,

@@ -66,9 +66,113 @@ public record ItemForm(
       @Nullable String h,
       @Nullable String printW,
       @Nullable String printH,
-      @Nullable Boolean ruled) {
+      @Nullable Boolean ruled) {}
 
-    static PocketForm of(Pocket pocket) {
+  /** An entry in its exact written form, in inches where no other unit stands behind it. */
+  public static ItemForm of(CatalogueItem item) {
+    return new Writer(Units.SIXTY_FOURTHS).write(item);
+  }
+
+  /** An entry in its exact written form, in the units of the house. */
+  public static ItemForm inUse(CatalogueItem item) {
+    return new Writer(UnitsInUse.current()).write(item);
+  }
+
+  private record Writer(Units units) {
+
+    ItemForm write(CatalogueItem item) {
+      if (item instanceof CatalogueItem.AlbumFormat format) {
+        return sized("format", format.name(), format.size(), null, null, null, null, null);
+      } else if (item instanceof CatalogueItem.SleeveType sleeve) {
+        return sized(
+            "sleeve",
+            sleeve.name(),
+            sleeve.insert(),
+            null,
+            sleeve.hinge().name().toLowerCase(Locale.ROOT),
+            sleeve.perPack(),
+            null,
+            null);
+      } else if (item instanceof CatalogueItem.CardType card) {
+        return sized(
+            "card", card.name(), card.size(), text(card.thickness()), null, null, null, null);
+      } else if (item instanceof CatalogueItem.PrintSize print) {
+        return sized("print", print.name(), print.size(), null, null, null, null, null);
+      } else if (item instanceof CatalogueItem.SheetType sheet) {
+        return sized(
+            "sheet",
+            sheet.name(),
+            sheet.size(),
+            null,
+            null,
+            null,
+            text(sheet.strip()),
+            sheet.directional());
+      } else if (item instanceof CatalogueItem.Material material) {
+        String thickness = text(material.thickness());
+        return new ItemForm(
+            "material",
+            material.name(),
+            null,
+            null,
+            thickness,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+      }
+      return leaf((LeafType) item);
+    }
+
+    private ItemForm sized(
+        String kind,
+        String name,
+        Size size,
+        @Nullable String thickness,
+        @Nullable String hinge,
+        @Nullable Integer perPack,
+        @Nullable String strip,
+        @Nullable Boolean directional) {
+      return new ItemForm(
+          kind,
+          name,
+          text(size.w()),
+          text(size.h()),
+          thickness,
+          hinge,
+          perPack,
+          strip,
+          directional,
+          null,
+          null,
+          null);
+    }
+
+    private ItemForm leaf(LeafType type) {
+      PocketPattern pattern = type.pattern();
+      return new ItemForm(
+          "leaf",
+          type.name(),
+          text(type.size().w()),
+          text(type.size().h()),
+          null,
+          null,
+          null,
+          null,
+          null,
+          type.shared(),
+          text(type.keepFree()),
+          pattern == null ? null : pattern.pockets().stream().map(this::pocket).toList());
+    }
+
+    private String text(Length length) {
+      return units.exact(length);
+    }
+
+    private PocketForm pocket(Pocket pocket) {
       Box box = pocket.box();
       boolean own = pocket.named().equals(box.size());
       return new PocketForm(
@@ -80,99 +184,6 @@ public record ItemForm(
           own ? null : text(pocket.named().h()),
           pocket.ruled() ? true : null);
     }
-  }
-
-  /** An entry in its exact written form. */
-  public static ItemForm of(CatalogueItem item) {
-    if (item instanceof CatalogueItem.AlbumFormat format) {
-      return sized("format", format.name(), format.size(), null, null, null, null, null);
-    } else if (item instanceof CatalogueItem.SleeveType sleeve) {
-      return sized(
-          "sleeve",
-          sleeve.name(),
-          sleeve.insert(),
-          null,
-          sleeve.hinge().name().toLowerCase(Locale.ROOT),
-          sleeve.perPack(),
-          null,
-          null);
-    } else if (item instanceof CatalogueItem.CardType card) {
-      return sized(
-          "card", card.name(), card.size(), text(card.thickness()), null, null, null, null);
-    } else if (item instanceof CatalogueItem.PrintSize print) {
-      return sized("print", print.name(), print.size(), null, null, null, null, null);
-    } else if (item instanceof CatalogueItem.SheetType sheet) {
-      return sized(
-          "sheet",
-          sheet.name(),
-          sheet.size(),
-          null,
-          null,
-          null,
-          text(sheet.strip()),
-          sheet.directional());
-    } else if (item instanceof CatalogueItem.Material material) {
-      String thickness = text(material.thickness());
-      return new ItemForm(
-          "material",
-          material.name(),
-          null,
-          null,
-          thickness,
-          null,
-          null,
-          null,
-          null,
-          null,
-          null,
-          null);
-    }
-    return leaf((LeafType) item);
-  }
-
-  private static ItemForm sized(
-      String kind,
-      String name,
-      Size size,
-      @Nullable String thickness,
-      @Nullable String hinge,
-      @Nullable Integer perPack,
-      @Nullable String strip,
-      @Nullable Boolean directional) {
-    return new ItemForm(
-        kind,
-        name,
-        text(size.w()),
-        text(size.h()),
-        thickness,
-        hinge,
-        perPack,
-        strip,
-        directional,
-        null,
-        null,
-        null);
-  }
-
-  private static ItemForm leaf(LeafType type) {
-    PocketPattern pattern = type.pattern();
-    return new ItemForm(
-        "leaf",
-        type.name(),
-        text(type.size().w()),
-        text(type.size().h()),
-        null,
-        null,
-        null,
-        null,
-        null,
-        type.shared(),
-        text(type.keepFree()),
-        pattern == null ? null : pattern.pockets().stream().map(PocketForm::of).toList());
-  }
-
-  private static String text(Length length) {
-    return length.toExactText();
   }
 
   /**

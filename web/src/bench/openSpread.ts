@@ -1,0 +1,43 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect } from "react";
+import { useSearchParams } from "react-router";
+
+let open: number | undefined;
+
+/** The spread that lies open in this window; undefined for the one an album opens at. */
+export function openSpread() {
+  return open;
+}
+
+/** Keeps the album at the spread that the address names. */
+export function useFollowSpread(album: number) {
+  const [params] = useSearchParams();
+  const queries = useQueryClient();
+  const named = params.get("spread");
+  const wanted = named !== null && /^\d{1,4}$/.test(named) ? Number(named) : undefined;
+  // Set while rendering, so that the very first question already asks for it.
+  const turned = open !== wanted;
+  open = wanted;
+  useEffect(() => {
+    if (turned) {
+      void queries.invalidateQueries({ queryKey: ["album", album] });
+    }
+  }, [queries, album, turned]);
+}
+
+/** Turns to a spread. */
+export function useTurnTo() {
+  const [, setParams] = useSearchParams();
+  return useCallback(
+    (spread: number) => {
+      if (spread !== open) {
+        setParams((before) => {
+          const next = new URLSearchParams(before);
+          next.set("spread", String(spread));
+          return next;
+        });
+      }
+    },
+    [setParams],
+  );
+}

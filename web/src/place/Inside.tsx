@@ -1,0 +1,117 @@
+import type { Drawing, Laid, Seat, Slot } from "../api/types";
+import { Measures } from "../ui/Measures";
+import { Picture } from "../ui/Picture";
+
+interface Props {
+  slot: Slot;
+  seat: Seat | undefined;
+  /** In pixels. */
+  width: number;
+}
+
+const EMPTY: Record<string, string> = { photo: "empty", words: "words", keepsake: "keepsake" };
+
+/** What is seen in a slot: a picture as it is cropped, a card, a keepsake, or its size. */
+export function Inside({ slot, seat, width }: Props) {
+  const { inner } = slot;
+  const ratio =
+    (Number(slot.box.w.in) * inner.w) / Math.max(Number(slot.box.h.in) * inner.h, 0.001);
+  return (
+    <>
+      {slot.kind === "mount" && inner.w < 1 && (
+        <span className="absolute inset-0 bg-[#e9eeec] outline-1 outline-[#b9c6c8] outline-solid" />
+      )}
+      <span
+        className="absolute block"
+        style={{
+          left: `${100 * inner.x}%`,
+          top: `${100 * inner.y}%`,
+          width: `${100 * inner.w}%`,
+          height: `${100 * inner.h}%`,
+        }}
+      >
+        {seat ? (
+          <span className={`absolute ${slot.kind === "pocket" ? "inset-[3px]" : "inset-0"}`}>
+            <Paper drawing={seat.drawing} photo={seat.photo} ratio={ratio} large={width > 260} />
+          </span>
+        ) : slot.laid ? (
+          <LaidThing laid={slot.laid} />
+        ) : (
+          <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-[#5a6f75]">
+            {width > 34 && (
+              <span
+                className={`great text-center text-[#5a6f75] ${width > 70 ? "text-xl" : "text-[13px]"}`}
+              >
+                {slot.named.w.text} × {slot.named.h.text}
+              </span>
+            )}
+            {width > 60 && <span className="text-[11px]">{EMPTY[slot.holds]}</span>}
+          </span>
+        )}
+      </span>
+    </>
+  );
+}
+
+/** A card or keepsake at its true size, in the middle of its slot. */
+function LaidThing({ laid }: { laid: Laid }) {
+  const { paper } = laid;
+  return (
+    <span
+      className={`absolute flex flex-col overflow-hidden p-1.5 text-[#10262c] outline-1 outline-solid ${laid.kind === "card" ? "bg-white outline-[#c3cdcf]" : "bg-[#dfe6e4] outline-[#8b9a9e]"}`}
+      style={{
+        left: `${100 * paper.x}%`,
+        top: `${100 * paper.y}%`,
+        width: `${100 * paper.w}%`,
+        height: `${100 * paper.h}%`,
+      }}
+    >
+      <span className="truncate text-[11px] leading-tight font-semibold">
+        <Measures text={laid.name} />
+      </span>
+      <span className="mt-0.5 text-[10px] leading-[1.25] whitespace-pre-line">{laid.words}</span>
+    </span>
+  );
+}
+
+/** The paper in its pocket, turned as it lies. */
+function Paper({
+  drawing,
+  photo,
+  ratio,
+  large,
+}: {
+  drawing: Drawing;
+  photo: string;
+  ratio: number;
+  large: boolean;
+}) {
+  const { paper, shown, turned } = drawing;
+  const paperRatio = (ratio * paper.w) / paper.h;
+  return (
+    <span
+      className="absolute block overflow-hidden"
+      style={{
+        left: `${100 * paper.x}%`,
+        top: `${100 * paper.y}%`,
+        width: `${100 * paper.w}%`,
+        height: `${100 * paper.h}%`,
+      }}
+    >
+      {turned ? (
+        <span
+          className="absolute top-1/2 left-1/2 block"
+          style={{
+            width: `${100 / paperRatio}%`,
+            height: `${100 * paperRatio}%`,
+            transform: "translate(-50%, -50%) rotate(90deg)",
+          }}
+        >
+          <Picture photo={photo} shown={shown} large={large} />
+        </span>
+      ) : (
+        <Picture photo={photo} shown={shown} large={large} />
+      )}
+    </span>
+  );
+}

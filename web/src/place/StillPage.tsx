@@ -1,0 +1,44 @@
+import type { Page } from "../api/types";
+import { Inside } from "./Inside";
+
+interface Props {
+  page: Page;
+  /** Pixels to an inch. */
+  inch: number;
+  /** What is written at its outer edge. */
+  caption?: boolean;
+}
+
+/** A page that is only looked at: what shows of a leaf behind another. */
+export function StillPage({ page, inch, caption = true }: Props) {
+  return (
+    <div
+      aria-hidden="true"
+      data-behind={page.leaf}
+      className="pointer-events-none absolute inset-0 bg-paper shadow-[0_1px_4px_rgb(16_38_44/0.25)]"
+    >
+      {page.slots.map((slot) => (
+        <span
+          key={slot.id}
+          className="absolute outline-1 outline-[#c3cdcf] outline-solid"
+          style={{
+            left: inch * Number(slot.box.x.in),
+            top: inch * Number(slot.box.y.in),
+            width: inch * Number(slot.box.w.in),
+            height: inch * Number(slot.box.h.in),
+          }}
+        >
+          <Inside slot={slot} seat={slot.seat} width={inch * Number(slot.box.w.in)} />
+        </span>
+      ))}
+      <span className="absolute inset-0 bg-[#10262c]/[0.06]" />
+      {caption && (
+        <span
+          className={`absolute bottom-1 bg-paper/85 px-1 text-[11px] text-[#5a6f75] ${page.side === "front" ? "right-1" : "left-1"}`}
+        >
+          leaf {page.leaf} behind
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,102 @@
+import type { PocketOfType, Ruled } from "../api/types";
+import { Measures } from "../ui/Measures";
+
+interface Props {
+  ruled: Ruled;
+  metric: boolean;
+  chosen: number[];
+  onChoose: (path: number[]) => void;
+}
+
+/** The ruled protector from the front, with its parts to choose, and from the back. */
+export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
+  const all = [...ruled.parts.map((line) => line.box), ...ruled.leftOver];
+  const across = Math.max(...all.map((box) => Number(box.x.in) + Number(box.w.in)), 1);
+  const down = Math.max(...all.map((box) => Number(box.y.in) + Number(box.h.in)), 1);
+  const inch = Math.min(430 / across, 470 / down);
+  return (
+    <div className="flex flex-wrap gap-7">
+      <figure>
+        <figcaption className="mb-1 text-[15px] font-semibold [font-stretch:108%]">
+          Front
+        </figcaption>
+        <div
+          className="relative bg-paper text-[#10262c] shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
+          style={{ width: inch * across, height: inch * down }}
+        >
+          {ruled.leftOver.map((box) => (
+            <div
+              key={`${box.x.in} ${box.y.in}`}
+              className="absolute bg-[repeating-linear-gradient(135deg,#d9e0e0_0_4px,transparent_4px_10px)]"
+              style={boxStyle(box, inch)}
+            />
+          ))}
+          {ruled.parts.map((line, index) => {
+            const pocket = ruled.front.find((each) => same(each, line.box));
+            const looked = line.path.join() === chosen.join() && line.path.length > 0;
+            return (
+              <button
+                key={line.path.join(".") || "whole"}
+                type="button"
+                data-part={line.path.join(".")}
+                aria-pressed={looked}
+                aria-label={`Part ${index + 1}${pocket ? `, for ${pocket.named.w.text} by ${pocket.named.h.text}` : ", no pocket"}`}
+                onClick={() => onChoose(looked ? [] : line.path)}
+                className={`absolute flex flex-col items-center justify-center overflow-hidden border border-dashed border-[#3b4cc0] ${looked ? "z-10 outline-[3px] outline-signal outline-solid" : ""}`}
+                style={boxStyle(line.box, inch)}
+              >
+                {pocket && (
+                  <>
+                    <span
+                      className={`great ${inch * Number(line.box.w.in) > 80 ? "text-xl" : "text-[13px]"}`}
+                    >
+                      {pocket.named.w.text} × {pocket.named.h.text}
+                    </span>
+                    {inch * Number(line.box.w.in) > 96 && (
+                      <span className="text-[11px] text-[#5a6f75]">
+                        opening <Measures text={`${line.box.w.text} × ${line.box.h.text}`} />
+                      </span>
+                    )}
+                  </>
+                )}
+              </button>
+            );
+          })}
+        </div>
+      </figure>
+      <figure>
+        <figcaption className="mb-1 text-[15px] font-semibold [font-stretch:108%]">
+          Back <span className="text-[13px] font-normal text-quiet">mirrored</span>
+        </figcaption>
+        <div
+          data-back=""
+          className="relative bg-paper text-[#10262c] shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
+          style={{ width: (inch * across) / 2, height: (inch * down) / 2 }}
+        >
+          {ruled.back.map((pocket) => (
+            <span
+              key={pocket.number}
+              className="absolute flex items-center justify-center overflow-hidden border border-dashed border-[#3b4cc0] text-[11px]"
+              style={boxStyle(pocket.box, inch / 2)}
+            >
+              {pocket.number}
+            </span>
+          ))}
+        </div>
+      </figure>
+    </div>
+  );
+}
+
+function same(pocket: PocketOfType, box: PocketOfType["box"]) {
+  return pocket.box.x.in === box.x.in && pocket.box.y.in === box.y.in;
+}
+
+function boxStyle(box: PocketOfType["box"], inch: number) {
+  return {
+    left: inch * Number(box.x.in),
+    top: inch * Number(box.y.in),
+    width: inch * Number(box.w.in),
+    height: inch * Number(box.h.in),
+  };
+}

@@ -1,0 +1,47 @@
+import { useState } from "react";
+import { useStep } from "../api/queries";
+import type { Album, Thing } from "../api/types";
+import { GreatMeasure, Measures } from "../ui/Measures";
+import { Do, Row } from "./SlotTicket";
+import { ThingForm } from "./ThingForm";
+
+/** The ticket of a card or keepsake without a place. */
+export function ThingTicket({ album, thing }: { album: Album; thing: Thing }) {
+  const [open, setOpen] = useState(false);
+  const step = useStep(album.id);
+  if (open) {
+    return <ThingForm album={album} thing={thing} onDone={() => setOpen(false)} />;
+  }
+  return (
+    <>
+      <p className="mb-2 text-[13px] text-quiet">
+        {thing.kind === "card" ? "A card" : "A keepsake"} without a place
+      </p>
+      <h2 className="text-xl leading-tight">{thing.name}</h2>
+      <p data-headline="" className="mt-3 flex items-baseline gap-[0.16em] text-[52px]">
+        <GreatMeasure text={thing.size.w.text} />
+        <span className="text-[0.5em] leading-none text-quiet">×</span>
+        <GreatMeasure text={thing.size.h.text} />
+      </p>
+      <p className="mt-2 text-[13.5px]">
+        Drag it into a pocket or a mount, or press Enter on it and choose one.
+      </p>
+      <dl className="mt-3 border-b-2 border-ink text-[13px]">
+        <Row name="Thickness">{thing.thick}</Row>
+        <Row name="Original">{thing.original ? "yes: never glued or cut" : "no, or a copy"}</Row>
+        {thing.room && (
+          <Row name="Words">
+            <Measures text={thing.room} />
+          </Row>
+        )}
+      </dl>
+      <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
+        <Do name="change" onDo={() => setOpen(true)} />
+        <Do
+          name="take away"
+          onDo={() => step("/api/albums/{id}/things/remove", { thing: thing.key })}
+        />
+      </div>
+    </>
+  );
+}
