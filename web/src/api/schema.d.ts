@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/format": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["format"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/keep": {
         parameters: {
             query?: never;
@@ -1069,6 +1085,11 @@ export interface components {
             /** Format: int32 */
             used: number;
         };
+        Format: {
+            format?: string;
+            /** Format: int64 */
+            version: number;
+        };
         ImportView: {
             /** Format: int32 */
             added: number;
@@ -1380,6 +1401,7 @@ export interface components {
         RuledView: {
             back: components["schemas"]["PocketView"][];
             front: components["schemas"]["PocketView"][];
+            inside: components["schemas"]["SizeView"];
             leftOver: components["schemas"]["BoxView"][];
             parts: components["schemas"]["RulingLine"][];
             problems: components["schemas"]["RulingProblem"][];
@@ -1708,6 +1730,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Dated"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    format: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Format"];
             };
         };
         responses: {

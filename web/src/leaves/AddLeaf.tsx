@@ -80,7 +80,7 @@ function Kinds({ title, kinds, onAdd }: KindsProps) {
             className="group w-[104px] text-left"
           >
             <PatternThumb entry={entry} inch={8} />
-            <span className="mt-1 block text-[12px] leading-tight group-hover:underline">
+            <span className="mt-1 block text-[12px] leading-tight text-balance group-hover:underline">
               <Measures text={entry.name} />
             </span>
           </button>

@@ -3,7 +3,7 @@ import { useMetric } from "../api/queries";
 import type { LeafDetail, LeafSide, Mount } from "../api/types";
 import { Inside } from "../place/Inside";
 import { Rulers } from "../place/Rulers";
-import { Measures } from "../ui/Measures";
+import { GreatSize, Measures } from "../ui/Measures";
 
 const RULER = 24;
 
@@ -190,10 +190,12 @@ function MountBox({ mount, inch, chosen, onChoose }: MountProps) {
         height: inch * Number(mount.box.h.in),
       }}
     >
-      <span className={`great text-[#10262c] ${width > 90 ? "text-lg" : "text-[12px]"}`}>
-        {mount.box.w.text} × {mount.box.h.text}
-      </span>
-      {width > 66 && (
+      <GreatSize
+        w={mount.box.w.text}
+        h={mount.box.h.text}
+        className={`text-[#10262c] ${width > 90 ? "text-xl" : width > 54 ? "text-[15px]" : "text-[12px]"}`}
+      />
+      {width > 76 && (
         <span className="text-[11px] text-[#5a6f75]">
           at <Measures text={`${mount.box.x.text}, ${mount.box.y.text}`} />
         </span>

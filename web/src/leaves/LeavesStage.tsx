@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useLeaf } from "../api/queries";
+import { useLeaf, useStep } from "../api/queries";
 import type { Album } from "../api/types";
 import { useHand } from "../bench/hand";
 import { useLeafSteps } from "../bench/useLeafSteps";
@@ -7,8 +7,10 @@ import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
 import { AddLeaf } from "./AddLeaf";
+import { FormatField } from "./FormatField";
 import { LeafFaces } from "./LeafFaces";
 import { LeafTicket } from "./LeafTicket";
+import { OpeningsStrip } from "./OpeningsStrip";
 import { Planner } from "./Planner";
 import { useDraft } from "./useDraft";
 
@@ -23,6 +25,7 @@ export function LeavesStage({ album }: { album: Album }) {
     album.leaves.at(-1);
   const detail = useLeaf(album.id, album.version, current?.key ?? null).data;
   const steps = useLeafSteps(album);
+  const step = useStep(album.id);
   const draft = useDraft(album, detail, side);
   const plain = detail?.leaf.kind === "plain";
 
@@ -37,6 +40,18 @@ export function LeavesStage({ album }: { album: Album }) {
             <p className="text-[15px] text-quiet">
               <Measures text={current.pattern} />
               {current.turned ? ", turned over" : ""}
+            </p>
+          )}
+          {album.undo && (
+            <p className="ml-auto flex items-baseline gap-3 text-[13px] text-quiet" role="status">
+              <span className="max-w-[34ch] truncate">Last: {album.undo}</span>
+              <button
+                type="button"
+                className="min-h-6 font-semibold text-ink underline underline-offset-2"
+                onClick={() => step("/api/albums/{id}/undo", {})}
+              >
+                Undo
+              </button>
             </p>
           )}
         </div>
@@ -69,9 +84,6 @@ export function LeavesStage({ album }: { album: Album }) {
               </Button>
             </>
           )}
-          <p className="min-w-0 flex-1 truncate text-right text-[13px] text-quiet" role="status">
-            {album.undo ? `Last: ${album.undo}` : ""}
-          </p>
         </div>
         {adding ? (
           <AddLeaf
@@ -95,11 +107,7 @@ export function LeavesStage({ album }: { album: Album }) {
             />
           )
         )}
-        {current && !adding && (
-          <p className="mt-3 text-[13px] text-quiet">
-            The keys work while the fore-edge is in focus; slabs can be dragged there too.
-          </p>
-        )}
+        {current && !adding && <OpeningsStrip album={album} />}
       </div>
       <aside
         aria-label={plain ? "Mounts and leaf" : "Leaf"}
@@ -116,6 +124,7 @@ export function LeavesStage({ album }: { album: Album }) {
             several sizes mix in one album. Kinds of leaves of your own are ruled on the shelf.
           </p>
         )}
+        <FormatField album={album} />
       </aside>
     </div>
   );

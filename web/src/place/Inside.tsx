@@ -1,5 +1,5 @@
 import type { Drawing, Laid, Seat, Slot } from "../api/types";
-import { Measures } from "../ui/Measures";
+import { GreatSize, Measures } from "../ui/Measures";
 import { Picture } from "../ui/Picture";
 
 interface Props {
@@ -39,11 +39,11 @@ export function Inside({ slot, seat, width }: Props) {
         ) : (
           <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-[#5a6f75]">
             {width > 34 && (
-              <span
-                className={`great text-center text-[#5a6f75] ${width > 70 ? "text-xl" : "text-[13px]"}`}
-              >
-                {slot.named.w.text} × {slot.named.h.text}
-              </span>
+              <GreatSize
+                w={slot.named.w.text}
+                h={slot.named.h.text}
+                className={width > 70 ? "text-xl" : "text-[14px]"}
+              />
             )}
             {width > 60 && <span className="text-[11px]">{EMPTY[slot.holds]}</span>}
           </span>

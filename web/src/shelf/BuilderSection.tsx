@@ -2,7 +2,6 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { answered, api, Refusal } from "../api/client";
-import { useMetric } from "../api/queries";
 import type { PartForm, Ruled } from "../api/types";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
@@ -13,7 +12,6 @@ import { RuledDrawing } from "./RuledDrawing";
 
 /** A plain protector ruled into pockets by straight lines: what comes out, what does not. */
 export function BuilderSection() {
-  const metric = useMetric();
   const [w, setW] = useState("12 in");
   const [h, setH] = useState("12 in");
   const [part, setPart] = useState<PartForm>({});
@@ -180,12 +178,7 @@ export function BuilderSection() {
           </p>
         </div>
         {ruled && (
-          <RuledDrawing
-            ruled={ruled}
-            metric={metric}
-            chosen={chosen}
-            onChoose={(path) => setChosen(path)}
-          />
+          <RuledDrawing ruled={ruled} chosen={chosen} onChoose={(path) => setChosen(path)} />
         )}
       </div>
     </>

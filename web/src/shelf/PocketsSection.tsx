@@ -5,7 +5,7 @@ import { answered, api, Refusal } from "../api/client";
 import type { PatternOfType, PocketOfType } from "../api/types";
 import { useCatalogue } from "../leaves/AddLeaf";
 import { MeasureForm } from "../ticket/MeasureForm";
-import { Measures } from "../ui/Measures";
+import { GreatSize, Measures } from "../ui/Measures";
 import { ChoiceField } from "../ui/TextField";
 
 /** The real openings of a kind of leaf, pocket by pocket; from then on they rule the fits. */
@@ -154,11 +154,11 @@ function PocketBox({ pocket, inch, chosen, onChoose }: BoxProps) {
         height: inch * Number(pocket.box.h.in),
       }}
     >
-      <span className={`great ${width > 90 ? "text-lg" : "text-[13px]"}`}>
-        {pocket.opening
-          ? `${pocket.opening.w.text} × ${pocket.opening.h.text}`
-          : `${pocket.named.w.text} × ${pocket.named.h.text}`}
-      </span>
+      <GreatSize
+        w={(pocket.opening ?? pocket.named).w.text}
+        h={(pocket.opening ?? pocket.named).h.text}
+        className={width > 90 ? "text-xl" : "text-[14px]"}
+      />
       {width > 70 && (
         <span className="text-[11px] text-[#5a6f75]">
           {pocket.opening ? "measured" : "not measured"}

@@ -1,9 +1,8 @@
 import type { PocketOfType, Ruled } from "../api/types";
-import { Measures } from "../ui/Measures";
+import { GreatSize, Measures } from "../ui/Measures";
 
 interface Props {
   ruled: Ruled;
-  metric: boolean;
   chosen: number[];
   onChoose: (path: number[]) => void;
 }
@@ -24,6 +23,27 @@ export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
           className="relative bg-paper text-[#10262c] shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
           style={{ width: inch * across, height: inch * down }}
         >
+          <div
+            className="pointer-events-none absolute top-0 left-0 z-20 border border-[#10262c]"
+            style={{
+              width: inch * Number(ruled.inside.w.in),
+              height: inch * Number(ruled.inside.h.in),
+            }}
+          />
+          {Number(ruled.inside.h.in) < down - 0.001 && (
+            <div
+              data-overrun=""
+              className="absolute inset-x-0 bottom-0 z-20 bg-[repeating-linear-gradient(135deg,#d8412b_0_4px,transparent_4px_10px)]"
+              style={{ top: inch * Number(ruled.inside.h.in) }}
+            />
+          )}
+          {Number(ruled.inside.w.in) < across - 0.001 && (
+            <div
+              data-overrun=""
+              className="absolute inset-y-0 right-0 z-20 bg-[repeating-linear-gradient(135deg,#d8412b_0_4px,transparent_4px_10px)]"
+              style={{ left: inch * Number(ruled.inside.w.in) }}
+            />
+          )}
           {ruled.leftOver.map((box) => (
             <div
               key={`${box.x.in} ${box.y.in}`}
@@ -47,11 +67,11 @@ export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
               >
                 {pocket && (
                   <>
-                    <span
-                      className={`great ${inch * Number(line.box.w.in) > 80 ? "text-xl" : "text-[13px]"}`}
-                    >
-                      {pocket.named.w.text} × {pocket.named.h.text}
-                    </span>
+                    <GreatSize
+                      w={pocket.named.w.text}
+                      h={pocket.named.h.text}
+                      className={inch * Number(line.box.w.in) > 80 ? "text-xl" : "text-[14px]"}
+                    />
                     {inch * Number(line.box.w.in) > 96 && (
                       <span className="text-[11px] text-[#5a6f75]">
                         opening <Measures text={`${line.box.w.text} × ${line.box.h.text}`} />

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
 import type { Rule } from "../api/types";
-import { Measures } from "../ui/Measures";
+import { GreatMeasure, Measures } from "../ui/Measures";
 
 const GROUPS: [string, string][] = [
   ["cutting", "Cutting"],
@@ -91,10 +91,8 @@ function RuleLine({ rule, open, onToggle }: LineProps) {
           {rule.meaning}
         </span>
         <span className="text-right">
-          <span className="text-[19px]">
-            <span className="great">
-              <Measures text={rule.value} />
-            </span>
+          <span className={rule.value.includes("/") ? "text-[27px]" : "text-[19px]"}>
+            <GreatMeasure text={rule.value} />
           </span>
           {rule.changed && (
             <span className="block text-[12px] leading-tight text-signal-text">

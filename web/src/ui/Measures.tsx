@@ -44,6 +44,17 @@ function split(text: string): [string, string] {
   return space < 0 ? ["", text] : [text.slice(0, space), text.slice(space + 1)];
 }
 
+/** A size set large, its fractions built. */
+export function GreatSize({ w, h, className = "" }: { w: string; h: string; className?: string }) {
+  return (
+    <span className={`flex flex-wrap items-baseline justify-center gap-x-[0.2em] ${className}`}>
+      <GreatMeasure text={w} />
+      <span className="text-[0.7em] leading-none opacity-70">×</span>
+      <GreatMeasure text={h} />
+    </span>
+  );
+}
+
 /** A size in running text. */
 export function SizeText({ size }: { size: Size }) {
   return (

@@ -31,11 +31,19 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class RunningServer implements BeforeAllCallback, AfterAllCallback {
 
+  private final String[] more;
   private final JsonMapper json = new JsonMapper();
   private final HttpClient http = HttpClient.newHttpClient();
   private Path home;
   private ConfigurableApplicationContext application;
   private String address;
+
+  /**
+   * @param more what the application is told besides its port and its home
+   */
+  public RunningServer(String... more) {
+    this.more = more;
+  }
 
   @Override
   public void beforeAll(ExtensionContext context) throws IOException {
@@ -52,7 +60,10 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
   private void start() {
     application =
         new SpringApplicationBuilder(DrumNest.class)
-            .run("--server.port=0", "--drumnest.home=" + home);
+            .run(
+                Stream.concat(
+                        Stream.of("--server.port=0", "--drumnest.home=" + home), Stream.of(more))
+                    .toArray(String[]::new));
     address = "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
   }
 
@@ -143,6 +154,11 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     return get("/api/albums/1").is(200).json();
   }
 
+  /** The first album with another spread than the one it opens at. */
+  public JsonNode album(int spread) {
+    return get("/api/albums/1?spread=" + spread).is(200).json();
+  }
+
   /** The photos on the line in its order. */
   public List<JsonNode> line() {
     return get("/api/albums/1/line")
@@ -158,10 +174,11 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
   public static Map<String, String> held(JsonNode album) {
     Map<String, String> held = new LinkedHashMap<>();
     for (String side : List.of("left", "right")) {
-      album
-          .get("spread")
-          .get(side)
-          .get("slots")
+      JsonNode page = album.get("spread").get(side);
+      if (page == null) {
+        continue;
+      }
+      page.get("slots")
           .valueStream()
           .filter(slot -> slot.hasNonNull("seat"))
           .forEach(

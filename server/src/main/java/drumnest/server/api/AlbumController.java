@@ -1,6 +1,7 @@
 package drumnest.server.api;
 
 import drumnest.server.edit.AlbumEdits;
+import drumnest.server.edit.LeafEdits;
 import drumnest.server.store.Albums;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -21,11 +22,13 @@ class AlbumController {
   private final Albums albums;
   private final AlbumViews views;
   private final AlbumEdits edits;
+  private final LeafEdits leafEdits;
 
-  AlbumController(Albums albums, AlbumViews views, AlbumEdits edits) {
+  AlbumController(Albums albums, AlbumViews views, AlbumEdits edits, LeafEdits leafEdits) {
     this.albums = albums;
     this.views = views;
     this.edits = edits;
+    this.leafEdits = leafEdits;
   }
 
   @GetMapping
@@ -159,6 +162,15 @@ class AlbumController {
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @Valid @RequestBody Requests.Opening request) {
     edits.measure(id, request.version(), request.slot(), request.opening().toSize("opening."));
+    return views.album(id, spread);
+  }
+
+  @PostMapping("/{id}/format")
+  Views.AlbumView format(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody Requests.Format request) {
+    leafEdits.format(id, request.version(), request.format());
     return views.album(id, spread);
   }
 

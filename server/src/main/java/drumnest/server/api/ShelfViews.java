@@ -75,6 +75,7 @@ final class ShelfViews {
       List<PocketView> back) {}
 
   record RuledView(
+      Views.SizeView inside,
       List<PocketView> front,
       List<PocketView> back,
       List<Views.BoxView> leftOver,
@@ -230,6 +231,7 @@ final class ShelfViews {
   static RuledView ruled(Ruling ruling, List<RulingLine> parts) {
     PocketPattern pattern = new PocketPattern(ruling.inside(), ruling.pockets());
     return new RuledView(
+        Views.SizeView.of(ruling.inside()),
         pockets(pattern, number -> null),
         pockets(pattern.mirrored(), number -> null),
         ruling.leftOver().stream().map(Views.BoxView::of).toList(),

@@ -23,11 +23,13 @@ class KiteMeetAlbum {
   private final PhotoIntake intake;
   private final AlbumEdits edits;
   private final Albums albums;
+  private final KiteMeetLeaves more;
 
-  KiteMeetAlbum(PhotoIntake intake, AlbumEdits edits, Albums albums) {
+  KiteMeetAlbum(PhotoIntake intake, AlbumEdits edits, Albums albums, KiteMeetLeaves more) {
     this.intake = intake;
     this.edits = edits;
     this.albums = albums;
+    this.more = more;
   }
 
   void fill(long albumId) {
@@ -46,6 +48,9 @@ class KiteMeetAlbum {
       tell(albumId, photos.get(shot[0]), shot);
     }
     edits.placeAgain(albumId, version(albumId), 1);
+    more.leaves(albumId);
+    edits.placeAgain(albumId, version(albumId), 3);
+    more.things(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }
 

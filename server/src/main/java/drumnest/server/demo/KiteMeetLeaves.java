@@ -1,0 +1,133 @@
+package drumnest.server.demo;
+
+import drumnest.core.album.Anchor;
+import drumnest.core.album.Block;
+import drumnest.core.album.Holds;
+import drumnest.core.album.Shape;
+import drumnest.core.album.Side;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.server.edit.LeafEdits;
+import drumnest.server.edit.ThingEdits;
+import drumnest.server.store.Albums;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** The smaller leaves and plain pages of the kite meet, and what is no photo in it. */
+@Component
+class KiteMeetLeaves {
+
+  private static final Length EIGHTH = Length.parse("1/8");
+
+  private final LeafEdits leaves;
+  private final ThingEdits things;
+  private final Albums albums;
+
+  KiteMeetLeaves(LeafEdits leaves, ThingEdits things, Albums albums) {
+    this.leaves = leaves;
+    this.things = things;
+    this.albums = albums;
+  }
+
+  /** Leaves 3 to 6: a narrow one before a plain page, an inset, a last one of nine. */
+  void leaves(long album) {
+    leaves.add(album, version(album), "6x12-six-3x4", 3);
+    leaves.add(album, version(album), "plain-12x12", 4);
+    leaves.add(album, version(album), "6x8-four-3x4", 5);
+    leaves.add(album, version(album), "12x12-nine-4x4", 6);
+    leaves.plan(album, version(album), 4, Side.FRONT, front());
+    leaves.plan(album, version(album), 4, Side.BACK, back());
+    leaves.drop(album, version(album), 5, Length.ofInches(2));
+  }
+
+  /** An upright and a wide one with three squares under it, and a strip for words above. */
+  private static List<Block> front() {
+    Size upright = Size.ofInches(4, 6);
+    Size wide = Size.ofInches(6, 4);
+    Block mixed =
+        new Block(
+            1,
+            new Shape.Mixed(upright, wide, 3, EIGHTH, true, false),
+            new Anchor.OnPage(
+                Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ofInches(1)),
+            Holds.PHOTO,
+            Length.ZERO);
+    Block words =
+        new Block(
+            2,
+            new Shape.Single(Size.ofInches(6, 2)),
+            new Anchor.OfBlock(1, Anchor.Beside.ABOVE, Length.parse("1/2"), Anchor.Along.END),
+            Holds.WORDS,
+            Length.ZERO);
+    return List.of(mixed, words);
+  }
+
+  /** Two matted uprights side by side, and a place for a keepsake. */
+  private static List<Block> back() {
+    Block pair =
+        new Block(
+            1,
+            new Shape.InGrid(
+                2,
+                1,
+                new Size(Length.parse("4 1/2"), Length.parse("6 1/2")),
+                Length.parse("1/2"),
+                Length.ZERO),
+            new Anchor.OnPage(
+                Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.START, Length.ofInches(1)),
+            Holds.PHOTO,
+            Length.parse("1/4"));
+    Block ticket =
+        new Block(
+            2,
+            new Shape.Single(new Size(Length.parse("5 1/2"), Length.parse("2 1/4"))),
+            new Anchor.OfBlock(1, Anchor.Beside.BELOW, Length.ofInches(1), Anchor.Along.MIDDLE),
+            Holds.KEEPSAKE,
+            Length.ZERO);
+    return List.of(pair, ticket);
+  }
+
+  void things(long album) {
+    int card =
+        things.add(
+            album,
+            version(album),
+            new Thing(
+                0,
+                Thing.Kind.CARD,
+                "Why the big one would not rise",
+                Size.ofInches(6, 2),
+                Length.parse(".011"),
+                false,
+                "Too wet, the line too short, and everybody pulling at once. At six the wind turned,"
+                    + " and up it went."));
+    things.lay(album, version(album), card, "4-front-2.1");
+    things.add(
+        album,
+        version(album),
+        new Thing(
+            0,
+            Thing.Kind.KEEPSAKE,
+            "Ferry ticket",
+            new Size(Length.parse("5 1/2"), Length.parse("2 1/8")),
+            Length.parse(".008"),
+            true,
+            ""));
+    things.add(
+        album,
+        version(album),
+        new Thing(
+            0,
+            Thing.Kind.KEEPSAKE,
+            "Brass line ring",
+            new Size(Length.parse("1 1/4"), Length.parse("1 1/4")),
+            Length.parse("3/32"),
+            false,
+            ""));
+  }
+
+  private long version(long album) {
+    return albums.findById(album).orElseThrow().version();
+  }
+}

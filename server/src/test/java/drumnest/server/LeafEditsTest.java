@@ -1,0 +1,267 @@
+package drumnest.server;
+
+import static drumnest.server.RunningServer.held;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+class LeafEditsTest {
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  @BeforeAll
+  static void photos() {
+    for (int i = 0; i < 12; i++) {
+      LocalDateTime taken = LocalDateTime.of(2031, 6, 14, 12, i);
+      SERVER.take("p" + i, TestPictures.jpeg(900, 600, 1, taken, i)).is(200);
+    }
+  }
+
+  @BeforeEach
+  void two_leaves() {
+    List<Integer> keys = keys(SERVER.album());
+    for (int key : keys.subList(2, keys.size())) {
+      SERVER.step("leaves/remove", Map.of("leaf", key, "confirmed", true)).is(200);
+    }
+    SERVER.step("place-again", Map.of("spread", 1)).is(200);
+  }
+
+  private static List<Integer> keys(JsonNode album) {
+    return album.get("leaves").valueStream().map(leaf -> leaf.get("key").intValue()).toList();
+  }
+
+  private static int add(String type, int at) {
+    JsonNode album = SERVER.step("leaves/add", Map.of("type", type, "at", at)).is(200).json();
+    return keys(album).get(Math.min(at, keys(album).size()) - 1);
+  }
+
+  @Test
+  void leaves_come_move_and_go_and_every_step_is_undone() {
+    List<Integer> before = keys(SERVER.album());
+    int added = add("6x12-three-6x4", 2);
+    assertThat(keys(SERVER.album())).containsExactly(before.get(0), added, before.get(1));
+    JsonNode moved = SERVER.step("leaves/move", Map.of("leaf", added, "to", 1)).is(200).json();
+    assertThat(keys(moved).get(0)).isEqualTo(added);
+    SERVER.step("leaves/remove", Map.of("leaf", added)).is(200);
+    assertThat(keys(SERVER.album())).isEqualTo(before);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(keys(SERVER.album()).get(0)).isEqualTo(added);
+    SERVER.step("undo", Map.of()).is(200);
+    SERVER.restart();
+    assertThat(keys(SERVER.album())).containsExactly(before.get(0), added, before.get(1));
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(keys(SERVER.album())).isEqualTo(before);
+    JsonNode redone = SERVER.step("redo", Map.of()).is(200).json();
+    assertThat(keys(redone)).containsExactly(before.get(0), added, before.get(1));
+  }
+
+  @Test
+  void a_leaf_with_photos_is_taken_out_only_when_that_is_meant_and_undo_brings_all_back() {
+    Map<String, String> before = held(SERVER.album());
+    int key = keys(SERVER.album()).get(0);
+    SERVER.step("opening", Map.of("slot", key + "-back-1", "opening", Map.of("w", "6", "h", "4")));
+    JsonNode refused = SERVER.step("leaves/remove", Map.of("leaf", key)).is(422).json();
+    assertThat(refused.get("lost").toString()).contains("photos go", "measured opening");
+    assertThat(held(SERVER.album())).isEqualTo(before);
+    SERVER.step("leaves/remove", Map.of("leaf", key, "confirmed", true)).is(200);
+    assertThat(SERVER.album().get("leaves")).hasSize(1);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(held(SERVER.album())).isEqualTo(before);
+    assertThat(
+            SERVER
+                .get("/api/albums/1/tickets/" + key + "-back-1")
+                .json()
+                .get("known")
+                .stringValue())
+        .isEqualTo("measured");
+    SERVER.step("undo", Map.of()).is(200);
+  }
+
+  @Test
+  void a_leaf_turned_over_takes_its_photos_to_the_other_side() {
+    int key = keys(SERVER.album()).get(0);
+    Map<String, String> before = held(SERVER.album(1));
+    JsonNode turned = SERVER.step("leaves/turn-over", Map.of("leaf", key)).is(200).json();
+    assertThat(held(turned).keySet()).noneMatch(slot -> slot.startsWith(key + "-"));
+    Map<String, String> front = held(SERVER.album(0));
+    assertThat(front).isNotEmpty();
+    front.forEach((slot, photo) -> assertThat(before).containsEntry(slot, photo));
+    SERVER.step("leaves/turn-over", Map.of("leaf", key)).is(200);
+    assertThat(held(SERVER.album(1))).isEqualTo(before);
+  }
+
+  @Test
+  void a_punched_page_is_not_turned_over() {
+    int key = add("card-page-5x8.3-8", 3);
+    JsonNode refused = SERVER.step("leaves/turn-over", Map.of("leaf", key)).is(422).json();
+    assertThat(refused.get("detail").stringValue()).contains("holes");
+  }
+
+  @Test
+  void a_small_leaf_leaves_the_one_behind_it_visible() {
+    add("6x12-three-6x4", 3);
+    add("12x12-nine-4x4", 4);
+    JsonNode spread = SERVER.album(2).get("spread");
+    assertThat(spread.at("/right/size/w/text").stringValue()).isEqualTo("6");
+    assertThat(spread.at("/rightBehind/0/leaf").intValue()).isEqualTo(4);
+    assertThat(spread.at("/rightWidth/text").stringValue()).isEqualTo("12");
+  }
+
+  @Test
+  void both_sides_of_a_shared_pocket_have_one_opening() {
+    SERVER
+        .step("opening", Map.of("slot", "2-back-3", "opening", Map.of("w", "6", "h", "3 15/16")))
+        .is(200);
+    JsonNode front = SERVER.get("/api/albums/1/tickets/2-front-1").is(200).json();
+    assertThat(front.at("/opening/h/text").stringValue()).isEqualTo("3 15/16");
+    SERVER.step("undo", Map.of()).is(200);
+  }
+
+  @Test
+  void a_duplicate_is_of_the_same_kind_and_empty() {
+    int key = keys(SERVER.album()).get(1);
+    JsonNode album = SERVER.step("leaves/duplicate", Map.of("leaf", key)).is(200).json();
+    JsonNode copy = album.get("leaves").get(2);
+    assertThat(copy.get("type")).isEqualTo(album.get("leaves").get(1).get("type"));
+    assertThat(copy.get("held").intValue()).isZero();
+  }
+
+  @Test
+  void mounts_are_planned_by_measure_and_what_loses_its_mount_goes_back() {
+    int key = add("plain-12x12", 3);
+    List<Map<String, Object>> blocks =
+        List.of(
+            Map.of("key", 1, "shape", "single", "w", "6", "h", "4", "across", "middle"),
+            Map.of(
+                "key",
+                2,
+                "shape",
+                "row",
+                "pieces",
+                3,
+                "span",
+                "6",
+                "gap",
+                "1/8",
+                "beside",
+                "below",
+                "block",
+                1,
+                "distance",
+                "1/8",
+                "across",
+                "start"));
+    Map<String, Object> plan = Map.of("leaf", key, "side", "front", "blocks", blocks);
+    SERVER.step("leaves/plan", plan).is(200);
+    JsonNode detail = SERVER.get("/api/albums/1/leaves/" + key).is(200).json();
+    assertThat(detail.at("/front/mounts")).hasSize(4);
+    assertThat(detail.at("/front/mounts/1/box/w/text").stringValue()).isEqualTo("1 7/8");
+    assertThat(detail.at("/front/mounts/1/marks/0/at/text").stringValue()).isEqualTo("3");
+    assertThat(detail.at("/front/blocks/1/gap").stringValue()).isEqualTo("1/8");
+
+    SERVER.step("place-again", Map.of("spread", 2)).is(200);
+    Map<String, String> placed = held(SERVER.album(2));
+    assertThat(placed.keySet()).anyMatch(slot -> slot.startsWith(key + "-front-"));
+    JsonNode ticket = SERVER.get("/api/albums/1/tickets/" + key + "-front-1.1").json();
+    assertThat(ticket.get("known").stringValue()).isEqualTo("mount");
+    assertThat(ticket.get("marks")).hasSize(2);
+
+    SERVER
+        .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", blocks.subList(0, 1)))
+        .is(200);
+    assertThat(held(SERVER.album(2)).keySet()).noneMatch(slot -> slot.contains("-2."));
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(held(SERVER.album(2))).isEqualTo(placed);
+  }
+
+  @Test
+  void a_plan_that_does_not_come_out_names_the_block_and_changes_nothing() {
+    int key = add("plain-6x8", 3);
+    Map<String, Object> wide =
+        Map.of("key", 1, "shape", "single", "w", "7", "h", "4", "across", "start");
+    JsonNode refused =
+        SERVER
+            .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", List.of(wide)))
+            .is(400)
+            .json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("block 1.anchor");
+    Map<String, Object> wrong = Map.of("key", 1, "shape", "single", "w", "wide", "h", "4");
+    refused =
+        SERVER
+            .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", List.of(wrong)))
+            .is(400)
+            .json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("block 1.w");
+    JsonNode detail = SERVER.get("/api/albums/1/leaves/" + key).json();
+    assertThat(detail.at("/front/mounts")).isEmpty();
+    SERVER.step("leaves/plan", Map.of("leaf", 1, "side", "front", "blocks", List.of(wide))).is(422);
+  }
+
+  @Test
+  void cards_and_keepsakes_are_laid_swapped_and_undone() {
+    Map<String, Object> card =
+        Map.of(
+            "kind",
+            "card",
+            "name",
+            "Words",
+            "w",
+            "3",
+            "h",
+            "4",
+            "thickness",
+            ".012",
+            "words",
+            "It rained.");
+    SERVER.step("things/save", card).is(200);
+    JsonNode things = SERVER.get("/api/albums/1/line").json().get("things");
+    int thing = things.get(things.size() - 1).get("key").intValue();
+    assertThat(things.get(things.size() - 1).get("room").stringValue()).contains("lines by hand");
+    String there = held(SERVER.album()).get("1-back-2");
+    JsonNode laid =
+        SERVER.step("things/lay", Map.of("thing", thing, "slot", "1-back-2")).is(200).json();
+    assertThat(held(laid)).doesNotContainValue(there);
+    JsonNode ticket = SERVER.get("/api/albums/1/tickets/1-back-2").json();
+    assertThat(ticket.at("/thing/name").stringValue()).isEqualTo("Words");
+    assertThat(ticket.get("verdict").stringValue()).isEqualTo("loose");
+    SERVER.step("swap", Map.of("from", "1-back-2", "to", "1-back-1")).is(200);
+    assertThat(held(SERVER.album()).get("1-back-1")).isNull();
+    SERVER.step("place-again", Map.of("spread", 1)).is(200);
+    assertThat(held(SERVER.album())).doesNotContainKey("1-back-1");
+    SERVER.step("things/remove", Map.of("thing", thing)).is(200);
+    assertThat(SERVER.get("/api/albums/1/tickets/1-back-1").json().get("thing")).isNull();
+    JsonNode refused =
+        SERVER
+            .step(
+                "things/save",
+                Map.of("kind", "keepsake", "name", "coin", "w", "0", "h", "1", "thickness", "1/8"))
+            .is(400)
+            .json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("w");
+  }
+
+  @Test
+  void unknown_leaves_and_kinds_are_refused_by_name() {
+    assertThat(
+            SERVER
+                .step("leaves/add", Map.of("type", "nothing", "at", 1))
+                .is(404)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("type");
+    SERVER.step("leaves/move", Map.of("leaf", 99, "to", 1)).is(404);
+    SERVER.get("/api/albums/1/leaves/99").is(404);
+    SERVER.step("format", Map.of("format", "format-none")).is(404);
+    JsonNode a5 = SERVER.step("format", Map.of("format", "format-a5")).is(200).json();
+    assertThat(a5.get("format").stringValue()).isEqualTo("format-a5");
+    SERVER.step("undo", Map.of()).is(200);
+  }
+}
