@@ -91,8 +91,9 @@ function SharingPart() {
       <h2 className="text-[17px]">A tablet or phone at the table</h2>
       <p className="mt-1 max-w-[64ch] text-[14px] text-quiet">
         Drum Nest answers this machine only. While sharing is on it also answers in your local
-        network, and only devices that were paired here with a code. The way there is not encrypted:
-        share in a network that you trust. Photos stay on this machine.
+        network, and only devices that were paired here with a code, until it is ended or sharing is
+        stopped. The way there is not encrypted: share in a network that you trust. Photos stay on
+        this machine.
       </p>
       {!now.here && (
         <p className="mt-3 font-semibold">

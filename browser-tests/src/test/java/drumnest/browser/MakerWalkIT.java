@@ -120,7 +120,7 @@ class MakerWalkIT {
     button("Go on to Place").click();
     button("Place in story order").click();
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
-    assertThat(page.getByText("17 of 17 pockets")).isVisible();
+    assertThat(page.getByText("17 of 34 places")).isVisible();
     assertThat(page.getByText("4 without a place")).isVisible();
   }
 
@@ -265,7 +265,7 @@ class MakerWalkIT {
   void a_quarter_turn_a_setting_aside_and_a_title_are_steps_like_any_other() {
     slot("1-back-4").click();
     page.keyboard().press("r");
-    assertThat(page.getByText("Last: turn in pocket 4, left page")).isVisible();
+    assertThat(page.getByText("Last: turn in pocket 4, leaf 1 back")).isVisible();
     String photo = shown().get("1-back-4");
     page.keyboard().press("x");
     assertThat(page.getByText("Last: set aside")).isVisible();
@@ -316,7 +316,7 @@ class MakerWalkIT {
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     assertThat(shown()).isEqualTo(before);
     assertThat(slot("2-front-9")).hasAttribute("data-locked", "");
-    assertThat(page.getByText("Last: measure pocket 6, right page")).isVisible();
+    assertThat(page.getByText("Last: measure pocket 6, leaf 2 front")).isVisible();
     button("Undo").click();
     slot("2-front-6").click();
     assertThat(ticket().getByText("Snug")).isVisible();

@@ -21,8 +21,14 @@ class ShareAtStart {
 
   @EventListener(WebServerInitializedEvent.class)
   void open() {
-    if (share) {
-      door.open();
+    if (!share) {
+      return;
+    }
+    if (door.open()) {
+      System.out.println(
+          "Shared with paired devices at http://" + String.join(", http://", door.addresses()));
+    } else {
+      System.out.println("Not shared: this machine is on no local network.");
     }
   }
 }
