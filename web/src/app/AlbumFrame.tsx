@@ -51,7 +51,7 @@ export function AlbumFrame() {
   return (
     <TableDrag album={album.data} line={line.data}>
       <div className="flex h-full flex-col md:flex-row">
-        <aside className="flex shrink-0 flex-row flex-wrap items-center gap-x-3 gap-y-1 bg-edge px-3 py-2 md:flex-nowrap text-edge-text md:w-[132px] md:flex-col md:items-stretch md:gap-0 md:px-0 md:py-4">
+        <aside className="flex shrink-0 flex-row flex-wrap items-center gap-x-3 gap-y-1 bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-nowrap md:flex-col md:items-stretch md:gap-0 md:px-0 md:py-4">
           <AlbumTitle album={album.data} />
           <Stages album={album.data} stage={stage} />
           <ForeEdge album={album.data} />

@@ -16,7 +16,7 @@ export function AlbumTitle({ album }: { album: Album }) {
   }
 
   return (
-    <div className="min-w-0 md:mb-3 md:px-4">
+    <div className="min-w-0 flex-1 md:mb-3 md:flex-none md:px-4">
       <svg viewBox="0 0 32 32" aria-hidden="true" className="mb-2 hidden h-7 w-7 md:block">
         <g fill="none" stroke="currentColor" strokeWidth="2">
           <ellipse cx="16" cy="10" rx="12" ry="5" />

@@ -17,7 +17,10 @@ export function Stages({ album, stage }: Props) {
     { key: "make", name: "Make", state: made(counts) },
   ];
   return (
-    <nav aria-label="Stages" className="flex gap-1 md:flex-col md:gap-0">
+    <nav
+      aria-label="Stages"
+      className="order-last flex basis-full gap-1 md:order-none md:basis-auto md:flex-col md:gap-0"
+    >
       {stages.map(({ key, name, state }) => (
         <NavLink
           key={key}

@@ -58,7 +58,7 @@ function LaidThing({ laid }: { laid: Laid }) {
   const { paper } = laid;
   return (
     <span
-      className={`absolute flex flex-col overflow-hidden p-1.5 text-[#10262c] outline-1 outline-solid ${laid.kind === "card" ? "bg-white outline-[#c3cdcf]" : "bg-[#dfe6e4] outline-[#8b9a9e]"}`}
+      className={`absolute flex flex-col overflow-hidden p-[3%] text-[clamp(7px,calc(var(--inch,36px)*0.29),13px)] text-[#10262c] outline-1 outline-solid ${laid.kind === "card" ? "bg-white outline-[#c3cdcf]" : "bg-[#dfe6e4] outline-[#8b9a9e]"}`}
       style={{
         left: `${100 * paper.x}%`,
         top: `${100 * paper.y}%`,
@@ -66,10 +66,10 @@ function LaidThing({ laid }: { laid: Laid }) {
         height: `${100 * paper.h}%`,
       }}
     >
-      <span className="truncate text-[11px] leading-tight font-semibold">
+      <span className="shrink-0 truncate leading-tight font-semibold">
         <Measures text={laid.name} />
       </span>
-      <span className="mt-0.5 text-[10px] leading-[1.25] whitespace-pre-line">{laid.words}</span>
+      <span className="mt-0.5 leading-[1.25] whitespace-pre-line">{laid.words}</span>
     </span>
   );
 }

@@ -13,7 +13,7 @@ export function StepBar({ album }: { album: Album }) {
   const { counts } = album;
   return (
     <div className="mt-2 mb-3 shrink-0 pl-6">
-      <div className="flex items-baseline justify-between gap-4 text-[13px] text-quiet">
+      <div className="grid grid-cols-2 items-baseline gap-x-4 gap-y-1 text-[13px] text-quiet sm:flex sm:justify-between">
         <span>
           <Measures text={album.spread.left?.caption ?? "inside of the front cover"} />
         </span>
@@ -73,7 +73,7 @@ function PageTurner({ album }: { album: Album }) {
   const look =
     "min-h-6 px-2 font-semibold text-ink underline-offset-2 hover:underline disabled:text-quiet disabled:opacity-50 disabled:hover:no-underline";
   return (
-    <span className="flex shrink-0 items-baseline gap-1 whitespace-nowrap">
+    <span className="order-last col-span-2 flex shrink-0 items-baseline justify-center gap-1 whitespace-nowrap sm:order-none">
       <button
         type="button"
         className={look}

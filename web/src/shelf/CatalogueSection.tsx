@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { answered, api, Refusal } from "../api/client";
 import type { Entry } from "../api/types";
 import { useCatalogue } from "../leaves/AddLeaf";
@@ -9,6 +9,7 @@ import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { useNotices } from "../ui/notices";
 import { ItemFields } from "./ItemFields";
+import { MARKS } from "./marks";
 import { PatternThumb } from "./PatternThumb";
 
 const KINDS: [string, string, string][] = [
@@ -21,16 +22,10 @@ const KINDS: [string, string, string][] = [
   ["material", "Materials", "a material"],
 ];
 
-const MARKS: Record<string, string> = {
-  published: "published standard",
-  "common-practice": "common practice",
-  "from-memory": "from memory",
-};
-
 /** Everything the house knows by name; own entries are added, all can be changed. */
 export function CatalogueSection() {
   const catalogue = useCatalogue();
-  const [params, setParams] = useSearchParams();
+  const [params] = useSearchParams();
   const kind = KINDS.find(([key]) => key === params.get("kind"))?.[0] ?? "leaf";
   const [adding, setAdding] = useState(false);
   const all = catalogue.data?.entries ?? [];
@@ -43,41 +38,44 @@ export function CatalogueSection() {
         <h1 className="text-2xl leading-tight">Catalogue</h1>
         <CatalogueFile />
       </div>
-      <div role="tablist" aria-label="Kinds" className="mt-3 flex flex-wrap gap-x-1 gap-y-1">
+      <nav aria-label="Kinds" className="mt-3 -ml-2.5 flex flex-wrap gap-x-1 gap-y-1">
         {KINDS.map(([key, name]) => (
-          <button
+          <Link
             key={key}
-            type="button"
-            role="tab"
-            aria-selected={kind === key}
-            onClick={() => {
-              setAdding(false);
-              setParams({ kind: key });
-            }}
-            className="border-b-[3px] border-transparent px-2.5 py-1 font-semibold text-quiet aria-selected:border-ink aria-selected:text-ink"
+            to={{ search: `?kind=${key}` }}
+            aria-current={kind === key ? "true" : undefined}
+            onClick={() => setAdding(false)}
+            className="border-b-[3px] border-transparent px-2.5 py-1 font-semibold text-quiet aria-[current=true]:border-ink aria-[current=true]:text-ink"
           >
             {name}{" "}
             <span className="font-normal">
               {all.filter((entry) => entry.kind === key && !entry.gone).length}
             </span>
-          </button>
+          </Link>
         ))}
-      </div>
-      <ul className="mt-2 border-b border-hair bg-sheet">
-        {shown.map((entry) => (
-          <EntryLine key={entry.key} entry={entry} />
-        ))}
-      </ul>
-      <div className="mt-4">
+      </nav>
+      <div className="mt-3 mb-4">
         {adding ? (
           <div className="max-w-[640px] bg-sheet p-4">
             <h2 className="mb-3 text-[17px]">Add {one}</h2>
             <ItemFields kind={kind} onDone={() => setAdding(false)} />
           </div>
         ) : (
-          <Button onClick={() => setAdding(true)}>Add {one}</Button>
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <Button onClick={() => setAdding(true)}>Add {one}</Button>
+            {kind === "leaf" && (
+              <Link to="/shelf/builder" className="underline underline-offset-2">
+                or rule one into pockets yourself
+              </Link>
+            )}
+          </div>
         )}
       </div>
+      <ul className="border-b border-hair bg-sheet">
+        {shown.map((entry) => (
+          <EntryLine key={entry.key} entry={entry} />
+        ))}
+      </ul>
       {gone.length > 0 && (
         <section aria-label="Taken off the shelf" className="mt-6">
           <h2 className="text-[15px]">Taken off the shelf</h2>
@@ -181,9 +179,12 @@ function EntryLine({ entry }: { entry: Entry }) {
           <ItemFields kind={entry.kind} entry={entry} onDone={() => setOpen(false)} />
           <p className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[13.5px]">
             {entry.pockets && (
-              <a className="underline underline-offset-2" href={`/shelf/pockets?type=${entry.key}`}>
+              <Link
+                className="underline underline-offset-2"
+                to={`/shelf/pockets?type=${entry.key}`}
+              >
                 measure its pockets
-              </a>
+              </Link>
             )}
             {entry.changed && (
               <button type="button" className="underline underline-offset-2" onClick={putBack}>

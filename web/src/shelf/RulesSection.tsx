@@ -3,6 +3,7 @@ import { type FormEvent, useEffect, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
 import type { Rule } from "../api/types";
 import { GreatMeasure, Measures } from "../ui/Measures";
+import { MARKS } from "./marks";
 
 const GROUPS: [string, string][] = [
   ["cutting", "Cutting"],
@@ -15,11 +16,6 @@ const GROUPS: [string, string][] = [
   ["movers", "Movers"],
   ["breathing", "Breathing room"],
 ];
-
-const MARKS: Record<string, string> = {
-  "common-practice": "common practice",
-  "from-memory": "from memory",
-};
 
 /** Every threshold and default of the house, by name, to be changed and put back. */
 export function RulesSection() {
@@ -89,6 +85,9 @@ function RuleLine({ rule, open, onToggle }: LineProps) {
         </span>
         <span className="order-last col-span-2 text-[13px] leading-snug text-quiet sm:order-none sm:col-span-1">
           {rule.meaning}
+          <span className="block text-[12px]">
+            <Measures text={rule.range} />, {MARKS[rule.mark]}
+          </span>
         </span>
         <span className="text-right">
           <span className={rule.value.includes("/") ? "text-[27px]" : "text-[19px]"}>
@@ -172,8 +171,7 @@ function RuleForm({ rule, onDone }: { rule: Rule; onDone: () => void }) {
       </div>
       <div className="text-[13px] leading-snug">
         <p>
-          <span className="text-quiet">It touches:</span> {rule.affects}.{" "}
-          <span className="text-quiet">Where it comes from: {MARKS[rule.mark]}.</span>
+          <span className="text-quiet">It touches:</span> {rule.affects}.
         </p>
         {effect.data && value.trim() !== rule.value && (
           <>

@@ -55,7 +55,7 @@ export function ShelfPage() {
           </NavLink>
         ))}
       </nav>
-      <main className="slim-scroll mat min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8">
+      <main className="slim-scroll min-h-0 bg-mat flex-1 overflow-y-auto px-4 py-5 sm:px-8">
         <div className="mx-auto max-w-[1040px]">
           {section === "catalogue" && <CatalogueSection />}
           {section === "builder" && <BuilderSection />}

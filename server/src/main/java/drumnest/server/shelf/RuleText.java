@@ -28,7 +28,7 @@ public final class RuleText {
   public static String thickness(Length length) {
     return UnitsInUse.current().isMetric()
         ? rounded(length.toMillimetres(), 2) + " mm"
-        : rounded(length.toInches(), 3);
+        : rounded(length.toInches(), 3) + " in";
   }
 
   private static String rounded(BigDecimal exact, int places) {
