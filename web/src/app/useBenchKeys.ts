@@ -38,6 +38,8 @@ export function useBenchKeys(id: number, showKeys: () => void) {
 export function isTyping(event: KeyboardEvent) {
   const target = event.target as HTMLElement | null;
   return (
-    target?.closest("input, textarea, select, [role='dialog'], [contenteditable='true']") != null
+    target?.closest(
+      "input, textarea, select, [role='dialog'], [role='alertdialog'], [contenteditable='true']",
+    ) != null
   );
 }

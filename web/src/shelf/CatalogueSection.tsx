@@ -117,7 +117,14 @@ function EntryLine({ entry }: { entry: Entry }) {
       const refusal = problem instanceof Refusal ? problem : new Refusal({}, 0);
       if (!refusal.lost) {
         notify(refusal.message);
-      } else if (await ask(`${refusal.message} Take it off?`, refusal.lost, "Take it off")) {
+      } else if (
+        await ask(
+          `${refusal.message} Take it off?`,
+          refusal.lost,
+          "Take it off",
+          "It stays at the foot of this page and can be put back.",
+        )
+      ) {
         await remove(true);
       }
     }

@@ -43,6 +43,8 @@ export function PocketsSection() {
   );
 }
 
+const FACES = { front: "Front", back: "Back" };
+
 function Pattern({ pattern }: { pattern: PatternOfType }) {
   const [chosen, setChosen] = useState<{ face: "front" | "back"; pocket: number }>({
     face: "front",
@@ -74,13 +76,14 @@ function Pattern({ pattern }: { pattern: PatternOfType }) {
     }
   }
 
-  const measured = pattern.front.filter((each) => each.opening).length;
+  const pockets = pattern[chosen.face];
+  const measured = pockets.filter((each) => each.opening).length;
   return (
     <div className="mt-5 flex flex-wrap items-start gap-8">
       {faces.map((face) => (
         <figure key={face}>
           <figcaption className="mb-1 text-[15px] font-semibold [font-stretch:108%]">
-            {pattern.shared ? "Front (the back is the same pockets)" : face}
+            {pattern.shared ? "Front (the back is the same pockets)" : FACES[face]}
           </figcaption>
           <div
             className="relative bg-paper text-[#10262c] shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
@@ -108,7 +111,7 @@ function Pattern({ pattern }: { pattern: PatternOfType }) {
             <Measures text={`${pocket.named.w.text} × ${pocket.named.h.text}`} />
           </h2>
           <p className="mb-2 text-[13px] text-quiet">
-            {measured} of {pattern.front.length} measured.{" "}
+            {measured} of {pockets.length} measured.{" "}
             {pocket.opening
               ? ""
               : pocket.ruled

@@ -31,7 +31,7 @@ export function RulesSection() {
       <h1 className="text-2xl leading-tight">House rules</h1>
       <p className="mt-1 max-w-[68ch] text-[15px] text-quiet">
         Every threshold, allowance and default that is no published standard. They belong to your
-        data and hold for all albums.{" "}
+        data and hold for all albums. Lengths without a unit are in inches.{" "}
         {changed === 0 ? "None is changed." : `${changed} changed by you.`}
       </p>
       {GROUPS.map(([group, title]) => (

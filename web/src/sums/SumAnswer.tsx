@@ -82,7 +82,8 @@ function Headline({ result, what }: { result: Result; what: unknown }) {
   );
 }
 
-function great(result: Result, what: unknown) {
+/** A result as it is set large. */
+export function great(result: Result, what: unknown) {
   if (result.kind === "length") {
     return <GreatMeasure text={(what as Length).shown} />;
   }

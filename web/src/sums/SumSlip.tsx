@@ -1,6 +1,6 @@
-import { GreatMeasure, Measures } from "../ui/Measures";
+import { Measures } from "../ui/Measures";
 import type { SumDefinition } from "./definitions";
-import { part, said } from "./SumAnswer";
+import { great, part, said } from "./SumAnswer";
 import type { Answer } from "./useAnswer";
 
 /** A sum in short: its first result and its working. */
@@ -10,9 +10,13 @@ export function SumSlip({ sum, answer }: { sum: SumDefinition; answer: Answer })
   return (
     <>
       {first && what !== undefined && what !== null && (
-        <p className="mt-0.5 flex items-baseline gap-2">
-          <span className="text-[28px] leading-none">
-            <GreatMeasure text={said(first, what)} />
+        <p
+          data-headline=""
+          title={said(first, what)}
+          className="mt-0.5 flex flex-wrap items-baseline gap-2"
+        >
+          <span className="flex flex-wrap items-baseline gap-[0.16em] text-[28px] leading-none">
+            {great(first, what)}
           </span>
           <span className="text-[12px] font-semibold">{first.label}</span>
         </p>

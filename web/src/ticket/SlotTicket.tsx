@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { useStep } from "../api/queries";
+import { useMetric, useStep } from "../api/queries";
 import type { Album, Size, Ticket } from "../api/types";
 import { Key } from "../ui/Key";
 import { GreatMeasure, Measures } from "../ui/Measures";
@@ -148,6 +148,7 @@ export function SlotTicket({ album, ticket }: Props) {
 }
 
 function Headline({ size, means }: { size: Size; means: string }) {
+  const metric = useMetric();
   const longest = Math.max(size.w.text.length, size.h.text.length);
   const scale = longest > 6 ? "text-[40px]" : longest > 3 ? "text-[52px]" : "text-[60px]";
   return (
@@ -156,7 +157,7 @@ function Headline({ size, means }: { size: Size; means: string }) {
       <p
         data-headline=""
         className={`mt-1 flex items-baseline gap-[0.16em] ${scale}`}
-        title={`${size.w.text} × ${size.h.text} in`}
+        title={`${size.w.text} × ${size.h.text}${metric ? "" : " in"}`}
       >
         <GreatMeasure text={size.w.text} />
         <span className="text-[0.5em] leading-none text-quiet">×</span>

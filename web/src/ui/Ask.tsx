@@ -8,19 +8,27 @@ interface Question {
   lines: string[];
   /** What the button says that goes on. */
   yes: string;
+  /** How it is brought back afterwards. */
+  back: string;
   answer: (yes: boolean) => void;
 }
 
 const useQuestion = create<{ question: Question | null }>(() => ({ question: null }));
 
 /** Asks before something is lost. */
-export function ask(title: string, lines: string[], yes: string): Promise<boolean> {
+export function ask(
+  title: string,
+  lines: string[],
+  yes: string,
+  back = "Undo brings it back.",
+): Promise<boolean> {
   return new Promise((resolve) => {
     useQuestion.setState({
       question: {
         title,
         lines,
         yes,
+        back,
         answer: (answer) => {
           useQuestion.setState({ question: null });
           resolve(answer);
@@ -50,7 +58,7 @@ export function AskBoard() {
               ))}
             </ul>
           </AlertDialog.Description>
-          <p className="mt-2 text-[13px] text-quiet">Undo brings it back.</p>
+          <p className="mt-2 text-[13px] text-quiet">{question?.back}</p>
           <div className="mt-5 flex gap-3">
             <AlertDialog.Action
               onClick={() => question?.answer(true)}

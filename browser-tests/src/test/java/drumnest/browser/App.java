@@ -1,13 +1,11 @@
 package drumnest.browser;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -18,23 +16,26 @@ final class App implements AutoCloseable {
 
   private final Path home;
   private final boolean demo;
-  private final String jar;
+  private final String[] more;
   private Process process;
   private int port;
 
-  private App(boolean demo) {
+  private App(boolean demo, String... more) {
     try {
       this.home = Files.createTempDirectory("drumnest-browser");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     this.demo = demo;
-    this.jar = System.getProperty("drumnest.jar");
+    this.more = more;
     start();
   }
 
-  static App empty() {
-    return new App(false);
+  /**
+   * @param more what it is told besides its port and its home
+   */
+  static App empty(String... more) {
+    return new App(false, more);
   }
 
   static App demo() {
@@ -42,32 +43,13 @@ final class App implements AutoCloseable {
   }
 
   private void start() {
+    List<String> arguments =
+        new ArrayList<>(
+            List.of("--server.port=" + port, "--drumnest.demo=" + demo, "--drumnest.home=" + home));
+    Collections.addAll(arguments, more);
     try {
-      process =
-          new ProcessBuilder(
-                  Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                  "-XX:TieredStopAtLevel=1",
-                  "-XX:+UseSerialGC",
-                  "-Xmx320m",
-                  "-jar",
-                  jar,
-                  "--server.port=" + port,
-                  "--drumnest.demo=" + demo,
-                  "--drumnest.home=" + home)
-              .redirectErrorStream(true)
-              .start();
-      BufferedReader out =
-          new BufferedReader(
-              new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
-      List<String> said = new ArrayList<>();
-      for (String line = out.readLine(); line != null; line = out.readLine()) {
-        said.add(line);
-        if (line.contains("open at http://")) {
-          port = Integer.parseInt(line.replaceAll(".*:(\\d+)/.*", "$1"));
-          return;
-        }
-      }
-      throw new IllegalStateException("It did not start: " + said);
+      process = Packed.start(arguments);
+      port = Packed.port(process);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -48,9 +48,11 @@ class DemoIT {
   @ParameterizedTest
   @CsvSource({
     "gather, 1280, 800, LIGHT",
+    "leaves, 1280, 800, LIGHT",
     "place, 1280, 800, LIGHT",
     "make, 1280, 800, LIGHT",
     "gather, 1280, 800, DARK",
+    "leaves, 1280, 800, DARK",
     "place, 1280, 800, DARK",
     "make, 1280, 800, DARK",
     "place, 800, 1280, LIGHT",
@@ -82,7 +84,7 @@ class DemoIT {
             complaints.add(message.text());
           }
         });
-    for (String stage : List.of("gather", "place", "make")) {
+    for (String stage : List.of("gather", "leaves", "place", "make")) {
       page.navigate(app.address() + "/albums/1/" + stage);
       page.waitForLoadState(LoadState.NETWORKIDLE);
     }
@@ -125,7 +127,7 @@ class DemoIT {
 
   @Test
   void on_a_narrow_screen_nothing_reaches_past_the_edge() {
-    for (String stage : List.of("gather", "place", "make")) {
+    for (String stage : List.of("gather", "leaves", "place", "make")) {
       Page page = open(stage, 390, 844);
       page.waitForLoadState(LoadState.NETWORKIDLE);
       Object wider =

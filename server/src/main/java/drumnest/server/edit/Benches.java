@@ -78,7 +78,7 @@ public class Benches {
         album,
         leaves(stored, shelf.leafTypes(types)),
         keys,
-        linePhotos.ofAlbum(albumId),
+        linePhotos.findByAlbumIdOrderById(albumId),
         fillings.findByAlbumId(albumId),
         openings.findByAlbumId(albumId),
         typeOpenings.findByItemKeyIn(types),

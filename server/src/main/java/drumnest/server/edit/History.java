@@ -203,7 +203,8 @@ public class History {
   }
 
   private void tell(AlbumEntity album, String photo, Told told) {
-    LinePhotoEntity entity = linePhotos.find(album.id(), photo).orElseThrow();
+    LinePhotoEntity entity =
+        linePhotos.findByAlbumIdAndPhotoSha256(album.id(), photo).orElseThrow();
     entity.date(told.takenAt(), told.datedByMaker());
     entity.keep(told.keep());
     entity.onTable(told.onTable() == null ? null : told.onTable().toSize());

@@ -42,7 +42,7 @@ class LinePegs {
    */
   @Transactional
   boolean peg(long albumId, PhotoEntity photo, String name) {
-    Optional<LinePhotoEntity> there = line.find(albumId, photo.sha256());
+    Optional<LinePhotoEntity> there = line.findByAlbumIdAndPhotoSha256(albumId, photo.sha256());
     if (there.isPresent()) {
       boolean back = there.get().isAside();
       there.get().setAside(false);

@@ -38,6 +38,10 @@ public class CatalogueItemEntity {
     return kind;
   }
 
+  public int rank() {
+    return rank;
+  }
+
   public String name() {
     return name;
   }

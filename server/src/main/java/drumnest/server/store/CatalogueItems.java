@@ -1,14 +1,18 @@
 package drumnest.server.store;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 
 /** The catalogue. */
 public interface CatalogueItems extends JpaRepository<CatalogueItemEntity, String> {
 
   List<CatalogueItemEntity> findAllByOrderByRank();
 
-  @Query("select coalesce(max(item.rank), 0) from CatalogueItemEntity item")
-  int lastRank();
+  Optional<CatalogueItemEntity> findFirstByOrderByRankDesc();
+
+  /** The rank of the last entry; 0 where there is none. */
+  default int lastRank() {
+    return findFirstByOrderByRankDesc().map(CatalogueItemEntity::rank).orElse(0);
+  }
 }

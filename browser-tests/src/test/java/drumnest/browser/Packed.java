@@ -1,0 +1,98 @@
+package drumnest.browser;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * The packed application as it is started: unpacked once, and started once to keep the classes it
+ * loads in an archive, as the start script does.
+ */
+final class Packed {
+
+  private static final List<String> JVM =
+      List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx320m", "-Xlog:disable");
+  private static final Packed ONCE = new Packed();
+
+  private final Path jar;
+  private final Path archive;
+
+  private Packed() {
+    try {
+      Path packed = Path.of(System.getProperty("drumnest.jar"));
+      Path folder = Files.createTempDirectory("drumnest-packed");
+      archive = folder.resolve("app.jsa");
+      jar = folder.resolve("app").resolve(packed.getFileName());
+      end(
+          new ProcessBuilder(
+                  java(),
+                  "-Djarmode=tools",
+                  "-jar",
+                  packed.toString(),
+                  "extract",
+                  "--destination",
+                  jar.getParent().toString())
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+              .start());
+      Process training =
+          start(
+              List.of("-XX:ArchiveClassesAtExit=" + archive),
+              List.of("--server.port=0", "--drumnest.home=" + folder.resolve("home")));
+      port(training);
+      training.destroy();
+      end(training);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts it with these arguments. */
+  static Process start(List<String> arguments) throws IOException {
+    return ONCE.start(List.of("-XX:SharedArchiveFile=" + ONCE.archive), arguments);
+  }
+
+  private Process start(List<String> more, List<String> arguments) throws IOException {
+    List<String> command = new ArrayList<>();
+    command.add(java());
+    command.addAll(JVM);
+    command.addAll(more);
+    Collections.addAll(command, "-jar", jar.toString());
+    command.addAll(arguments);
+    return new ProcessBuilder(command).redirectErrorStream(true).start();
+  }
+
+  /** Waits until a started one says where it is open, and gives its port. */
+  static int port(Process process) throws IOException {
+    BufferedReader out =
+        new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+    List<String> said = new ArrayList<>();
+    for (String line = out.readLine(); line != null; line = out.readLine()) {
+      said.add(line);
+      if (line.contains("open at http://")) {
+        return Integer.parseInt(line.replaceAll(".*:(\\d+)/.*", "$1"));
+      }
+    }
+    throw new IllegalStateException("It did not start: " + said);
+  }
+
+  private static void end(Process process) {
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String java() {
+    return Path.of(System.getProperty("java.home"), "bin", "java").toString();
+  }
+}
