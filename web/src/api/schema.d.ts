@@ -1141,7 +1141,8 @@ export interface components {
             back: components["schemas"]["SideView"];
             front: components["schemas"]["SideView"];
             leaf: components["schemas"]["LeafView"];
-            note?: string;
+            notes: string[];
+            warning?: string;
         };
         LeafView: {
             drop: components["schemas"]["LengthView"];

@@ -152,7 +152,7 @@ function Face({ face, side, inch, across, down, metric, draft, chosen, onChoose 
               );
             })}
         {face.page.slots.length === 0 && !draft && (
-          <p className="absolute inset-x-4 top-1/3 text-center text-[13px] text-[#5a6f75]">
+          <p className="absolute inset-x-4 top-1/3 text-center text-[13px] text-pencil">
             Nothing planned on this side yet.
           </p>
         )}
@@ -196,7 +196,7 @@ function MountBox({ mount, inch, chosen, onChoose }: MountProps) {
         className={`text-[#10262c] ${width > 90 ? "text-xl" : width > 54 ? "text-[15px]" : "text-[12px]"}`}
       />
       {width > 76 && (
-        <span className="text-[11px] text-[#5a6f75]">
+        <span className="text-[11px] text-pencil">
           at <Measures text={`${mount.box.x.text}, ${mount.box.y.text}`} />
         </span>
       )}

@@ -5,17 +5,10 @@ import type { Album, LeafDetail } from "../api/types";
 import { Row } from "../ticket/SlotTicket";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { TextField } from "../ui/TextField";
-import { useCatalogue } from "./AddLeaf";
 
 /** The ticket of a leaf: its size, how thick it is, how it lies, and its template to print. */
 export function LeafTicket({ album, detail }: { album: Album; detail: LeafDetail }) {
   const { leaf } = detail;
-  const format = useCatalogue().data?.entries.find((entry) => entry.key === album.format);
-  const wide =
-    format?.size && Number(leaf.size.w.in) > Number(format.size.w.in)
-      ? `Wider than the album, which is ${format.name}.`
-      : null;
-  const visible = leavesVisible(album, leaf.number);
   return (
     <section aria-label="Leaf">
       <p className="text-[13px] text-quiet">the leaf</p>
@@ -24,19 +17,14 @@ export function LeafTicket({ album, detail }: { album: Album; detail: LeafDetail
         <span className="text-[0.5em] leading-none text-quiet">×</span>
         <GreatMeasure text={leaf.size.h.text} />
       </p>
-      {detail.note && (
-        <p className="mt-2 text-[13.5px] leading-snug">
-          <Measures text={detail.note} />
+      {detail.notes.map((note) => (
+        <p key={note} className="mt-2 text-[13.5px] leading-snug">
+          <Measures text={note} />
         </p>
-      )}
-      {wide && (
+      ))}
+      {detail.warning && (
         <p className="mt-2 border-l-4 border-signal pl-2 text-[13.5px] leading-snug">
-          <Measures text={wide} />
-        </p>
-      )}
-      {visible && (
-        <p className="mt-2 text-[13.5px] leading-snug">
-          <Measures text={visible} />
+          <Measures text={detail.warning} />
         </p>
       )}
       <dl className="mt-3 border-b-2 border-ink text-[13px]">
@@ -67,18 +55,6 @@ export function LeafTicket({ album, detail }: { album: Album; detail: LeafDetail
       </p>
     </section>
   );
-}
-
-/** What a small leaf leaves visible, in words. */
-function leavesVisible(album: Album, number: number) {
-  const { spread } = album;
-  const behind =
-    spread.right?.leaf === number
-      ? spread.rightBehind[0]
-      : spread.left?.leaf === number
-        ? spread.leftBehind[0]
-        : undefined;
-  return behind ? `Smaller than leaf ${behind.leaf}, which shows behind it.` : null;
 }
 
 /** How far its top lies below that of the page: for small leaves. */

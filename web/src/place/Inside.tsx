@@ -37,7 +37,7 @@ export function Inside({ slot, seat, width }: Props) {
         ) : slot.laid ? (
           <LaidThing laid={slot.laid} />
         ) : (
-          <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-[#5a6f75]">
+          <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-pencil">
             {width > 34 && (
               <GreatSize
                 w={slot.named.w.text}

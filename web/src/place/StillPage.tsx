@@ -34,7 +34,7 @@ export function StillPage({ page, inch, caption = true }: Props) {
       <span className="absolute inset-0 bg-[#10262c]/[0.06]" />
       {caption && (
         <span
-          className={`absolute bottom-1 bg-paper/85 px-1 text-[11px] text-[#5a6f75] ${page.side === "front" ? "right-1" : "left-1"}`}
+          className={`absolute bottom-1 bg-paper/85 px-1 text-[11px] text-pencil ${page.side === "front" ? "right-1" : "left-1"}`}
         >
           leaf {page.leaf} behind
         </span>

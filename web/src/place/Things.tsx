@@ -58,10 +58,10 @@ function WaitingThing({ thing }: { thing: Thing }) {
       style={{ opacity: isDragging ? 0.4 : 1 }}
     >
       <span className="line-clamp-3 font-semibold">{thing.name}</span>
-      <span className="mt-auto text-[#5a6f75]">
+      <span className="mt-auto text-pencil">
         <Measures text={`${thing.size.w.text} × ${thing.size.h.text}`} />
       </span>
-      <span className="text-[#5a6f75]">{thing.original ? "original" : thing.kind}</span>
+      <span className="text-pencil">{thing.original ? "original" : thing.kind}</span>
     </button>
   );
 }

@@ -163,7 +163,7 @@ function PocketBox({ pocket, inch, chosen, onChoose }: BoxProps) {
         className={width > 90 ? "text-xl" : "text-[14px]"}
       />
       {width > 70 && (
-        <span className="text-[11px] text-[#5a6f75]">
+        <span className="text-[11px] text-pencil">
           {pocket.opening ? "measured" : "not measured"}
         </span>
       )}

@@ -73,7 +73,7 @@ export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
                       className={inch * Number(line.box.w.in) > 80 ? "text-xl" : "text-[14px]"}
                     />
                     {inch * Number(line.box.w.in) > 96 && (
-                      <span className="text-[11px] text-[#5a6f75]">
+                      <span className="text-[11px] text-pencil">
                         opening <Measures text={`${line.box.w.text} × ${line.box.h.text}`} />
                       </span>
                     )}

@@ -151,7 +151,8 @@ class ShelfIT {
   @Test
   void millimetres_are_shown_everywhere_and_inches_again() {
     shelf("settings");
-    page.getByLabel("millimetres").check();
+    page.getByLabel("millimetres").click();
+    assertThat(page.getByLabel("millimetres")).isChecked();
     Locator headline = ticketOf("1-back-1").locator("[data-headline]");
     assertThat(headline).hasAttribute("title", Pattern.compile("^152\\.4 mm × 101\\.6 mm$"));
     shelf("rules");
@@ -159,7 +160,8 @@ class ShelfIT {
     page.navigate(app.address() + "/sums/fit");
     assertThat(page.locator("[data-headline]")).hasAttribute("title", Pattern.compile("mm × .*mm"));
     shelf("settings");
-    page.getByLabel("inches, in 16ths").check();
+    page.getByLabel("inches, in 16ths").click();
+    assertThat(page.getByLabel("inches, in 16ths")).isChecked();
     assertThat(ticketOf("1-back-1").locator("[data-headline]")).hasAttribute("title", "6 × 4 in");
   }
 

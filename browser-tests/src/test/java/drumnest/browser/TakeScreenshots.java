@@ -4,70 +4,96 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.function.Consumer;
 
 /** Takes the pictures of the documentation, from the demo data. */
 public final class TakeScreenshots {
 
-  private TakeScreenshots() {}
+  private final Chromium chromium;
+  private final Path folder;
+
+  private TakeScreenshots(Chromium chromium, Path folder) {
+    this.chromium = chromium;
+    this.folder = folder;
+  }
 
   public static void main(String[] arguments) {
-    Path folder = Path.of(arguments[0]);
     try (Chromium chromium = new Chromium()) {
+      TakeScreenshots taking = new TakeScreenshots(chromium, Path.of(arguments[0]));
       try (App app = App.demo()) {
-        String album = app.address() + "/albums/1/";
-        take(chromium, album + "place", 1280, 800, ColorScheme.LIGHT, folder.resolve("place.png"));
-        take(
-            chromium,
-            album + "place",
-            1280,
-            800,
-            ColorScheme.DARK,
-            folder.resolve("place-dark.png"));
-        take(
-            chromium,
-            album + "place",
-            800,
-            1280,
-            ColorScheme.LIGHT,
-            folder.resolve("place-tablet.png"));
-        take(
-            chromium, album + "gather", 1280, 800, ColorScheme.LIGHT, folder.resolve("gather.png"));
-        take(chromium, album + "make", 1280, 800, ColorScheme.LIGHT, folder.resolve("make.png"));
-        take(
-            chromium,
-            album + "make",
-            390,
-            844,
-            ColorScheme.LIGHT,
-            folder.resolve("make-phone.png"));
+        taking.demo(app.address());
       }
       try (App app = App.empty()) {
-        String sums = app.address() + "/sums/";
-        take(chromium, sums + "row", 1280, 800, ColorScheme.LIGHT, folder.resolve("sums.png"));
-        take(chromium, sums + "fit", 390, 844, ColorScheme.LIGHT, folder.resolve("sums-phone.png"));
-        take(
-            chromium,
-            app.address() + "/albums/1/gather",
-            1280,
-            800,
-            ColorScheme.LIGHT,
-            folder.resolve("empty.png"));
+        taking.wide(app.address() + "/albums/1/gather", "empty", page -> {});
       }
     }
   }
 
-  private static void take(
-      Chromium chromium, String url, int width, int height, ColorScheme scheme, Path file) {
+  private void demo(String address) {
+    String album = address + "/albums/1/";
+    String shelf = address + "/shelf/";
+    wide(album + "place", "place", TakeScreenshots::chooseAPocket);
+    take(
+        album + "place", "place-dark", 1280, 800, ColorScheme.DARK, TakeScreenshots::chooseAPocket);
+    take(
+        album + "place",
+        "place-tablet",
+        800,
+        1280,
+        ColorScheme.LIGHT,
+        TakeScreenshots::chooseAPocket);
+    wide(album + "place?spread=3", "place-small-leaf", page -> {});
+    wide(album + "gather", "gather", page -> {});
+    wide(album + "leaves?spread=2", "leaves", page -> {});
+    wide(
+        album + "leaves?spread=3",
+        "leaves-plain",
+        page -> page.getByText("6 × 4 and 3 under it").click());
+    wide(shelf + "catalogue", "catalogue", page -> {});
+    wide(shelf + "builder", "builder", TakeScreenshots::ruleAProtector);
+    wide(shelf + "pockets?type=12x12-one-6x4-ten-3x4", "pockets", page -> {});
+    wide(
+        shelf + "rules",
+        "rules",
+        page -> {
+          page.getByText("Loose above").click();
+          page.getByLabel("New value").fill("1/32");
+          page.getByText("would read otherwise").waitFor();
+        });
+    wide(album + "make", "make", page -> {});
+    take(album + "make", "make-phone", 390, 844, ColorScheme.LIGHT, page -> {});
+    wide(address + "/sums/row", "sums", page -> {});
+    take(address + "/sums/fit", "sums-phone", 390, 844, ColorScheme.LIGHT, page -> {});
+  }
+
+  private static void chooseAPocket(Page page) {
+    page.locator("[data-slot='2-front-5']").click();
+    page.locator("[data-headline][title^='2 7/8']").waitFor();
+  }
+
+  private static void ruleAProtector(Page page) {
+    page.getByLabel("Clear inside, height").fill("12 1/2 in");
+    page.getByLabel("For prints of").fill("4 + 4 + 4");
+    page.getByText("one under another").click();
+    page.locator("[data-part='0']").click();
+    page.getByLabel("For prints of").fill("6 + 4");
+    page.getByText("side by side").click();
+    page.getByText("for6 × 4").waitFor();
+  }
+
+  private void wide(String url, String name, Consumer<Page> prepare) {
+    take(url, name, 1280, 800, ColorScheme.LIGHT, prepare);
+  }
+
+  private void take(
+      String url, String name, int width, int height, ColorScheme scheme, Consumer<Page> prepare) {
     Page page = chromium.page(width, height);
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     page.navigate(url);
     page.waitForLoadState(LoadState.NETWORKIDLE);
-    if (url.endsWith("/place")) {
-      page.locator("[data-slot='2-front-5']").click();
-      page.locator("[data-headline][title^='2 7/8']").waitFor();
-      page.waitForLoadState(LoadState.NETWORKIDLE);
-    }
-    page.screenshot(new Page.ScreenshotOptions().setPath(file));
+    prepare.accept(page);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     page.context().close();
   }
 }

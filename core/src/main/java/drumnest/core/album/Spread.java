@@ -52,6 +52,29 @@ public record Spread(int number, List<Leaf> leaves) {
     return layers;
   }
 
+  /**
+   * What a small leaf leaves visible of the one right behind it.
+   *
+   * @param beside at the outer side
+   */
+  public record Visible(Leaf behind, Length beside, Length above, Length below) {}
+
+  /** What the leaf on top of a side leaves visible; nothing where it hides what is behind it. */
+  public Optional<Visible> visibleBehind(Side side) {
+    List<Layer> layers = layers(side);
+    if (layers.size() < 2) {
+      return Optional.empty();
+    }
+    Box top = layers.get(0).box();
+    Box under = layers.get(1).box();
+    return Optional.of(
+        new Visible(
+            layers.get(1).leaf(),
+            under.w().minus(top.w()).max(Length.ZERO),
+            top.y().minus(under.y()).max(Length.ZERO),
+            under.bottom().minus(top.bottom()).max(Length.ZERO)));
+  }
+
   private List<Leaf> stack(Side side) {
     List<Leaf> stack = new ArrayList<>();
     if (side == Side.FRONT) {

@@ -128,6 +128,12 @@ class SpreadTest {
     List<Box> shows = spread.layers(Side.FRONT).get(1).shows();
     assertThat(shows)
         .containsExactlyInAnyOrder(box("6", "0", "2 1/2", "8"), box("0", "8", "8 1/2", "3"));
+    Spread.Visible visible = spread.visibleBehind(Side.FRONT).orElseThrow();
+    assertThat(visible.behind().number()).isEqualTo(2);
+    assertThat(visible.beside()).isEqualTo(Length.parse("2 1/2"));
+    assertThat(visible.above()).isEqualTo(Length.ZERO);
+    assertThat(visible.below()).isEqualTo(Length.parse("3"));
+    assertThat(album("plain-8.1-2x11", "plain-6x8").spread(0).visibleBehind(Side.FRONT)).isEmpty();
   }
 
   @ParameterizedTest(name = "seed {0}")

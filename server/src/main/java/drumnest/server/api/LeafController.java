@@ -9,6 +9,7 @@ import drumnest.server.document.PageTemplate;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.LeafEdits;
+import drumnest.server.shelf.Shelf;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.validation.Valid;
 import java.io.IOException;
@@ -35,8 +36,10 @@ class LeafController {
   private final AlbumViews views;
   private final LeafEdits edits;
   private final Benches benches;
+  private final Shelf shelf;
 
-  LeafController(AlbumViews views, LeafEdits edits, Benches benches) {
+  LeafController(AlbumViews views, LeafEdits edits, Benches benches, Shelf shelf) {
+    this.shelf = shelf;
     this.views = views;
     this.edits = edits;
     this.benches = benches;
@@ -46,7 +49,11 @@ class LeafController {
   @GetMapping("/{leaf}")
   LeafViews.LeafDetail leaf(@PathVariable("id") long id, @PathVariable("leaf") int key) {
     Bench bench = benches.open(id);
-    return LeafViews.detail(bench, LeafEdits.leaf(bench, key));
+    String format = bench.album().format();
+    return LeafViews.detail(
+        bench,
+        LeafEdits.leaf(bench, key),
+        format == null ? null : shelf.find(format).map(Shelf.Entry::item).orElse(null));
   }
 
   @PostMapping("/add")

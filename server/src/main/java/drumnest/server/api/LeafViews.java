@@ -6,8 +6,10 @@ import drumnest.core.album.PageMeasure;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
 import drumnest.core.stock.PocketPattern;
 import drumnest.server.document.PageTemplate;
@@ -15,6 +17,9 @@ import drumnest.server.edit.Bench;
 import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.UnitsInUse;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Leaves as they are shown: both sides, and what is planned on them. */
@@ -39,14 +44,76 @@ final class LeafViews {
   record SideView(
       Views.PageView page, List<BlockForm> blocks, List<MountView> mounts, Views.BoxView usable) {}
 
-  record LeafDetail(Views.LeafView leaf, SideView front, SideView back, @Nullable String note) {}
+  /** A leaf from both sides, with what is worth knowing of it and what is wrong with it. */
+  record LeafDetail(
+      Views.LeafView leaf,
+      SideView front,
+      SideView back,
+      List<String> notes,
+      @Nullable String warning) {}
 
-  static LeafDetail detail(Bench bench, Leaf leaf) {
+  /**
+   * @param format what the album is, if that is known
+   */
+  static LeafDetail detail(Bench bench, Leaf leaf, @Nullable CatalogueItem format) {
     return new LeafDetail(
         AlbumViews.leaf(bench, leaf),
         side(bench, leaf, Side.FRONT),
         side(bench, leaf, Side.BACK),
-        note(leaf));
+        notes(bench, leaf),
+        warning(leaf, format));
+  }
+
+  private static @Nullable String warning(Leaf leaf, @Nullable CatalogueItem format) {
+    if (!(format instanceof CatalogueItem.AlbumFormat album)) {
+      return null;
+    }
+    boolean wider = leaf.size().w().compareTo(album.size().w()) > 0;
+    boolean higher = leaf.size().h().compareTo(album.size().h()) > 0;
+    return wider || higher
+        ? (wider ? "Wider" : "Higher") + " than the album, which is " + album.name() + "."
+        : null;
+  }
+
+  private static List<String> notes(Bench bench, Leaf leaf) {
+    return Stream.of(
+            Optional.ofNullable(note(leaf)),
+            visible(bench, leaf, Side.FRONT),
+            visible(bench, leaf, Side.BACK))
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  private static Optional<String> visible(Bench bench, Leaf leaf, Side side) {
+    int spread = side == Side.FRONT ? leaf.number() - 1 : leaf.number();
+    return bench
+        .leaves()
+        .spread(spread)
+        .visibleBehind(side)
+        .map(
+            seen ->
+                "Its "
+                    + SlotNames.of(side)
+                    + " leaves leaf "
+                    + seen.behind().number()
+                    + " visible: "
+                    + edges(seen)
+                    + ".");
+  }
+
+  private static String edges(Spread.Visible seen) {
+    return Stream.of(
+            edge(seen.beside(), "at the outer side"),
+            edge(seen.above(), "above"),
+            edge(seen.below(), "below"))
+        .flatMap(Optional::stream)
+        .collect(Collectors.joining(", "));
+  }
+
+  private static Optional<String> edge(Length width, String where) {
+    return width.isPositive()
+        ? Optional.of(UnitsInUse.text(width) + " " + where)
+        : Optional.empty();
   }
 
   private static SideView side(Bench bench, Leaf leaf, Side side) {

@@ -8,7 +8,7 @@ import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
 import drumnest.server.store.CatalogueItemEntity;
 import drumnest.server.store.CatalogueItems;
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -161,24 +161,34 @@ public class Shelf {
     items.save(entity);
   }
 
-  /** Adds what is not there; an entry of the same kind and name is kept as it is here. */
+  /**
+   * Adds what is not there. An entry of the same kind and name is kept as it is here, and put back
+   * if it was taken off the shelf.
+   *
+   * @return how many came onto the shelf
+   */
   public int addNew(List<CatalogueItem> more) {
-    List<String> names =
-        new ArrayList<>(
-            items.findAll().stream()
-                .map(entity -> entity.kind() + " " + entity.name().toLowerCase(Locale.ROOT))
-                .toList());
+    Map<String, CatalogueItemEntity> there = new HashMap<>();
+    items.findAll().forEach(entity -> there.put(identity(entity.kind(), entity.name()), entity));
     int rank = items.lastRank();
     int added = 0;
     for (CatalogueItem item : more) {
-      String name = ItemForm.of(item).kind() + " " + item.name().toLowerCase(Locale.ROOT);
-      if (!names.contains(name)) {
-        names.add(name);
+      String identity = identity(ItemForm.of(item).kind(), item.name());
+      CatalogueItemEntity known = there.get(identity);
+      if (known == null) {
         rank++;
-        save("own-" + rank, item, rank);
+        there.put(identity, save("own-" + rank, item, rank));
+        added++;
+      } else if (known.isGone()) {
+        known.setGone(false);
+        items.save(known);
         added++;
       }
     }
     return added;
+  }
+
+  private static String identity(String kind, String name) {
+    return kind + " " + name.toLowerCase(Locale.ROOT);
   }
 }
