@@ -68,8 +68,8 @@ final class LeafViews {
     if (!(format instanceof CatalogueItem.AlbumFormat album)) {
       return null;
     }
-    boolean wider = leaf.size().w().compareTo(album.size().w()) > 0;
-    boolean higher = leaf.size().h().compareTo(album.size().h()) > 0;
+    boolean wider = leaf.size().w().isMoreThan(album.size().w());
+    boolean higher = leaf.size().h().isMoreThan(album.size().h());
     return wider || higher
         ? (wider ? "Wider" : "Higher") + " than the album, which is " + album.name() + "."
         : null;
