@@ -92,11 +92,11 @@ final class LeafViews {
         .visibleBehind(side)
         .map(
             seen ->
-                "Its "
+                "Behind its "
                     + SlotNames.of(side)
-                    + " leaves leaf "
+                    + ", leaf "
                     + seen.behind().number()
-                    + " visible: "
+                    + " stays visible: "
                     + edges(seen)
                     + ".");
   }
