@@ -125,8 +125,12 @@ final class LengthText {
 
   /** A form that is read back as the very same length: a fraction of an inch, or millimetres. */
   static String exact(Length length) {
-    return length.toNanometres() % Length.NANOMETRES_PER_64TH == 0
-        ? format(length)
+    if (length.toNanometres() % Length.NANOMETRES_PER_64TH == 0) {
+      return format(length);
+    }
+    // Thicknesses are said in thousandths of an inch.
+    return length.toNanometres() % (Length.NANOMETRES_PER_INCH / 1_000) == 0
+        ? length.toInches().stripTrailingZeros().toPlainString() + " in"
         : length.toMillimetres().toPlainString() + " mm";
   }
 

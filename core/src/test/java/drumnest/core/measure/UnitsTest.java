@@ -64,6 +64,7 @@ class UnitsTest {
     }
     assertThat(Length.parse("4 1/4").toExactText()).isEqualTo("4 1/4");
     assertThat(Length.parse("85.60 mm").toExactText()).isEqualTo("85.6 mm");
+    assertThat(Length.parse(".014 in").toExactText()).isEqualTo("0.014 in");
   }
 
   @Test

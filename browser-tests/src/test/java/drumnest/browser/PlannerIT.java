@@ -1,0 +1,125 @@
+package drumnest.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The plain page of the demo, planned anew: leaf 4, with a mixed block and a card above it. */
+class PlannerIT {
+
+  private static App app;
+  private static Chromium chromium;
+  private Page page;
+
+  @BeforeAll
+  static void start() {
+    app = App.demo();
+    chromium = new Chromium();
+  }
+
+  @AfterAll
+  static void close() {
+    chromium.close();
+    app.close();
+  }
+
+  @BeforeEach
+  void open() {
+    page = chromium.page(1280, 800);
+    page.navigate(app.address() + "/albums/1/leaves?spread=3");
+    assertThat(slots()).hasCount(9);
+  }
+
+  @AfterEach
+  void end() {
+    page.context().close();
+  }
+
+  private Locator slots() {
+    return page.locator("[data-face-slot]");
+  }
+
+  private Locator mounts() {
+    return page.locator("[data-draft-mount]");
+  }
+
+  private Locator marks() {
+    return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Ruler marks"))
+        .locator("tbody tr");
+  }
+
+  private Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+  }
+
+  private Locator field(String label) {
+    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  @Test
+  void what_is_tried_out_changes_nothing_until_it_is_kept() {
+    page.getByText("6 × 4 and 3 under it").click();
+    assertThat(marks()).hasCount(5);
+    field("Pieces under it").fill("4");
+    assertThat(marks()).hasCount(6);
+    assertThat(mounts()).hasCount(7);
+    button("Leave as it was").click();
+    assertThat(mounts()).hasCount(0);
+    page.getByText("6 × 4 and 3 under it").click();
+    assertThat(field("Pieces under it")).hasValue("3");
+  }
+
+  @Test
+  void a_block_is_moved_by_measure_its_photos_go_along_and_undo_brings_it_back() {
+    page.getByText("6 × 4 and 3 under it").click();
+    Locator second = marks().nth(1).locator("td").nth(2);
+    assertThat(second).containsText("4");
+    field("by").last().fill("1 1/4");
+    assertThat(second).containsText("4 1/4");
+    button("Keep these places").click();
+    assertThat(button("Keep these places")).hasCount(0);
+    assertThat(page.locator("[data-face-slot] img")).hasCount(5);
+    button("Undo").click();
+    assertThat(second).containsText("3 1/2 to 4 1/8");
+  }
+
+  @Test
+  void what_would_lie_on_another_block_is_said_and_cannot_be_kept() {
+    button("one piece").click();
+    page.getByLabel("Where").selectOption("page");
+    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("would lie on block");
+    assertThat(button("Keep these places")).isDisabled();
+    field("Width").fill("two");
+    assertThat(field("Width")).hasAttribute("aria-invalid", "true");
+    field("Width").fill("2");
+    field("Height").fill("1 1/2");
+    page.getByLabel("Down, from").selectOption("end");
+    field("by").last().fill("1/4");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    page.getByLabel("For").selectOption("keepsake");
+    button("Keep these places").click();
+    assertThat(slots()).hasCount(10);
+    button("Undo").click();
+    assertThat(slots()).hasCount(9);
+  }
+
+  @Test
+  void a_grid_goes_on_the_other_side_and_is_taken_away_again() {
+    page.getByLabel("back", new Page.GetByLabelOptions().setExact(true)).check();
+    page.getByText("one 5 1/2 × 2 1/4").click();
+    button("take this block away").click();
+    button("Keep these places").click();
+    assertThat(slots()).hasCount(8);
+    button("Undo").click();
+    assertThat(slots()).hasCount(9);
+  }
+}
