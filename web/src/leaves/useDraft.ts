@@ -31,13 +31,17 @@ export function useDraft(
   // biome-ignore lint/correctness/useExhaustiveDependencies: another face begins anew
   useEffect(() => {
     setBlocks(null);
-    setMounts(null);
-    setRefusal(null);
-    choose(null);
   }, [leaf, side, album.version]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: on another face no block is worked on
+  useEffect(() => {
+    choose(null);
+  }, [leaf, side]);
 
   useEffect(() => {
     if (!blocks || leaf === undefined) {
+      setMounts(null);
+      setRefusal(null);
       return;
     }
     let late = false;
