@@ -103,6 +103,7 @@ export function GatherStage({ album, line }: Props) {
 
 const NEXT = [
   ["Gather", "Bring the photos in. Drop the repeats, give the undated ones their time."],
+  ["Leaves", "Choose the pages, of any size, and plan the plain ones by measure."],
   ["Place", "One press fills the double page in story order. Swap, lock, and say what must stay."],
   ["Make", "Take away the list of prints to order and of pieces to trim."],
 ] as const;

@@ -13,9 +13,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,24 +22,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** The demo album, as a newcomer finds it. */
 class DemoIT {
 
-  private static App app;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void open() {
-    app = App.demo();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void close() {
-    chromium.close();
-    app.close();
-  }
+  @RegisterExtension static final Sitting SITTING = Sitting.atTheDemo();
 
   private static Page open(String stage, int width, int height) {
-    Page page = chromium.page(width, height);
-    page.navigate(app.address() + "/albums/1/" + stage);
+    Page page = SITTING.page(width, height);
+    page.navigate(SITTING.address() + "/albums/1/" + stage);
     assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
     return page;
   }
@@ -59,9 +45,9 @@ class DemoIT {
     "make, 390, 844, LIGHT"
   })
   void axe_finds_nothing_serious(String stage, int width, int height, ColorScheme scheme) {
-    Page page = chromium.page(width, height);
+    Page page = SITTING.page(width, height);
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
-    page.navigate(app.address() + "/albums/1/" + stage);
+    page.navigate(SITTING.address() + "/albums/1/" + stage);
     page.waitForLoadState(LoadState.NETWORKIDLE);
     Axe.assertNothingSerious(page);
     page.context().close();
@@ -69,7 +55,7 @@ class DemoIT {
 
   @Test
   void nothing_is_asked_of_anywhere_else_and_nothing_is_written_to_the_console() {
-    Page page = chromium.page(1280, 800);
+    Page page = SITTING.page(1280, 800);
     Set<String> hosts = new TreeSet<>();
     Set<String> complaints = new TreeSet<>();
     page.onRequest(
@@ -85,10 +71,10 @@ class DemoIT {
           }
         });
     for (String stage : List.of("gather", "leaves", "place", "make")) {
-      page.navigate(app.address() + "/albums/1/" + stage);
+      page.navigate(SITTING.address() + "/albums/1/" + stage);
       page.waitForLoadState(LoadState.NETWORKIDLE);
     }
-    assertThat(hosts).containsExactly(URI.create(app.address()).getAuthority());
+    assertThat(hosts).containsExactly(URI.create(SITTING.address()).getAuthority());
     assertThat(complaints).isEmpty();
     page.context().close();
   }
@@ -103,7 +89,7 @@ class DemoIT {
                 .getByText("repeat", new Locator.GetByTextOptions().setExact(true))
                 .first())
         .isVisible();
-    page.navigate(app.address() + "/albums/1/place");
+    page.navigate(SITTING.address() + "/albums/1/place");
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     page.locator("[data-slot='2-front-5']").click();
     assertThat(page.locator("[data-headline]")).hasAttribute("title", "2 7/8 × 4 in");
@@ -141,7 +127,7 @@ class DemoIT {
   @Test
   void of_three_hundred_photos_only_those_near_the_screen_are_in_the_page(@TempDir Path files) {
     try (App many = App.empty()) {
-      Page page = chromium.page(1280, 800);
+      Page page = SITTING.page(1280, 800);
       page.navigate(many.address() + "/albums/1/gather");
       page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true))
           .setInputFiles(Pictures.many(files, 300, 90).toArray(Path[]::new));

@@ -52,8 +52,7 @@ class LeavesIT {
   }
 
   private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    return Sitting.button(page, name);
   }
 
   private void add(String type) {

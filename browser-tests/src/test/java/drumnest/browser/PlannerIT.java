@@ -5,36 +5,22 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** The plain page of the demo, planned anew: leaf 4, with a mixed block and a card above it. */
 class PlannerIT {
 
-  private static App app;
-  private static Chromium chromium;
+  @RegisterExtension static final Sitting SITTING = Sitting.atTheDemo();
+
   private Page page;
-
-  @BeforeAll
-  static void start() {
-    app = App.demo();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void close() {
-    chromium.close();
-    app.close();
-  }
 
   @BeforeEach
   void open() {
-    page = chromium.page(1280, 800);
-    page.navigate(app.address() + "/albums/1/leaves?spread=3");
+    page = SITTING.page(1280, 800);
+    page.navigate(SITTING.address() + "/albums/1/leaves?spread=3");
     assertThat(slots()).hasCount(9);
   }
 
@@ -57,8 +43,7 @@ class PlannerIT {
   }
 
   private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    return Sitting.button(page, name);
   }
 
   private Locator field(String label) {

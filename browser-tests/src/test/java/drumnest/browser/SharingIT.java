@@ -1,12 +1,12 @@
 package drumnest.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static drumnest.browser.Sitting.button;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A phone at the table, paired with the first screen. */
@@ -59,10 +59,5 @@ class SharingIT {
       assertThat(button(first, "Share")).isVisible();
       assertThatThrownBy(phone::reload).hasMessageContaining("CONNECTION_REFUSED");
     }
-  }
-
-  private static Locator button(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
   }
 }

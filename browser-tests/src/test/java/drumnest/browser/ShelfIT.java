@@ -11,11 +11,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -23,25 +22,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What holds for all albums: catalogue, own patterns, measured pockets, rules, units. */
 class ShelfIT {
 
-  private static App app;
-  private static Chromium chromium;
+  @RegisterExtension static final Sitting SITTING = Sitting.atTheDemo();
+
   private Page page;
-
-  @BeforeAll
-  static void start() {
-    app = App.demo();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void close() {
-    chromium.close();
-    app.close();
-  }
 
   @BeforeEach
   void open() {
-    page = chromium.page(1280, 800);
+    page = SITTING.page(1280, 800);
   }
 
   @AfterEach
@@ -50,16 +37,15 @@ class ShelfIT {
   }
 
   private void shelf(String section) {
-    page.navigate(app.address() + "/shelf/" + section);
+    page.navigate(SITTING.address() + "/shelf/" + section);
   }
 
   private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    return Sitting.button(page, name);
   }
 
   private Locator ticketOf(String slot) {
-    page.navigate(app.address() + "/albums/1/place");
+    page.navigate(SITTING.address() + "/albums/1/place");
     page.locator("[data-slot='" + slot + "']").click();
     return page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Ticket"));
   }
@@ -92,7 +78,7 @@ class ShelfIT {
     button("Put it on the shelf").click();
     assertThat(page.getByText("Sewn for the ferry").first()).isVisible();
 
-    page.navigate(app.address() + "/albums/1/leaves");
+    page.navigate(SITTING.address() + "/albums/1/leaves");
     button("Add a leaf").click();
     button("Sewn for the ferry").click();
     assertThat(page.locator("[data-leaf]")).hasCount(7);
@@ -157,7 +143,7 @@ class ShelfIT {
     assertThat(headline).hasAttribute("title", Pattern.compile("^152\\.4 mm × 101\\.6 mm$"));
     shelf("rules");
     assertThat(page.locator("[data-rule]").filter(with("Loose above"))).containsText("mm");
-    page.navigate(app.address() + "/sums/fit");
+    page.navigate(SITTING.address() + "/sums/fit");
     assertThat(page.locator("[data-headline]")).hasAttribute("title", Pattern.compile("mm × .*mm"));
     shelf("settings");
     page.getByLabel("inches, in 16ths").click();

@@ -7,33 +7,19 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** One answer at the table, with glue on the fingers. */
 class SumsIT {
 
-  private static App app;
-  private static Chromium chromium;
-
-  @BeforeAll
-  static void open() {
-    app = App.empty();
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void close() {
-    chromium.close();
-    app.close();
-  }
+  @RegisterExtension static final Sitting SITTING = Sitting.atAnEmptyAlbum();
 
   private static Page sum(String name, int width, int height) {
-    Page page = chromium.page(width, height);
-    page.navigate(app.address() + "/sums/" + name);
+    Page page = SITTING.page(width, height);
+    page.navigate(SITTING.address() + "/sums/" + name);
     return page;
   }
 
@@ -107,8 +93,8 @@ class SumsIT {
 
   @Test
   void they_are_a_key_away_from_the_album_and_back() {
-    Page page = chromium.page(1280, 800);
-    page.navigate(app.address());
+    Page page = SITTING.page(1280, 800);
+    page.navigate(SITTING.address());
     assertThat(page.locator("[data-slot]")).hasCount(17);
     page.keyboard().press("=");
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Fit")))
@@ -123,9 +109,9 @@ class SumsIT {
   @ParameterizedTest
   @CsvSource({"fit, LIGHT", "title, LIGHT", "visible, DARK", "paper, DARK"})
   void axe_finds_nothing_serious(String name, ColorScheme scheme) {
-    Page page = chromium.page(390, 844);
+    Page page = SITTING.page(390, 844);
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
-    page.navigate(app.address() + "/sums/" + name);
+    page.navigate(SITTING.address() + "/sums/" + name);
     assertThat(headline(page)).isVisible();
     Axe.assertNothingSerious(page);
     page.context().close();

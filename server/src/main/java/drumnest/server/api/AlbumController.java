@@ -21,12 +21,15 @@ class AlbumController {
 
   private final Albums albums;
   private final AlbumViews views;
+  private final TicketViews tickets;
   private final AlbumEdits edits;
   private final LeafEdits leafEdits;
 
-  AlbumController(Albums albums, AlbumViews views, AlbumEdits edits, LeafEdits leafEdits) {
+  AlbumController(
+      Albums albums, AlbumViews views, TicketViews tickets, AlbumEdits edits, LeafEdits leafEdits) {
     this.albums = albums;
     this.views = views;
+    this.tickets = tickets;
     this.edits = edits;
     this.leafEdits = leafEdits;
   }
@@ -52,13 +55,13 @@ class AlbumController {
 
   @GetMapping("/{id}/tickets/{slot}")
   Views.TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
-    return views.ticket(id, slot);
+    return tickets.ticket(id, slot);
   }
 
   @PostMapping("/{id}/tickets/preview")
   Views.TicketView preview(
       @PathVariable("id") long id, @Valid @RequestBody Requests.Preview request) {
-    return views.ticket(
+    return tickets.ticket(
         id, request.slot(), request.keep() == null ? null : request.keep().toBox("keep"));
   }
 
