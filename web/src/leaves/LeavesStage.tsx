@@ -17,7 +17,8 @@ import { useDraft } from "./useDraft";
 /** A leaf from both sides, side by side; leaves come, go, move and are planned here. */
 export function LeavesStage({ album }: { album: Album }) {
   const looked = useHand((hand) => hand.leaf);
-  const [adding, setAdding] = useState(album.leaves.length === 0);
+  const [asked, setAsked] = useState(false);
+  const adding = asked || album.leaves.length === 0;
   const [side, setSide] = useState<"front" | "back">("front");
   const current =
     album.leaves.find((leaf) => leaf.key === looked) ??
@@ -56,9 +57,12 @@ export function LeavesStage({ album }: { album: Album }) {
           )}
         </div>
         <div className="mt-3 flex flex-wrap items-center gap-2 border-t-2 border-ink pt-2">
-          <Button strong={album.leaves.length === 0} onClick={() => setAdding(!adding)}>
-            {adding ? "Show the leaf" : "Add a leaf"}
-          </Button>
+          {current && (
+            <Button onClick={() => setAsked(!asked)}>
+              {adding ? "Show the leaf" : "Add a leaf"}
+            </Button>
+          )}
+          {!current && <p className="py-1.5 font-semibold">Choose the first one.</p>}
           {current && !adding && (
             <>
               <Button
@@ -90,7 +94,7 @@ export function LeavesStage({ album }: { album: Album }) {
             after={current?.number ?? 0}
             onAdd={async (type, at) => {
               await steps.add(type, at);
-              setAdding(false);
+              setAsked(false);
             }}
           />
         ) : (

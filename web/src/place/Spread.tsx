@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { Link } from "react-router";
 import { useMetric } from "../api/queries";
 import type { Album, Page } from "../api/types";
 import { useHand } from "../bench/hand";
@@ -33,7 +34,13 @@ export function Spread({ album }: { album: Album }) {
     return (
       <div className="mat flex min-h-[320px] items-center justify-center">
         <p className="bg-mat px-4 py-2 text-quiet">
-          This album has no leaves yet. Add some under Leaves.
+          This album has no leaves yet.{" "}
+          <Link
+            to={`/albums/${album.id}/leaves`}
+            className="font-semibold text-ink underline underline-offset-2"
+          >
+            Choose the first one
+          </Link>
         </p>
       </div>
     );

@@ -10,6 +10,10 @@ import { TextField } from "../ui/TextField";
 import { divided, partAt, shared, withPart } from "./parts";
 import { RuledDrawing } from "./RuledDrawing";
 
+const PRINTS = /prints/;
+/** Refusals that are shown at their own field. */
+const AT_FIELDS = /^[wh]$|prints/;
+
 /** A plain protector ruled into pockets by straight lines: what comes out, what does not. */
 export function BuilderSection() {
   const [w, setW] = useState("12 in");
@@ -89,7 +93,7 @@ export function BuilderSection() {
                 value={prints}
                 onChange={setPrints}
                 placeholder="6 + 4"
-                wrong={wrong && /prints/.test(wrong.field ?? "") ? wrong.message : undefined}
+                wrong={wrong && PRINTS.test(wrong.field ?? "") ? wrong.message : undefined}
               />
               <div className="flex gap-2">
                 <Button onClick={() => divide(divided("across", prints))}>side by side</Button>
@@ -143,7 +147,10 @@ export function BuilderSection() {
               </p>
             </div>
           </fieldset>
-          <Outcome ruled={ruled} refused={wrong?.message} />
+          <Outcome
+            ruled={ruled}
+            refused={AT_FIELDS.test(wrong?.field ?? "") ? undefined : wrong?.message}
+          />
           <div className="mt-5 border-t-2 border-ink pt-3">
             <TextField
               label="Name of this kind of leaf"

@@ -5,9 +5,10 @@ import { SumDrawing } from "./SumDrawing";
 import type { Answer } from "./useAnswer";
 
 interface Length {
-  mm: number;
   /** In inches. */
   text: string;
+  /** In millimetres. */
+  metric: string;
   /** In the units of the house. */
   shown: string;
 }
@@ -121,7 +122,7 @@ function OtherUnits({ text }: { text: string }) {
 }
 
 function other(length: Length) {
-  return length.shown.endsWith("mm") ? `${length.text} in` : `${length.mm.toFixed(1)} mm`;
+  return length.shown.endsWith("mm") ? `${length.text} in` : length.metric;
 }
 
 export function said(result: Result, what: unknown): string {

@@ -115,6 +115,20 @@ class LeavesIT {
   }
 
   @Test
+  void without_leaves_the_first_one_is_chosen_from_wherever_one_stands() {
+    button("Take out").click();
+    assertThat(leaves()).hasCount(1);
+    button("Take out").click();
+    assertThat(page.getByText("Choose the first one.")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Place")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Choose the first one"))
+        .click();
+    page.locator("[data-add-leaf='plain-12x12']").click();
+    assertThat(leaves()).hasCount(1);
+    assertThat(page.getByText("Nothing planned on this side yet.").first()).isVisible();
+  }
+
+  @Test
   void a_leaf_is_dragged_to_another_place_in_the_stack() {
     add("6x12-six-3x4");
     keysInOrder("1", "2", "3");

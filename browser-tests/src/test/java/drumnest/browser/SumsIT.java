@@ -64,6 +64,17 @@ class SumsIT {
   }
 
   @Test
+  void an_answer_is_given_in_inches_and_millimetres_and_what_is_rounded_is_marked() {
+    Page page = sum("block", 1280, 800);
+    assertThat(page.getByText("~48.7 mm × ~47.6 mm")).isVisible();
+    page.getByLabel("Upright, height").fill("166 mm");
+    page.getByLabel("Wide, height").fill("114 mm");
+    page.getByLabel("Gap").fill("2 mm");
+    assertThat(page.getByText("× 50 mm")).isVisible();
+    page.context().close();
+  }
+
+  @Test
   void what_is_not_understood_is_said_at_its_field_and_nothing_typed_is_lost() {
     Page page = sum("row", 1280, 800);
     Locator pieces = page.getByLabel("Pieces", new Page.GetByLabelOptions().setExact(true));

@@ -4,6 +4,7 @@ import drumnest.core.fit.CropWindow;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.measure.Units;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.shelf.UnitsInUse;
 import java.util.Arrays;
@@ -29,6 +30,7 @@ final class Answers {
     answer.put("mm", length.toMillimetres());
     answer.put("text", length.toString());
     answer.put("shown", UnitsInUse.text(length));
+    answer.put("metric", Units.MILLIMETRES.text(length));
     return answer;
   }
 
