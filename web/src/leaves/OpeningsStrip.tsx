@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import type { Album, Leaf } from "../api/types";
 import { useHand } from "../bench/hand";
 import { useTurnTo } from "../bench/openSpread";
@@ -11,6 +12,15 @@ export function OpeningsStrip({ album }: { album: Album }) {
   const turnTo = useTurnTo();
   const lookAtLeaf = useHand((hand) => hand.lookAtLeaf);
   const { leaves } = album;
+  const open = album.spread.number;
+  const strip = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const element = strip.current;
+    const current = element?.children[open] as HTMLElement | undefined;
+    if (element && current) {
+      element.scrollLeft = current.offsetLeft - (element.clientWidth - current.offsetWidth) / 2;
+    }
+  }, [open]);
   const bottom = Math.max(
     ...leaves.map((leaf) => Number(leaf.drop.in) + Number(leaf.size.h.in)),
     1,
@@ -18,20 +28,23 @@ export function OpeningsStrip({ album }: { album: Album }) {
   return (
     <section aria-label="How it opens" className="mt-6">
       <h2 className="text-[15px]">How it opens</h2>
-      <div className="slim-scroll mt-1.5 flex items-end gap-4 overflow-x-auto pb-2">
+      <div
+        ref={strip}
+        className="slim-scroll relative mt-1.5 flex items-end gap-4 overflow-x-auto pb-2"
+      >
         {Array.from({ length: leaves.length + 1 }, (_, number) => {
           const left = leaves.slice(Math.max(0, number - DEEP), number);
           const right = leaves.slice(number, number + DEEP).reverse();
           const leftWidth = Math.max(...left.map((leaf) => Number(leaf.size.w.in)), 0);
           const rightWidth = Math.max(...right.map((leaf) => Number(leaf.size.w.in)), 0);
           const w = leftWidth + rightWidth;
-          const open = number === album.spread.number;
+          const current = number === open;
           return (
             <button
               // biome-ignore lint/suspicious/noArrayIndexKey: spreads are known by their number
               key={number}
               type="button"
-              aria-current={open ? "true" : undefined}
+              aria-current={current ? "true" : undefined}
               aria-label={`Turn to spread ${number + 1}`}
               onClick={() => {
                 turnTo(number);
@@ -44,7 +57,7 @@ export function OpeningsStrip({ album }: { album: Album }) {
                 width={w * INCH}
                 height={bottom * INCH}
                 viewBox={`0 0 ${w} ${bottom}`}
-                className={open ? "outline-2 outline-signal outline-solid" : ""}
+                className={current ? "outline-2 outline-signal outline-solid" : ""}
               >
                 {left.map((leaf) => (
                   <Sheet key={leaf.key} leaf={leaf} x={leftWidth - Number(leaf.size.w.in)} />
