@@ -1,49 +1,169 @@
 package drumnest.core.photo;
 
+import drumnest.core.measure.Orientation;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiPredicate;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Groups of pictures that show one moment: neighbours on the line, taken shortly after each other,
- * whose fingerprints differ little. A group is a run of such neighbours. Method: common practice,
- * no source.
+ * Pictures that show one thing. A <em>stack</em> holds near-repeats: pictures of one shape, taken
+ * shortly after each other, whose fingerprints differ in few bits and whose mean colours look the
+ * same; and pictures without a time that are copies of another. <em>Alternates</em> are an upright
+ * and a wide version of one subject: taken within a while, alike in their middles.
+ *
+ * <p>What the maker says of a picture's company goes before what is computed. Pairs are joined, and
+ * a group is all that hang together. Method: common practice, no source. Time: pictures × those
+ * within the same minutes.
  */
 public final class Lookalikes {
 
-  private Lookalikes() {}
+  private final List<StoryPhoto> line;
+  private final HouseRules rules;
+
+  private Lookalikes(List<StoryPhoto> line, HouseRules rules) {
+    this.line = line;
+    this.rules = rules;
+  }
 
   /**
-   * The group of each picture that has a lookalike, by picture; a picture that stands alone has
-   * none. A group is named after its first picture.
+   * The stacks of the line, in the order of their earliest pictures.
    *
    * @param line the pictures in time order
    */
-  public static Map<String, String> groups(List<StoryPhoto> line, HouseRules rules) {
-    Map<String, String> groups = new LinkedHashMap<>();
-    for (int i = 1; i < line.size(); i++) {
-      StoryPhoto before = line.get(i - 1);
-      StoryPhoto photo = line.get(i);
-      if (alike(before, photo, rules)) {
-        String group = groups.computeIfAbsent(before.id(), id -> id);
-        groups.put(photo.id(), group);
-      }
-    }
-    return groups;
+  public static List<Stack> stacks(List<StoryPhoto> line, HouseRules rules) {
+    return new Lookalikes(line, rules).stacks();
   }
 
-  private static boolean alike(StoryPhoto a, StoryPhoto b, HouseRules rules) {
-    if (a.takenAt() == null
-        || b.takenAt() == null
-        || a.fingerprint() == null
-        || b.fingerprint() == null) {
-      return false;
+  /**
+   * The group of each picture that has alternates, by the picture's identity.
+   *
+   * @param line the pictures in time order
+   */
+  public static Map<String, String> alternates(List<StoryPhoto> line, HouseRules rules) {
+    return new Lookalikes(line, rules).alternates();
+  }
+
+  private List<Stack> stacks() {
+    Groups groups = new Groups(line.size());
+    joinWithin(
+        groups, HouseRule.BURST_MINUTES, photo -> photo.marks().stack() == null, this::repeats);
+    List<Integer> undated =
+        IntStream.range(0, line.size())
+            .filter(i -> line.get(i).takenAt() == null && line.get(i).marks().stack() == null)
+            .boxed()
+            .toList();
+    for (int i : undated) {
+      for (int j = 0; j < line.size(); j++) {
+        if (i != j && line.get(j).marks().stack() == null && copies(line.get(i), line.get(j))) {
+          groups.join(i, j);
+        }
+      }
     }
-    Duration apart = Duration.between(a.takenAt(), b.takenAt()).abs();
-    return apart.compareTo(Duration.ofMinutes(rules.number(HouseRule.BURST_MINUTES))) <= 0
-        && a.fingerprint().distance(b.fingerprint()) <= rules.number(HouseRule.LOOKALIKE_BITS);
+    joinAsTold(groups, photo -> photo.marks().stack());
+    List<Stack> stacks = new ArrayList<>();
+    for (List<Integer> group : groups.ofSeveral()) {
+      List<StoryPhoto> photos = group.stream().map(line::get).toList();
+      stacks.add(Stack.of(photos.get(0).id(), photos));
+    }
+    return stacks;
+  }
+
+  private Map<String, String> alternates() {
+    Groups groups = new Groups(line.size());
+    joinWithin(
+        groups,
+        HouseRule.ALTERNATE_MINUTES,
+        photo -> photo.marks().alternates() == null,
+        this::versions);
+    joinAsTold(groups, photo -> photo.marks().alternates());
+    Map<String, String> byPhoto = new LinkedHashMap<>();
+    for (List<Integer> group : groups.ofSeveral()) {
+      String name = line.get(group.get(0)).id();
+      group.forEach(i -> byPhoto.put(line.get(i).id(), name));
+    }
+    return byPhoto;
+  }
+
+  /** Joins pictures that belong together among those taken within the minutes of the rule. */
+  private void joinWithin(
+      Groups groups,
+      HouseRule minutes,
+      Predicate<StoryPhoto> open,
+      BiPredicate<StoryPhoto, StoryPhoto> belong) {
+    Duration within = Duration.ofMinutes(rules.number(minutes));
+    for (int i = 0; i < line.size(); i++) {
+      StoryPhoto one = line.get(i);
+      if (!open.test(one)) {
+        continue;
+      }
+      for (int j = i + 1; j < line.size() && isWithin(one, line.get(j), within); j++) {
+        if (open.test(line.get(j)) && !groups.together(i, j) && belong.test(one, line.get(j))) {
+          groups.join(i, j);
+        }
+      }
+    }
+  }
+
+  private static boolean isWithin(StoryPhoto one, StoryPhoto later, Duration within) {
+    LocalDateTime from = one.takenAt();
+    LocalDateTime to = later.takenAt();
+    return from != null && to != null && Duration.between(from, to).compareTo(within) <= 0;
+  }
+
+  private void joinAsTold(Groups groups, Function<StoryPhoto, @Nullable String> told) {
+    Map<String, Integer> first = new HashMap<>();
+    for (int i = 0; i < line.size(); i++) {
+      String group = told.apply(line.get(i));
+      if (group != null && !group.isEmpty()) {
+        Integer there = first.putIfAbsent(group, i);
+        if (there != null) {
+          groups.join(there, i);
+        }
+      }
+    }
+  }
+
+  private boolean repeats(StoryPhoto a, StoryPhoto b) {
+    return alike(a.look(), b.look(), HouseRule.LOOKALIKE_BITS);
+  }
+
+  private boolean copies(StoryPhoto a, StoryPhoto b) {
+    return alike(a.look(), b.look(), HouseRule.COPY_BITS);
+  }
+
+  private boolean alike(@Nullable Look a, @Nullable Look b, HouseRule bits) {
+    return a != null
+        && b != null
+        && a.orientation() == b.orientation()
+        && a.whole().distance(b.whole()) <= rules.number(bits)
+        && a.mean().difference(b.mean()) <= rules.number(HouseRule.LOOKALIKE_COLOUR);
+  }
+
+  private boolean versions(StoryPhoto one, StoryPhoto other) {
+    Look a = one.look();
+    Look b = other.look();
+    return a != null
+        && b != null
+        && a.orientation() != b.orientation()
+        && a.orientation() != Orientation.SQUARE
+        && b.orientation() != Orientation.SQUARE
+        && a.centre().distance(b.centre()) <= rules.number(HouseRule.ALTERNATE_BITS)
+        && a.mean().difference(b.mean()) <= rules.number(HouseRule.ALTERNATE_COLOUR);
+  }
+
+  /** Whether two pictures of different cameras look like one moment, whatever their clocks say. */
+  static boolean oneMoment(StoryPhoto a, StoryPhoto b, HouseRules rules) {
+    return new Lookalikes(List.of(), rules).repeats(a, b);
   }
 }

@@ -39,14 +39,15 @@ public final class FreePlacing implements Placing {
                 problem.candidates().get(photo), problem.places().get(place), problem.rules());
       }
     }
-    int[] placeOf = assign(costs, places);
+    long[] leftOut = problem.candidates().stream().mapToLong(Candidate::leftOut).toArray();
+    int[] placeOf = assign(costs, leftOut, places);
     Neighbours neighbours = new Neighbours(problem, costs, placeOf);
     neighbours.improve();
     return new Arrangement(placeOf, neighbours.cost());
   }
 
   /** The cheapest assignment by what each picture costs in its place. */
-  private static int[] assign(long[][] costs, int places) {
+  private static int[] assign(long[][] costs, long[] leftOut, int places) {
     int photos = costs.length;
     int columns = places + photos;
     long[] rowPotential = new long[photos + 1];
@@ -69,7 +70,9 @@ public final class FreePlacing implements Placing {
             continue;
           }
           long reduced =
-              cost(costs, places, from - 1, to - 1) - rowPotential[from] - columnPotential[to];
+              cost(costs, leftOut, places, from - 1, to - 1)
+                  - rowPotential[from]
+                  - columnPotential[to];
           if (reduced < distance[to]) {
             distance[to] = reduced;
             previous[to] = column;
@@ -105,11 +108,11 @@ public final class FreePlacing implements Placing {
   }
 
   /** Column {@code places + i} is where picture i is left out; it is closed to the others. */
-  private static long cost(long[][] costs, int places, int photo, int column) {
+  private static long cost(long[][] costs, long[] leftOut, int places, int photo, int column) {
     if (column < places) {
       return costs[photo][column];
     }
-    return column - places == photo ? PlacingCost.LEFT_OUT : PlacingCost.FORBIDDEN;
+    return column - places == photo ? leftOut[photo] : PlacingCost.FORBIDDEN;
   }
 
   /** An arrangement being improved by what it costs to have lookalikes side by side. */
@@ -195,7 +198,10 @@ public final class FreePlacing implements Placing {
     }
 
     private long own(int photo, int place) {
-      return photo < 0 ? 0 : place < 0 ? PlacingCost.LEFT_OUT : costs[photo][place];
+      if (photo < 0) {
+        return 0;
+      }
+      return place < 0 ? problem.candidates().get(photo).leftOut() : costs[photo][place];
     }
 
     /** What place i and the one after it cost together. */

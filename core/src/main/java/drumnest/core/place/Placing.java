@@ -8,8 +8,9 @@ import java.util.Map;
  * The problem of giving pictures to places at the least cost, and its answer.
  *
  * <p>The cost of a picture in a place is {@link PlacingCost#of}; a picture left out costs {@link
- * PlacingCost#LEFT_OUT}, a place left empty nothing, two lookalikes in neighbouring places {@link
- * PlacingCost#NEIGHBOURS_ALIKE}. Each place takes one picture, each picture one place.
+ * PlacingCost#LEFT_OUT} as many times as it is wanted, a place left empty nothing, two lookalikes
+ * in neighbouring places {@link PlacingCost#NEIGHBOURS_ALIKE}. Each place takes one picture, each
+ * picture one place.
  */
 public interface Placing {
 

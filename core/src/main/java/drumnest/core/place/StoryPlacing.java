@@ -66,8 +66,8 @@ public final class StoryPlacing implements Placing {
       // the place just passed is locked. fill[i]: picture i (from 1) is in the place just passed.
       long[] rest = new long[photos + 1];
       long[] fill = new long[photos + 1];
-      for (int i = 0; i <= photos; i++) {
-        rest[i] = i * PlacingCost.LEFT_OUT;
+      for (int i = 1; i <= photos; i++) {
+        rest[i] = rest[i - 1] + candidate(i).leftOut();
       }
       Arrays.fill(fill, NEVER);
       Candidate passedLock = null;
@@ -98,7 +98,7 @@ public final class StoryPlacing implements Placing {
               : 0;
       for (int i = 0; i <= photos; i++) {
         if (i > 0) {
-          best.leaveOneOut();
+          best.leaveOut(candidate(i));
           best.offer(i, fill[i], candidate(i));
         }
         next[i] = rest[i] + besideLock;
@@ -112,7 +112,7 @@ public final class StoryPlacing implements Placing {
       BestFill best = new BestFill();
       for (int i = 1; i <= photos; i++) {
         if (i > 1) {
-          best.leaveOneOut();
+          best.leaveOut(candidate(i - 1));
           best.offer(i - 1, fill[i - 1], candidate(i - 1));
         }
         Candidate candidate = candidate(i);
@@ -136,12 +136,14 @@ public final class StoryPlacing implements Placing {
       Arrays.fill(placeOf, -1);
       long cost = rest[photos];
       int filled = 0;
-      for (int i = 1; i <= photos; i++) {
-        long whole = fill[i] + (photos - i) * PlacingCost.LEFT_OUT;
-        if (whole < cost) {
+      long leftOutAfter = 0;
+      for (int i = photos; i >= 1; i--) {
+        long whole = fill[i] + leftOutAfter;
+        if (whole < cost || (whole == cost && filled > 0)) {
           cost = whole;
           filled = i;
         }
+        leftOutAfter += candidate(i).leftOut();
       }
       int decided = filled == 0 ? photos : filled;
       for (int place = places; place > 0; place--) {
@@ -179,14 +181,14 @@ public final class StoryPlacing implements Placing {
     private int second;
     private long secondCost = NEVER;
 
-    /** One more picture is left out since. */
-    void leaveOneOut() {
-      firstCost = later(firstCost);
-      secondCost = later(secondCost);
+    /** This picture is left out since. */
+    void leaveOut(Candidate candidate) {
+      firstCost = later(firstCost, candidate);
+      secondCost = later(secondCost, candidate);
     }
 
-    private static long later(long cost) {
-      return cost >= NEVER ? NEVER : cost + PlacingCost.LEFT_OUT;
+    private static long later(long cost, Candidate candidate) {
+      return cost >= NEVER ? NEVER : cost + candidate.leftOut();
     }
 
     void offer(int photo, long cost, Candidate candidate) {

@@ -175,6 +175,116 @@ public enum HouseRule {
       "Differing bits of two 64-bit picture fingerprints up to which the pictures look alike.",
       "lookalikes on the line"),
 
+  LOOKALIKE_COLOUR(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.COLOUR,
+      8,
+      0,
+      100,
+      "Alike in colour up to",
+      "Difference of the mean colours of two pictures up to which they look alike.",
+      "lookalikes on the line"),
+
+  COPY_BITS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.BITS,
+      4,
+      0,
+      64,
+      "A copy up to",
+      "Differing bits of the fingerprints up to which a picture without a date is taken for a copy of another.",
+      "lookalikes on the line"),
+
+  ALTERNATE_MINUTES(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.MINUTES,
+      10,
+      0,
+      1440,
+      "Two versions within",
+      "Minutes within which an upright and a wide picture can be two versions of one subject.",
+      "alternates on the line"),
+
+  ALTERNATE_BITS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.BITS,
+      18,
+      0,
+      64,
+      "Two versions up to",
+      "Differing bits of the fingerprints of their middles up to which an upright and a wide picture show one subject.",
+      "alternates on the line"),
+
+  ALTERNATE_COLOUR(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.COLOUR,
+      12,
+      0,
+      100,
+      "Two versions in colour up to",
+      "Difference of the mean colours up to which an upright and a wide picture show one subject.",
+      "alternates on the line"),
+
+  DARK_BELOW(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      16,
+      0,
+      100,
+      "Dark below",
+      "Mean brightness, of white, below which a picture is called dark.",
+      "dark marks on the line"),
+
+  PALE_ABOVE(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      86,
+      0,
+      100,
+      "Pale above",
+      "Mean brightness, of white, above which a picture is called pale.",
+      "pale marks on the line"),
+
+  SUBJECT_DETAIL(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      150,
+      100,
+      1000,
+      "Detail of a subject",
+      "How much of a picture's mean detail a place in it has where the subject is.",
+      "the keep box that is proposed"),
+
+  QUIET_BELOW(
+      Group.PICTURE,
+      Source.FROM_MEMORY,
+      Unit.SPREAD,
+      4,
+      0,
+      255,
+      "Quiet up to",
+      "Detail up to which a place in a picture is quiet, so that something may be stuck there.",
+      "the quiet area of a picture"),
+
+  REPEAT_BITS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.BITS,
+      16,
+      0,
+      64,
+      "A subject again up to",
+      "Differing bits of the fingerprints up to which a picture repeats a subject of its chapter, whenever it was taken.",
+      "what is suggested to drop first"),
+
   BLURRED_BELOW(
       Group.LINE,
       Source.FROM_MEMORY,
@@ -507,6 +617,7 @@ public enum HouseRule {
     HOURS,
     MINUTES,
     BITS,
+    COLOUR,
     SPREAD,
     POINTS,
     PERCENT

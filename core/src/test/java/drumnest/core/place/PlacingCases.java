@@ -45,7 +45,9 @@ final class PlacingCases {
               new Pixels(shape[0], shape[1]),
               keep,
               random.nextInt(4) == 0,
+              1 + random.nextInt(3),
               group,
+              null,
               onTable));
     }
     List<Place> places = new ArrayList<>();
@@ -131,7 +133,7 @@ final class PlacingCases {
     for (int photo = 0; photo < placeOf.length; photo++) {
       Candidate candidate = problem.candidates().get(photo);
       if (placeOf[photo] < 0) {
-        sum += PlacingCost.LEFT_OUT;
+        sum += candidate.leftOut();
         continue;
       }
       at[placeOf[photo]] = candidate;

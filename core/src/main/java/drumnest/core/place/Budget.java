@@ -1,0 +1,241 @@
+package drumnest.core.place;
+
+import drumnest.core.measure.Orientation;
+import drumnest.core.measure.Size;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Kept pictures against places, chapter by chapter and shape by shape.
+ *
+ * <p>Pages are read in order and chapters follow each other, so each chapter has a run of pages.
+ * The runs are chosen so that the shortfalls of the chapters, each against what it keeps, are
+ * spread as evenly as whole pages allow; a page that already holds pictures stays with their
+ * chapter where it can. Method: dynamic programming over chapters and pages; common practice, no
+ * source. Time: chapters × pages squared.
+ */
+public final class Budget {
+
+  /**
+   * What a chapter keeps.
+   *
+   * @param id its identity
+   * @param kept the shapes of the pictures that are kept and not yet printed
+   * @param prints the prints on the table that are kept, as they are seen upright
+   */
+  public record Need(String id, List<Orientation> kept, List<Size> prints) {
+    public Need {
+      kept = List.copyOf(kept);
+      prints = List.copyOf(prints);
+    }
+
+    int count() {
+      return kept.size() + prints.size();
+    }
+  }
+
+  /**
+   * What a page offers.
+   *
+   * @param id its identity
+   * @param places the sizes of the prints that its places take
+   * @param held how many of its places hold a picture of each chapter, by the chapter's identity
+   */
+  public record Room(String id, List<Size> places, Map<String, Integer> held) {
+    public Room {
+      places = List.copyOf(places);
+      held = Map.copyOf(held);
+    }
+  }
+
+  /**
+   * The state of a chapter.
+   *
+   * @param pages the pages it has, in order
+   * @param kept how many pictures and prints are kept
+   * @param places how many places there are
+   * @param shapes kept pictures and places by shape
+   * @param tooMany how many more are kept than there are places
+   * @param prints how many prints on the table are kept
+   * @param printsTooLarge how many of them find no place that takes them whole
+   */
+  public record Line(
+      String id,
+      List<String> pages,
+      int kept,
+      int places,
+      Map<Orientation, Shape> shapes,
+      int tooMany,
+      int prints,
+      int printsTooLarge) {
+
+    /** How many places wait for a picture. */
+    public int free() {
+      return Math.max(0, places - kept);
+    }
+  }
+
+  /** Kept pictures of a shape, prints on the table among them, against places of that shape. */
+  public record Shape(int kept, int places) {
+    /** How many more are kept than there are places of this shape. */
+    public int tooMany() {
+      return Math.max(0, kept - places);
+    }
+
+    /** How many places of this shape are too few, the same seen from the other side. */
+    public int tooFewPictures() {
+      return Math.max(0, places - kept);
+    }
+  }
+
+  private static final double SHORT = 1000;
+  private static final double FOREIGN = 50;
+
+  private final List<Need> needs;
+  private final List<Room> rooms;
+  private final int[] placesBefore;
+
+  private Budget(List<Need> needs, List<Room> rooms) {
+    this.needs = needs;
+    this.rooms = rooms;
+    this.placesBefore = new int[rooms.size() + 1];
+    for (int i = 0; i < rooms.size(); i++) {
+      placesBefore[i + 1] = placesBefore[i] + rooms.get(i).places().size();
+    }
+  }
+
+  /**
+   * The budget of all chapters, in their order.
+   *
+   * @param needs the chapters in story order
+   * @param rooms the pages in reading order; those without places for pictures are passed over
+   */
+  public static List<Line> of(List<Need> needs, List<Room> rooms) {
+    if (needs.isEmpty()) {
+      return List.of();
+    }
+    List<Room> withPlaces = rooms.stream().filter(room -> !room.places().isEmpty()).toList();
+    return new Budget(needs, withPlaces).lines();
+  }
+
+  private List<Line> lines() {
+    int[] ends = ends();
+    List<Line> lines = new ArrayList<>();
+    int from = 0;
+    for (int chapter = 0; chapter < needs.size(); chapter++) {
+      lines.add(line(needs.get(chapter), rooms.subList(from, ends[chapter])));
+      from = ends[chapter];
+    }
+    return lines;
+  }
+
+  /** For each chapter the page after its last. */
+  private int[] ends() {
+    int pages = rooms.size();
+    double[] best = new double[pages + 1];
+    Arrays.fill(best, Double.POSITIVE_INFINITY);
+    best[0] = 0;
+    int[][] origin = new int[needs.size()][pages + 1];
+    for (int chapter = 0; chapter < needs.size(); chapter++) {
+      double[] next = new double[pages + 1];
+      Arrays.fill(next, Double.POSITIVE_INFINITY);
+      int[] foreignBefore = foreignBefore(needs.get(chapter).id());
+      for (int end = 0; end <= pages; end++) {
+        for (int from = 0; from <= end; from++) {
+          double cost =
+              best[from]
+                  + imbalance(needs.get(chapter).count(), placesBefore[end] - placesBefore[from])
+                  + FOREIGN * (foreignBefore[end] - foreignBefore[from]);
+          if (cost < next[end]) {
+            next[end] = cost;
+            origin[chapter][end] = from;
+          }
+        }
+      }
+      best = next;
+    }
+    int[] ends = new int[needs.size()];
+    int end = pages;
+    for (int chapter = needs.size() - 1; chapter >= 0; chapter--) {
+      ends[chapter] = end;
+      end = origin[chapter][end];
+    }
+    return ends;
+  }
+
+  /** Before each page, how many places hold pictures of other chapters. */
+  private int[] foreignBefore(String chapter) {
+    int[] before = new int[rooms.size() + 1];
+    for (int i = 0; i < rooms.size(); i++) {
+      int foreign =
+          rooms.get(i).held().entrySet().stream()
+              .filter(held -> !held.getKey().equals(chapter))
+              .mapToInt(Map.Entry::getValue)
+              .sum();
+      before[i + 1] = before[i] + foreign;
+    }
+    return before;
+  }
+
+  /** Squared, so that a shortfall is shared; against what is kept, so that it is shared fairly. */
+  private static double imbalance(int kept, int places) {
+    double off = places - kept;
+    double weight = off < 0 ? SHORT : 1;
+    return weight * off * off / Math.max(1, kept);
+  }
+
+  private static Line line(Need need, List<Room> pages) {
+    List<Size> places = pages.stream().flatMap(page -> page.places().stream()).toList();
+    Map<Orientation, Shape> shapes = new EnumMap<>(Orientation.class);
+    for (Orientation shape : Orientation.values()) {
+      int kept =
+          (int) need.kept().stream().filter(each -> each == shape).count()
+              + (int) need.prints().stream().filter(each -> shapeOf(each) == shape).count();
+      int fitting = (int) places.stream().filter(each -> shapeOf(each) == shape).count();
+      shapes.put(shape, new Shape(kept, fitting));
+    }
+    return new Line(
+        need.id(),
+        pages.stream().map(Room::id).toList(),
+        need.count(),
+        places.size(),
+        shapes,
+        Math.max(0, need.count() - places.size()),
+        need.prints().size(),
+        tooLarge(need.prints(), places));
+  }
+
+  private static Orientation shapeOf(Size size) {
+    return Orientation.of(size.w().toNanometres(), size.h().toNanometres());
+  }
+
+  /** How many prints find no place that takes them whole: the largest choose first. */
+  private static int tooLarge(List<Size> prints, List<Size> places) {
+    List<Size> free = new ArrayList<>(places);
+    free.sort(Comparator.comparingDouble(Budget::area));
+    int without = 0;
+    for (Size print :
+        prints.stream().sorted(Comparator.comparingDouble(Budget::area).reversed()).toList()) {
+      @Nullable Size place =
+          free.stream()
+              .filter(each -> !print.w().isMoreThan(each.w()) && !print.h().isMoreThan(each.h()))
+              .findFirst()
+              .orElse(null);
+      if (place == null) {
+        without++;
+      } else {
+        free.remove(place);
+      }
+    }
+    return without;
+  }
+
+  private static double area(Size size) {
+    return (double) size.w().toNanometres() * size.h().toNanometres();
+  }
+}
