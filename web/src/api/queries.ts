@@ -59,6 +59,39 @@ export function useLine(id: number) {
   });
 }
 
+/** A photo looked at closely, of one version of the album. */
+export function useClose(id: number, version: number, photo: string | null) {
+  return useQuery({
+    queryKey: ["close", id, version, photo],
+    enabled: photo !== null,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/photos/{photo}", {
+          params: { path: { id, photo: photo ?? "" } },
+        }),
+      ),
+  });
+}
+
+/** Kept photos against places, of one version of the album. */
+export function useBudget(id: number, version: number) {
+  return useQuery({
+    queryKey: ["budget", id, version],
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.GET("/api/albums/{id}/budget", { params: { path: { id } } })),
+  });
+}
+
+/** The cameras of an album, of one version of it. */
+export function useCameras(id: number, version: number) {
+  return useQuery({
+    queryKey: ["cameras", id, version],
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.GET("/api/albums/{id}/cameras", { params: { path: { id } } })),
+  });
+}
+
 /** The ticket of a slot, of one version of the album. */
 export function ticketQuery(id: number, version: number | undefined, slot: string | null) {
   return queryOptions({
@@ -130,7 +163,8 @@ function inTurn<T>(step: () => Promise<T>): Promise<T> {
 
 /**
  * Takes a step on the album as the page has seen it. Answers the album as it is then, or null where
- * the step was refused; the refusal is shown, unless the caller takes it.
+ * the step was refused; the refusal is shown, unless the caller takes it. Who takes many steps in a
+ * row asks for the line later, once.
  */
 export function useStep(id: number) {
   const queries = useQueryClient();
@@ -140,6 +174,7 @@ export function useStep(id: number) {
       path: P,
       body: StepBody<P>,
       onRefusal?: (refusal: Refusal) => void,
+      lineLater = false,
     ): Promise<Album | null> => {
       try {
         const album = await inTurn(() => {
@@ -155,7 +190,9 @@ export function useStep(id: number) {
             return next;
           });
         });
-        void queries.invalidateQueries({ queryKey: ["line", id] });
+        if (!lineLater) {
+          void queries.invalidateQueries({ queryKey: ["line", id] });
+        }
         return album;
       } catch (problem) {
         const refusal = problem instanceof Refusal ? problem : new Refusal({}, 0);

@@ -52,7 +52,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/albums/{id}/aside": {
+    "/api/albums/{id}/alternates": {
         parameters: {
             query?: never;
             header?: never;
@@ -61,7 +61,167 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["aside"];
+        post: operations["alternates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/border": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["border"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["budget"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/cameras": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cameras"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/cameras/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/caption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["caption"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/chapter-name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nameChapter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/chapters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["divide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/choose-of-stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["chooseOfStack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clock"];
         delete?: never;
         options?: never;
         head?: never;
@@ -110,6 +270,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/keep-as-proposed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepAsProposed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/keep-starred": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepStarred"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/move-border": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveBorder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/on-table": {
         parameters: {
             query?: never;
@@ -356,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["close"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/place-again": {
         parameters: {
             query?: never;
@@ -366,6 +606,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["placeAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["print"];
         delete?: never;
         options?: never;
         head?: never;
@@ -404,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/sidecars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sidecar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/slips": {
         parameters: {
             query?: never;
@@ -430,6 +702,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["remove_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -966,12 +1254,6 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        Aside: {
-            aside: boolean;
-            photo: string;
-            /** Format: int64 */
-            version: number;
-        };
         BlockForm: {
             across?: string;
             alongDown?: string;
@@ -1012,22 +1294,117 @@ export interface components {
             x: components["schemas"]["LengthView"];
             y: components["schemas"]["LengthView"];
         };
+        BudgetView: {
+            chapters: components["schemas"]["ChapterBudgetView"][];
+            whole: components["schemas"]["ChapterBudgetView"];
+        };
+        CameraView: {
+            clock?: string;
+            first?: string;
+            last?: string;
+            name: string;
+            /** Format: int32 */
+            photos: number;
+            shift: string;
+            suggested?: string;
+            why?: string;
+        };
+        CamerasView: {
+            cameras: components["schemas"]["CameraView"][];
+            /** Format: int32 */
+            withoutCamera: number;
+        };
+        Caption: {
+            caption: string;
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
         };
+        ChapterBorder: {
+            begins: boolean;
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
+        ChapterBudgetView: {
+            chapter: string;
+            drops: components["schemas"]["DropView"][];
+            /** Format: int32 */
+            kept: number;
+            /** Format: int32 */
+            maybe: number;
+            pages?: string;
+            /** Format: int32 */
+            places: number;
+            shapes: components["schemas"]["ShapeView"][];
+            state: string;
+            text: string;
+            title: string;
+            /** Format: int32 */
+            undecided: number;
+        };
+        ChapterName: {
+            name: string;
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
         ChapterView: {
             id: string;
+            named: boolean;
+            out: components["schemas"]["PhotoView"][];
             photos: components["schemas"]["PhotoView"][];
             title: string;
+        };
+        Choose: {
+            choice: string;
+            photos: string[];
+            /** Format: int64 */
+            version: number;
+        };
+        ChooseOfStack: {
+            /** Format: int32 */
+            keep: number;
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Clock: {
+            camera: string;
+            shift: string;
+            /** Format: int64 */
+            version: number;
+        };
+        ClockTry: {
+            camera: string;
+            photo?: string;
+            same?: string;
+            shift?: string;
+        };
+        ClockTryView: {
+            shift: string;
+            strip: components["schemas"]["StripPhoto"][];
+            text: string[];
+        };
+        CloseView: {
+            doubt?: string;
+            proposal?: components["schemas"]["PixelBoxView"];
+            quiet?: components["schemas"]["PixelBoxView"];
+            remarks: components["schemas"]["RemarkView"][];
         };
         Confirmation: {
             confirmed?: boolean;
         };
         CountsView: {
             /** Format: int32 */
-            aside: number;
+            kept: number;
             /** Format: int32 */
             onLine: number;
+            /** Format: int32 */
+            out: number;
             /** Format: int32 */
             placed: number;
             /** Format: int32 */
@@ -1036,6 +1413,8 @@ export interface components {
             toOrder: number;
             /** Format: int32 */
             trims: number;
+            /** Format: int32 */
+            undecided: number;
             /** Format: int32 */
             withoutDate: number;
             /** Format: int32 */
@@ -1054,6 +1433,12 @@ export interface components {
             paired: string;
             seen: string;
         };
+        Divide: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            version: number;
+        };
         DrawingView: {
             paper: components["schemas"]["ShareBoxView"];
             shown: components["schemas"]["ShareBoxView"];
@@ -1065,6 +1450,11 @@ export interface components {
             leaf: number;
             /** Format: int64 */
             version: number;
+        };
+        DropView: {
+            name: string;
+            photo: string;
+            why: string;
         };
         EffectView: {
             changes: string[];
@@ -1114,6 +1504,12 @@ export interface components {
         Keep: {
             keep?: components["schemas"]["PixelBoxRequest"];
             photo: string;
+            /** Format: int64 */
+            version: number;
+        };
+        KeepStarred: {
+            /** Format: int32 */
+            stars: number;
             /** Format: int64 */
             version: number;
         };
@@ -1170,9 +1566,11 @@ export interface components {
             text: string;
         };
         LineView: {
-            aside: components["schemas"]["PhotoView"][];
             chapters: components["schemas"]["ChapterView"][];
+            stacks: components["schemas"]["StackView"][];
             things: components["schemas"]["ThingView"][];
+            /** Format: int32 */
+            wanted?: number;
         };
         ListsView: {
             cautions: string[];
@@ -1183,6 +1581,14 @@ export interface components {
         Lock: {
             locked: boolean;
             slot: string;
+            /** Format: int64 */
+            version: number;
+        };
+        MarkPhotos: {
+            flap?: boolean;
+            hero?: boolean;
+            photos: string[];
+            secret?: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -1205,6 +1611,12 @@ export interface components {
             takes: components["schemas"]["SizeView"];
             warning?: string;
         };
+        MoveBorder: {
+            from: string;
+            to: string;
+            /** Format: int64 */
+            version: number;
+        };
         MoveLeaf: {
             /** Format: int32 */
             leaf: number;
@@ -1216,6 +1628,11 @@ export interface components {
         OfLeaf: {
             /** Format: int32 */
             leaf: number;
+            /** Format: int64 */
+            version: number;
+        };
+        OfPhotos: {
+            photos: string[];
             /** Format: int64 */
             version: number;
         };
@@ -1282,14 +1699,27 @@ export interface components {
             size: components["schemas"]["SizeView"];
         };
         PhotoView: {
+            alternates?: string;
             blurred: boolean;
+            camera?: string;
+            caption?: string;
+            choice: string;
             datedByMaker: boolean;
+            flap?: boolean;
+            hero?: boolean;
             id: string;
             keep?: components["schemas"]["PixelBoxView"];
+            light?: string;
             lookalike?: string;
             name: string;
+            noFile?: boolean;
             onTable?: components["schemas"]["SizeView"];
             pixels: components["schemas"]["PixelsView"];
+            /** Format: int32 */
+            rank: number;
+            secret?: boolean;
+            /** Format: int32 */
+            stars?: number;
             takenAt?: string;
             takenText?: string;
             where?: components["schemas"]["WhereView"];
@@ -1377,6 +1807,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RemarkView: {
+            name: string;
+            text: string;
+        };
         RemoveLeaf: {
             confirmed?: boolean;
             /** Format: int32 */
@@ -1438,6 +1872,13 @@ export interface components {
         };
         SettingsView: {
             units: string;
+        };
+        ShapeView: {
+            /** Format: int32 */
+            kept: number;
+            /** Format: int32 */
+            places: number;
+            shape: string;
         };
         ShareBoxView: {
             /** Format: double */
@@ -1514,11 +1955,27 @@ export interface components {
             rightBehind: components["schemas"]["PageView"][];
             rightWidth: components["schemas"]["LengthView"];
         };
+        StackView: {
+            id: string;
+            photos: string[];
+            reason: string;
+        };
+        StripPhoto: {
+            photo: string;
+            shifted: boolean;
+            taken?: string;
+        };
         Swap: {
             from: string;
             to: string;
             /** Format: int64 */
             version: number;
+        };
+        TablePrint: {
+            h?: string;
+            name: string;
+            takenAt?: string;
+            w?: string;
         };
         TakenView: {
             hadAlready: boolean;
@@ -1579,6 +2036,12 @@ export interface components {
         };
         Title: {
             title: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Together: {
+            photos: string[];
+            together: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -1689,7 +2152,7 @@ export interface operations {
             };
         };
     };
-    aside: {
+    alternates: {
         parameters: {
             query?: {
                 spread?: number;
@@ -1702,7 +2165,273 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Aside"];
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    border: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChapterBorder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    budget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BudgetView"];
+                };
+            };
+        };
+    };
+    cameras: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CamerasView"];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockTry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockTryView"];
+                };
+            };
+        };
+    };
+    caption: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Caption"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    nameChapter: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChapterName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    divide: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Divide"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    choose_1: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choose"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    chooseOfStack: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChooseOfStack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    clock: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Clock"];
             };
         };
         responses: {
@@ -1787,6 +2516,62 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Keep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    keepAsProposed: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfPhotos"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    keepStarred: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepStarred"];
             };
         };
         responses: {
@@ -2118,6 +2903,62 @@ export interface operations {
             };
         };
     };
+    mark: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkPhotos"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    moveBorder: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBorder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     onTable: {
         parameters: {
             query?: {
@@ -2202,6 +3043,29 @@ export interface operations {
             };
         };
     };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CloseView"];
+                };
+            };
+        };
+    };
     placeAgain: {
         parameters: {
             query?: {
@@ -2226,6 +3090,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TablePrint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"];
                 };
             };
         };
@@ -2282,6 +3172,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    sidecar: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenView"];
                 };
             };
         };
@@ -2353,6 +3271,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SlipsView"];
+                };
+            };
+        };
+    };
+    stack: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
                 };
             };
         };

@@ -6,6 +6,11 @@ export type Album = Schemas["AlbumView"];
 export type Line = Schemas["LineView"];
 export type Chapter = Schemas["ChapterView"];
 export type Photo = Schemas["PhotoView"];
+export type Stack = Schemas["StackView"];
+export type Budget = Schemas["BudgetView"];
+export type ChapterBudget = Schemas["ChapterBudgetView"];
+export type Camera = Schemas["CameraView"];
+export type ClockTry = Schemas["ClockTryView"];
 export type Page = Schemas["PageView"];
 export type Slot = Schemas["SlotView"];
 export type Seat = Schemas["SeatView"];
@@ -35,6 +40,9 @@ export type Rule = Schemas["RuleView"];
 export type Sharing = Schemas["SharingView"];
 export type Slip = Schemas["SlipView"];
 export type About = Schemas["AboutView"];
+
+/** What is decided of a photo. */
+export type Choice = "open" | "keep" | "maybe" | "out";
 
 /** An error as the server tells it. */
 export interface Problem {

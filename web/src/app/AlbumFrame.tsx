@@ -79,7 +79,7 @@ export function AlbumFrame() {
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
           {stage !== "leaves" && (
             <div className={stage === "make" ? "hidden md:block" : ""}>
-              <LineUp album={album.data} line={line.data} />
+              <LineUp album={album.data} line={line.data} gathering={stage === "gather"} />
             </div>
           )}
           <main className="min-h-0 flex-1">

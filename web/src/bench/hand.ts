@@ -18,7 +18,10 @@ interface Hand {
   thing: number | null;
   /** The leaf that is looked at, by its key. */
   leaf: number | null;
+  /** The photo that the contact sheet stands at. */
+  cursor: string | null;
   inHand: InHand | null;
+  standAt: (photo: string | null) => void;
   lookAtSlot: (slot: string | null) => void;
   lookAtPhoto: (photo: string) => void;
   lookAtThing: (thing: number) => void;
@@ -33,7 +36,9 @@ export const useHand = create<Hand>((set) => ({
   photo: null,
   thing: null,
   leaf: null,
+  cursor: null,
   inHand: null,
+  standAt: (cursor) => set({ cursor }),
   lookAtSlot: (slot) => set({ slot, photo: null, thing: null }),
   lookAtPhoto: (photo) => set({ photo, slot: null, thing: null }),
   lookAtThing: (thing) => set({ thing, slot: null, photo: null }),

@@ -25,7 +25,8 @@ export interface ChapterSpan {
 /** Where each photo hangs along the line, in screen pixels: every picture of about one area. */
 export function layLine(line: Line, folded: ReadonlySet<string>): ChapterSpan[] {
   let x = 20;
-  return line.chapters.map((chapter) => {
+  const shown = line.chapters.filter((chapter) => chapter.photos.length > 0);
+  return shown.map((chapter) => {
     const start = x;
     const isFolded = folded.has(chapter.id);
     const pegs: Peg[] = [];

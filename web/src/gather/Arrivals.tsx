@@ -4,7 +4,7 @@ import { useEffect, useRef } from "react";
 import type { Album } from "../api/types";
 import { Button } from "../ui/Button";
 import { pictureUrl } from "../ui/Picture";
-import { type Arrival, useIntake } from "./intake";
+import { type Arrival, bytesDone, useIntake } from "./intake";
 
 const ROW = 46;
 
@@ -15,7 +15,7 @@ interface Props {
 
 /** The files that come in: how far, what was refused and why, and a stop. */
 export function Arrivals({ album, onArrived }: Props) {
-  const { arrivals, running, stop, again, clear } = useIntake();
+  const { arrivals, running, began, full, stop, again, clear } = useIntake();
   const scroll = useRef<HTMLDivElement>(null);
   const count = (state: Arrival["state"]) => arrivals.filter((each) => each.state === state).length;
   const done = arrivals.length - count("waiting") - count("coming");
@@ -39,6 +39,7 @@ export function Arrivals({ album, onArrived }: Props) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="text-[15px] font-semibold" role="status">
           {running ? `${done} of ${arrivals.length} came in` : summary(arrivals)}
+          {running && <span className="font-normal text-quiet"> {timeLeft(arrivals, began)}</span>}
         </p>
         <span className="flex-1" />
         {running && <Button onClick={stop}>Stop</Button>}
@@ -58,6 +59,11 @@ export function Arrivals({ album, onArrived }: Props) {
           style={{ width: `${(100 * done) / arrivals.length}%` }}
         />
       </Progress.Root>
+      {full && (
+        <p role="alert" className="mt-3 border-l-4 border-signal pl-3 font-semibold">
+          {full}
+        </p>
+      )}
       {refused.length > 0 && (
         <div className="mt-4 border-l-4 border-signal pl-3">
           <h3 className="text-[15px]">{refused.length} not taken in; the others are</h3>
@@ -119,6 +125,8 @@ function word(arrival: Arrival) {
       return "on the line";
     case "had":
       return "was here already";
+    case "told":
+      return "told of its photo";
     case "refused":
       return "not taken in";
     case "stopped":
@@ -132,8 +140,25 @@ function summary(arrivals: Arrival[]) {
   if (count("had") > 0) {
     parts.push(`${count("had")} here already`);
   }
+  if (count("told") > 0) {
+    parts.push(`${count("told")} sidecars read`);
+  }
   if (count("stopped") > 0) {
     parts.push(`${count("stopped")} left out`);
   }
   return parts.join(", ");
+}
+
+/** How long it still takes, by the bytes that came in so far. */
+function timeLeft(arrivals: Arrival[], began: { at: number; done: number }) {
+  const done = bytesDone(arrivals) - began.done;
+  const whole = arrivals.reduce((sum, each) => sum + each.bytes, 0) - began.done;
+  const seconds = (performance.now() - began.at) / 1000;
+  if (done <= 0 || seconds < 2) {
+    return "";
+  }
+  const left = (seconds * (whole - done)) / done;
+  return left < 60
+    ? `about ${Math.max(1, Math.ceil(left / 5) * 5)} s left`
+    : `about ${Math.ceil(left / 60)} min left`;
 }

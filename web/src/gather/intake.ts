@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import type { Problem } from "../api/types";
 
-export type ArrivalState = "waiting" | "coming" | "in" | "had" | "refused" | "stopped";
+export type ArrivalState = "waiting" | "coming" | "in" | "had" | "told" | "refused" | "stopped";
 
 export interface Arrival {
   key: number;
@@ -12,18 +12,31 @@ export interface Arrival {
   photo: string | null;
 }
 
+/** How far an intake came before its page was closed. */
+export interface Unfinished {
+  done: number;
+  of: number;
+}
+
 interface Intake {
   arrivals: Arrival[];
   running: boolean;
+  /** When what runs now began, and how many bytes were done then. */
+  began: { at: number; done: number };
+  /** Why everything stopped, where the disk is full. */
+  full: string | null;
   /** Takes in files, two at a time, in the order given. */
   bring: (album: number, files: File[], onArrived: () => void) => void;
   stop: () => void;
   /** Brings again what did not get through. */
   again: (album: number, onArrived: () => void) => void;
   clear: () => void;
+  /** What the last page that was closed had not finished. */
+  unfinished: (album: number) => Unfinished | null;
 }
 
 const AT_ONCE = 2;
+const DISK_FULL = 507;
 const NO_ANSWER = "Drum Nest did not answer. It can be brought again.";
 
 let nextKey = 1;
@@ -45,7 +58,13 @@ export const useIntake = create<Intake>((set, get) => {
         return;
       }
       change(next.key, { state: "coming" });
-      change(next.key, await send(album, file, stopping.signal));
+      const came = await send(album, file, stopping.signal);
+      change(next.key, came);
+      if (came.full) {
+        set({ full: came.reason ?? null });
+        get().stop();
+      }
+      remember(album, get().arrivals);
       onArrived();
     }
   }
@@ -54,18 +73,25 @@ export const useIntake = create<Intake>((set, get) => {
     if (get().running) {
       return;
     }
-    set({ running: true });
+    const done = bytesDone(get().arrivals);
+    set({ running: true, full: null, began: { at: performance.now(), done } });
     stopping = new AbortController();
     await Promise.all(Array.from({ length: AT_ONCE }, () => work(album, onArrived)));
     set({ running: false });
+    forget(album);
     onArrived();
   }
 
   return {
     arrivals: [],
     running: false,
+    began: { at: 0, done: 0 },
+    full: null,
     bring: (album, brought, onArrived) => {
-      const arrivals = brought.map((file): Arrival => {
+      forget(album);
+      // A sidecar finds its photo only when that is there.
+      const inOrder = [...brought].sort((a, b) => Number(isSidecar(a)) - Number(isSidecar(b)));
+      const arrivals = inOrder.map((file): Arrival => {
         const key = nextKey++;
         files.set(key, file);
         return {
@@ -98,15 +124,50 @@ export const useIntake = create<Intake>((set, get) => {
     },
     clear: () => {
       files.clear();
-      set({ arrivals: [] });
+      set({ arrivals: [], full: null });
     },
+    unfinished: (album) => (get().running ? null : remembered(album)),
   };
 });
 
-async function send(album: number, file: File, signal: AbortSignal): Promise<Partial<Arrival>> {
+/** How many bytes are done with, one way or another. */
+export function bytesDone(arrivals: Arrival[]) {
+  return arrivals
+    .filter(({ state }) => state !== "waiting" && state !== "coming")
+    .reduce((sum, each) => sum + each.bytes, 0);
+}
+
+function isSidecar(file: File) {
+  return /\.xmp$/i.test(file.name);
+}
+
+function key(album: number) {
+  return `drumnest.intake.${album}`;
+}
+
+function remember(album: number, arrivals: Arrival[]) {
+  const done = arrivals.filter(({ state }) => state !== "waiting" && state !== "coming").length;
+  window.localStorage.setItem(key(album), JSON.stringify({ done, of: arrivals.length }));
+}
+
+function forget(album: number) {
+  window.localStorage.removeItem(key(album));
+}
+
+function remembered(album: number): Unfinished | null {
+  const text = window.localStorage.getItem(key(album));
+  return text === null ? null : (JSON.parse(text) as Unfinished);
+}
+
+async function send(
+  album: number,
+  file: File,
+  signal: AbortSignal,
+): Promise<Partial<Arrival> & { full?: boolean }> {
+  const kind = isSidecar(file) ? "sidecars" : "photos";
   try {
     const response = await fetch(
-      `/api/albums/${album}/photos?name=${encodeURIComponent(file.name)}`,
+      `/api/albums/${album}/${kind}?name=${encodeURIComponent(file.name)}`,
       {
         method: "POST",
         headers: { "Content-Type": "application/octet-stream" },
@@ -116,9 +177,15 @@ async function send(album: number, file: File, signal: AbortSignal): Promise<Par
     );
     if (!response.ok) {
       const problem = (await response.json()) as Problem;
-      return { state: "refused", reason: problem.detail ?? "It was not taken in." };
+      const reason = problem.detail ?? "It was not taken in.";
+      return response.status === DISK_FULL
+        ? { state: "stopped", reason, full: true }
+        : { state: "refused", reason };
     }
     const taken = (await response.json()) as { photo: string; hadAlready: boolean };
+    if (isSidecar(file)) {
+      return { state: "told", reason: "", photo: taken.photo };
+    }
     return { state: taken.hadAlready ? "had" : "in", reason: "", photo: taken.photo };
   } catch {
     return signal.aborted

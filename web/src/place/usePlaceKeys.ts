@@ -65,9 +65,9 @@ export function usePlaceKeys(album: Album) {
       } else if (key === "p") {
         void step("/api/albums/{id}/place-again", { spread: album.spread.number });
       } else if (key === "x" && (seat || hand.photo)) {
-        void step("/api/albums/{id}/aside", {
-          photo: seat?.photo ?? hand.photo ?? "",
-          aside: true,
+        void step("/api/albums/{id}/choose", {
+          photos: [seat?.photo ?? hand.photo ?? ""],
+          choice: "out",
         });
       } else if (!current || !held) {
         return false;

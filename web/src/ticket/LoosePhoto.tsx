@@ -46,9 +46,9 @@ export function LoosePhoto({ album, photo }: Props) {
       </dl>
       <div className="mt-4 text-[13px]">
         <Do
-          name="set aside"
+          name="drop"
           keyName="X"
-          onDo={() => step("/api/albums/{id}/aside", { photo: photo.id, aside: true })}
+          onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
         />
       </div>
     </>

@@ -131,9 +131,9 @@ export function SlotTicket({ album, ticket }: Props) {
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
           <Do
-            name="set aside"
+            name="drop"
             keyName="X"
-            onDo={() => step("/api/albums/{id}/aside", { photo: photo.id, aside: true })}
+            onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
           />
           {photo.keep && (
             <Do

@@ -20,9 +20,9 @@ export function TicketRoll({ album, line }: Props) {
   const turning = useAlbum(album.id).isFetching;
   const ticket = useTicket(album.id, album.version, slot);
   const shown = usePreview((state) => state.ticket);
-  const loose = [...line.chapters.flatMap((chapter) => chapter.photos), ...line.aside].find(
-    (each) => each.id === photo,
-  );
+  const loose = line.chapters
+    .flatMap((chapter) => [...chapter.photos, ...chapter.out])
+    .find((each) => each.id === photo);
   const looseThing = line.things.find((each) => each.key === thing);
 
   useEffect(() => {

@@ -6,6 +6,11 @@ export function pictureUrl(photo: string, size: "small" | "large") {
   return `/api/photos/${photo}/${size}`;
 }
 
+/** The picture in all its pixels. */
+export function wholeUrl(photo: string) {
+  return `/api/photos/${photo}/whole`;
+}
+
 interface Props {
   photo: string;
   /** The part that is seen; it fills the box around it. */

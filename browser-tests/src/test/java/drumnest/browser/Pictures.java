@@ -15,7 +15,7 @@ import java.util.List;
 /** Photo files for the tests: plain colours with a number of stripes. */
 final class Pictures {
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
 
   private Pictures() {}
 
@@ -49,7 +49,7 @@ final class Pictures {
     }
     g.dispose();
     try {
-      PhotoWriter.writeJpeg(picture, 1, takenAt, file);
+      PhotoWriter.writeJpeg(picture, 1, PhotoWriter.Said.at(takenAt), file);
       return file;
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -16,8 +17,12 @@ import org.springframework.stereotype.Component;
 public class Home {
 
   private final Path folder;
+  private final long roomToLeave;
 
-  public Home(@Value("${drumnest.home}") Path folder) {
+  public Home(
+      @Value("${drumnest.home}") Path folder,
+      @Value("${drumnest.room-to-leave}") long roomToLeave) {
+    this.roomToLeave = roomToLeave << 20;
     this.folder = folder.toAbsolutePath().normalize();
     try {
       Files.createDirectories(incoming());
@@ -29,6 +34,29 @@ public class Home {
   /** The folder itself. */
   public Path folder() {
     return folder;
+  }
+
+  /**
+   * Makes sure that the disk has room for more than the database needs to go on.
+   *
+   * @throws OutOfRoomException if it has not
+   */
+  public void requireRoom() throws IOException {
+    if (Files.getFileStore(folder).getUsableSpace() < roomToLeave) {
+      throw new OutOfRoomException();
+    }
+  }
+
+  /**
+   * Tells a full disk from other failures of writing.
+   *
+   * @throws OutOfRoomException if the failure says that the disk is full
+   */
+  public void requireRoomFor(IOException failure) {
+    String reason = String.valueOf(failure.getMessage()).toLowerCase(Locale.ROOT);
+    if (reason.contains("no space left") || reason.contains("quota exceeded")) {
+      throw new OutOfRoomException();
+    }
   }
 
   /** Where files lie while they come in. */

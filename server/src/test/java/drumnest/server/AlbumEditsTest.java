@@ -19,7 +19,7 @@ class AlbumEditsTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
 
   /** Wide ones at even numbers, upright ones at odd, ten minutes apart. */
   @BeforeAll
@@ -30,7 +30,7 @@ class AlbumEditsTest {
           .take(
               "p" + i,
               TestPictures.jpeg(
-                  wide ? 1800 : 1200, wide ? 1200 : 1800, 1, NOON.plusMinutes(10L * i), i))
+                  wide ? 1800 : 1200, wide ? 1200 : 1800, 1, NOON.plusMinutes(30L * i), i))
           .is(200);
     }
   }
@@ -104,7 +104,7 @@ class AlbumEditsTest {
     JsonNode refused = SERVER.step("take-out", Map.of("slot", "2-front-11")).is(422).json();
     assertThat(refused.get("detail").stringValue()).contains("Unlock");
     SERVER.step("swap", Map.of("from", "1-back-2", "to", "2-front-11")).is(422);
-    SERVER.step("aside", Map.of("photo", first, "aside", true)).is(422);
+    SERVER.step("choose", Map.of("photos", List.of(first), "choice", "out")).is(422);
   }
 
   @Test
@@ -191,7 +191,8 @@ class AlbumEditsTest {
   @Test
   void a_photo_set_aside_leaves_the_line_and_its_slot_and_comes_back() {
     String photo = held(SERVER.album()).get("1-back-4");
-    JsonNode aside = SERVER.step("aside", Map.of("photo", photo, "aside", true)).is(200).json();
+    JsonNode aside =
+        SERVER.step("choose", Map.of("photos", List.of(photo), "choice", "out")).is(200).json();
     assertThat(held(aside)).doesNotContainValue(photo);
     assertThat(SERVER.line()).noneMatch(each -> each.get("id").stringValue().equals(photo));
     JsonNode undone = SERVER.step("undo", Map.of()).is(200).json();

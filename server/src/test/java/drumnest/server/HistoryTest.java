@@ -20,7 +20,7 @@ class HistoryTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
 
   @BeforeAll
   static void photos() {
@@ -91,7 +91,8 @@ class HistoryTest {
             Map.of(
                 "slot", slot, "opening", Map.of("w", "3 " + random.nextInt(9) + "/64", "h", "4")));
       case 7:
-        return SERVER.step("aside", Map.of("photo", photo, "aside", held.size() > 3));
+        return SERVER.step(
+            "choose", Map.of("photos", List.of(photo), "choice", held.size() > 3 ? "out" : "open"));
       case 8:
         Map<String, Object> print = new HashMap<>();
         print.put("photo", photo);

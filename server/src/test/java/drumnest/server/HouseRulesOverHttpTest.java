@@ -19,7 +19,7 @@ class HouseRulesOverHttpTest {
   @BeforeAll
   static void a_photo_in_a_pocket() {
     SERVER
-        .take("wide.jpg", TestPictures.jpeg(1800, 1200, 1, LocalDateTime.of(2031, 6, 14, 12, 0), 1))
+        .take("wide.jpg", TestPictures.jpeg(1800, 1200, 1, LocalDateTime.of(2021, 6, 14, 12, 0), 1))
         .is(200);
     SERVER.step("place-again", Map.of("spread", 1)).is(200);
   }

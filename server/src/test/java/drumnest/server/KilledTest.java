@@ -27,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** What was confirmed is there after the process was killed without a word. */
 class KilledTest {
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
 
   @TempDir Path home;
   private final HttpClient http = HttpClient.newHttpClient();

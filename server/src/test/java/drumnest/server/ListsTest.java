@@ -23,7 +23,7 @@ class ListsTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
 
   @BeforeAll
   static void album() {

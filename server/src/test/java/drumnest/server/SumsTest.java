@@ -69,9 +69,9 @@ class SumsTest {
     JsonNode answer =
         ask(
             "place",
-            "{'photos':[{'id':'b','pixels':{'w':3000,'h':4000},'takenAt':'2031-06-14T10:00:00Z'},"
+            "{'photos':[{'id':'b','pixels':{'w':3000,'h':4000},'takenAt':'2021-06-14T10:00:00Z'},"
                 + "{'id':'c','pixels':{'w':6000,'h':4000}},"
-                + "{'id':'a','pixels':{'w':6000,'h':4000},'takenAt':'2031-06-14T11:30:00+02:00'}],"
+                + "{'id':'a','pixels':{'w':6000,'h':4000},'takenAt':'2021-06-14T11:30:00+02:00'}],"
                 + "'slots':[{'id':'1','w':6,'h':4},{'id':'2','w':6,'h':4},{'id':'3','w':3,'h':4},"
                 + "{'id':'4','w':6,'h':4}]}");
     assertThat(answer.get("placements").valueStream().map(p -> p.get("photo").stringValue()))

@@ -1,6 +1,7 @@
 package drumnest.server;
 
 import drumnest.server.demo.PhotoWriter;
+import drumnest.server.demo.PhotoWriter.Said;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -42,7 +43,7 @@ public final class TestPictures {
   public static byte[] jpeg(int w, int h, int orientation, LocalDateTime takenAt, int seed) {
     try {
       Path file = Files.createTempFile("picture", ".jpg");
-      PhotoWriter.writeJpeg(upright(w, h, seed), orientation, takenAt, file);
+      PhotoWriter.writeJpeg(upright(w, h, seed), orientation, Said.at(takenAt), file);
       byte[] bytes = Files.readAllBytes(file);
       Files.delete(file);
       return bytes;

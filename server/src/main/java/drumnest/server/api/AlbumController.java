@@ -48,11 +48,6 @@ class AlbumController {
     return views.album(id, spread);
   }
 
-  @GetMapping("/{id}/line")
-  Views.LineView line(@PathVariable("id") long id) {
-    return views.line(id);
-  }
-
   @GetMapping("/{id}/tickets/{slot}")
   Views.TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
     return tickets.ticket(id, slot);
@@ -116,46 +111,6 @@ class AlbumController {
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @Valid @RequestBody Requests.PlaceAgain request) {
     edits.placeAgain(id, request.version(), request.spread());
-    return views.album(id, spread);
-  }
-
-  @PostMapping("/{id}/keep")
-  Views.AlbumView keep(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
-      @Valid @RequestBody Requests.Keep request) {
-    edits.keep(
-        id,
-        request.version(),
-        request.photo(),
-        request.keep() == null ? null : request.keep().toBox("keep"));
-    return views.album(id, spread);
-  }
-
-  @PostMapping("/{id}/date")
-  Views.AlbumView date(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
-      @Valid @RequestBody Requests.Dated request) {
-    edits.date(id, request.version(), request.photo(), request.when());
-    return views.album(id, spread);
-  }
-
-  @PostMapping("/{id}/on-table")
-  Views.AlbumView onTable(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
-      @Valid @RequestBody Requests.OnTable request) {
-    edits.onTable(id, request.version(), request.photo(), request.size().toSize("size."));
-    return views.album(id, spread);
-  }
-
-  @PostMapping("/{id}/aside")
-  Views.AlbumView aside(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
-      @Valid @RequestBody Requests.Aside request) {
-    edits.setAside(id, request.version(), request.photo(), request.aside());
     return views.album(id, spread);
   }
 

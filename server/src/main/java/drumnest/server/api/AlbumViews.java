@@ -8,8 +8,7 @@ import drumnest.core.album.Thing;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
-import drumnest.core.photo.Chapter;
-import drumnest.core.stock.HouseRule;
+import drumnest.core.photo.Choice;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.History;
@@ -18,10 +17,7 @@ import drumnest.server.shelf.RuleText;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.StepEntity;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -189,50 +185,14 @@ class AlbumViews {
         line.size() - seats.size(),
         undated,
         slots.size(),
-        bench.aside().size(),
+        (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count(),
+        (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.OPEN).count(),
+        bench.out().size(),
         (int) seats.stream().filter(seat -> seat.crop() != null).count(),
         (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count());
   }
 
-  Views.LineView line(long albumId) {
-    Bench bench = benches.open(albumId);
-    Map<String, String> alike = bench.lookalikes();
-    Map<String, LinePhotoEntity> byId =
-        bench.line().stream()
-            .collect(Collectors.toMap(photo -> photo.photo().sha256(), photo -> photo));
-    List<Chapter> divided =
-        Chapter.divide(bench.line().stream().map(LinePhotoEntity::asStory).toList(), bench.rules());
-    List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
-    List<Views.ChapterView> chapters = new ArrayList<>();
-    for (int i = 0; i < divided.size(); i++) {
-      List<Views.PhotoView> photos =
-          divided.get(i).photos().stream()
-              .map(photo -> photo(bench, byId.get(photo.id()), alike))
-              .toList();
-      chapters.add(new Views.ChapterView(photos.get(0).id(), titles.get(i), photos));
-    }
-    return new Views.LineView(
-        chapters,
-        bench.aside().stream().map(photo -> photo(bench, photo, alike)).toList(),
-        bench.things().stream().map(thing -> thing(bench, thing)).toList());
-  }
-
-  static Views.PhotoView photo(Bench bench, LinePhotoEntity photo, Map<String, String> alike) {
-    return new Views.PhotoView(
-        photo.photo().sha256(),
-        photo.name(),
-        Views.PixelsView.of(photo.photo().pixels()),
-        photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
-        Words.moment(photo.takenAt()),
-        photo.isDatedByMaker(),
-        photo.photo().sharpness() < bench.rules().number(HouseRule.BLURRED_BELOW),
-        alike.get(photo.photo().sha256()),
-        Views.PixelBoxView.ofNullable(photo.keep()),
-        Views.SizeView.ofNullable(photo.onTable()),
-        bench.slotOf(photo.photo().sha256()).map(slot -> where(bench, slot)).orElse(null));
-  }
-
-  private static Views.WhereView where(Bench bench, Slot slot) {
+  static Views.WhereView where(Bench bench, Slot slot) {
     return new Views.WhereView(
         slot.id(),
         bench.leaves().spreadOf(slot.parent().page()),

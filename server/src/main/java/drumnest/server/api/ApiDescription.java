@@ -33,6 +33,9 @@ class ApiDescription {
     Stream<Class<?>> rooms =
         Stream.of(
             Views.class,
+            LineViews.class,
+            GatherViews.class,
+            CameraViews.class,
             LeafViews.class,
             ShelfViews.class,
             SharingViews.class,

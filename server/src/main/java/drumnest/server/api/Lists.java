@@ -99,8 +99,8 @@ class Lists {
       lines.add(
           new PrintLine(
               lines.size() + 1,
-              photo.photo().sha256(),
-              photo.photo().format(),
+              photo.photo(),
+              photo.choosing().secret(),
               photo.name(),
               photo.photo().pixels(),
               order.size(),
@@ -118,8 +118,8 @@ class Lists {
       int line, LinePhotoEntity photo, PrintInPocket print, String place) {
     return new TrimLine(
         line,
-        photo.photo().sha256(),
-        photo.photo().format(),
+        photo.photo(),
+        photo.choosing().secret(),
         photo.name(),
         print.trim().from(),
         print.trim().to(),
@@ -143,7 +143,7 @@ class Lists {
     Pixels pixels = line.pixels();
     return new Views.PrintView(
         line.line(),
-        line.photo(),
+        line.photo().sha256(),
         line.name(),
         Views.SizeView.of(line.size()),
         line.turn(),
@@ -156,7 +156,7 @@ class Lists {
   private static Views.TrimView view(TrimLine line) {
     return new Views.TrimView(
         line.line(),
-        line.photo(),
+        line.photo().sha256(),
         line.name(),
         Views.SizeView.of(line.from()),
         Views.SizeView.of(line.to()),

@@ -4,12 +4,16 @@ import drumnest.server.edit.NotThereException;
 import drumnest.server.intake.Darkroom;
 import drumnest.server.intake.DerivedSize;
 import drumnest.server.intake.PhotoIntake;
+import drumnest.server.intake.Sidecars;
+import drumnest.server.intake.TablePrints;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -21,6 +25,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,8 +36,13 @@ class PhotoController {
   private final PhotoIntake intake;
   private final Darkroom darkroom;
   private final Photos photos;
+  private final TablePrints prints;
+  private final Sidecars sidecars;
 
-  PhotoController(PhotoIntake intake, Darkroom darkroom, Photos photos) {
+  PhotoController(
+      PhotoIntake intake, Darkroom darkroom, Photos photos, TablePrints prints, Sidecars sidecars) {
+    this.prints = prints;
+    this.sidecars = sidecars;
     this.intake = intake;
     this.darkroom = darkroom;
     this.photos = photos;
@@ -69,15 +79,52 @@ class PhotoController {
     DerivedSize derived =
         DerivedSize.find(size)
             .orElseThrow(() -> new NotThereException("size", "A picture is “small” or “large”."));
-    PhotoEntity entity =
-        photos
-            .findById(photo)
-            .orElseThrow(
-                () -> new NotThereException("photo", "There is no photo “" + photo + "”."));
-    Path picture = darkroom.picture(entity.sha256(), entity.format(), derived);
+    PhotoEntity entity = photo(photo);
+    Path picture = darkroom.picture(entity, derived);
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
         .body(new FileSystemResource(picture));
+  }
+
+  private PhotoEntity photo(String id) {
+    return photos
+        .findById(id)
+        .orElseThrow(() -> new NotThereException("photo", "There is no photo “" + id + "”."));
+  }
+
+  /** The picture in all its pixels, for looking closely. */
+  @Hidden
+  @GetMapping("/api/photos/{photo}/whole")
+  ResponseEntity<Resource> whole(@PathVariable("photo") String photo) throws IOException {
+    Darkroom.Shown shown = darkroom.whole(photo(photo));
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(shown.mediaType()))
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+        .body(new FileSystemResource(shown.file()));
+  }
+
+  /** Takes in a print on the table of which there is no file. */
+  @PostMapping("/api/albums/{id}/prints")
+  Views.TakenView print(
+      @PathVariable("id") long id, @Valid @RequestBody Requests.TablePrint request) {
+    String photo = prints.add(id, request.name().strip(), request.size(), request.when());
+    return new Views.TakenView(photo, false);
+  }
+
+  /** Takes in a sidecar, XMP beside a photo: what it says is said of the photo on the line. */
+  @Operation(
+      requestBody =
+          @io.swagger.v3.oas.annotations.parameters.RequestBody(
+              required = true,
+              content =
+                  @Content(
+                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                      schema = @Schema(type = "string", format = "binary"))))
+  @PostMapping("/api/albums/{id}/sidecars")
+  Views.TakenView sidecar(
+      @PathVariable("id") long id, @RequestParam("name") String name, HttpServletRequest request)
+      throws IOException {
+    return new Views.TakenView(sidecars.take(id, fileName(name), request.getInputStream()), false);
   }
 }

@@ -2,6 +2,7 @@ package drumnest.server.api;
 
 import drumnest.core.album.PlanProblemException;
 import drumnest.server.FieldProblemException;
+import drumnest.server.OutOfRoomException;
 import drumnest.server.edit.AlbumMovedOnException;
 import drumnest.server.edit.NotPossibleException;
 import drumnest.server.edit.NotThereException;
@@ -74,6 +75,11 @@ class ProblemAdvice {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> refused(RefusedPhotoException e) {
     return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not taken in", e.getMessage(), "file");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> outOfRoom(OutOfRoomException e) {
+    return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", e.getMessage(), null);
   }
 
   @ExceptionHandler({AlbumMovedOnException.class, OptimisticLockingFailureException.class})

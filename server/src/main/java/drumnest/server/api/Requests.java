@@ -4,16 +4,20 @@ import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.LengthFormatException;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Choice;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.FieldProblemException;
 import drumnest.server.shelf.UnitsInUse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What the page asks for. Each names the version of the album it has seen. */
@@ -130,7 +134,100 @@ final class Requests {
 
   record Turn(@NotNull Long version, @NotBlank String slot, @NotNull Boolean turned) {}
 
-  record Aside(@NotNull Long version, @NotBlank String photo, @NotNull Boolean aside) {}
+  /** Photos, each by its identity. */
+  record Choose(
+      @NotNull Long version,
+      @NotNull @NotEmpty List<@NotBlank String> photos,
+      @NotBlank String choice) {
+
+    Map<String, Choice> choices() {
+      Choice decided = ChoiceWords.read("choice", choice);
+      return photos.stream()
+          .distinct()
+          .collect(
+              Collectors.toMap(photo -> photo, photo -> decided, (a, b) -> a, LinkedHashMap::new));
+    }
+  }
+
+  /** How many of the stack that a photo is in are kept. */
+  record ChooseOfStack(@NotNull Long version, @NotBlank String photo, @NotNull Integer keep) {}
+
+  record KeepStarred(@NotNull Long version, @NotNull Integer stars) {}
+
+  /** What photos are said to be; what is left out stays as it is. */
+  record MarkPhotos(
+      @NotNull Long version,
+      @NotNull @NotEmpty List<@NotBlank String> photos,
+      @Nullable Boolean hero,
+      @Nullable Boolean secret,
+      @Nullable Boolean flap) {}
+
+  record Caption(
+      @NotNull Long version,
+      @NotBlank String photo,
+      @NotNull
+          @jakarta.validation.constraints.Size(
+              max = 2000,
+              message = "is a text of at most 2 000 letters")
+          String caption) {}
+
+  record OfPhotos(@NotNull Long version, @NotNull @NotEmpty List<@NotBlank String> photos) {}
+
+  /** Whether photos belong together. */
+  record Together(
+      @NotNull Long version,
+      @NotNull @NotEmpty List<@NotBlank String> photos,
+      @NotNull Boolean together) {}
+
+  record ChapterBorder(@NotNull Long version, @NotBlank String photo, @NotNull Boolean begins) {}
+
+  record MoveBorder(@NotNull Long version, @NotBlank String from, @NotBlank String to) {}
+
+  record ChapterName(
+      @NotNull Long version,
+      @NotBlank String photo,
+      @NotNull
+          @jakarta.validation.constraints.Size(
+              max = 80,
+              message = "is a name of at most 80 letters")
+          String name) {}
+
+  /** How many chapters; left out for as many as the house rule makes. */
+  record Divide(@NotNull Long version, @Nullable Integer count) {}
+
+  record Clock(@NotNull Long version, @NotBlank String camera, @NotNull String shift) {}
+
+  /**
+   * A shift to be looked at: as text, or by two photos that show the same moment.
+   *
+   * @param photo a photo of the camera
+   * @param same a photo of another camera
+   */
+  record ClockTry(
+      @NotBlank String camera,
+      @Nullable String shift,
+      @Nullable String photo,
+      @Nullable String same) {}
+
+  /** A print on the table of which there is no file. */
+  record TablePrint(
+      @NotBlank(message = "is what is on it, 1 to 120 letters")
+          @jakarta.validation.constraints.Size(
+              max = 120,
+              message = "is what is on it, 1 to 120 letters")
+          String name,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable String takenAt) {
+
+    Size size() {
+      return new Size(length("w", w), length("h", h));
+    }
+
+    @Nullable LocalDateTime when() {
+      return takenAt == null || takenAt.isBlank() ? null : moment(takenAt);
+    }
+  }
 
   record Title(
       @NotNull Long version,
@@ -160,12 +257,16 @@ final class Requests {
 
   record Dated(@NotNull Long version, @NotBlank String photo, @NotBlank String takenAt) {
     LocalDateTime when() {
-      try {
-        return LocalDateTime.parse(takenAt);
-      } catch (DateTimeParseException e) {
-        throw new FieldProblemException(
-            "takenAt", "“" + takenAt + "” is no date and time; accepted is 2031-06-14T14:41.");
-      }
+      return moment(takenAt);
+    }
+  }
+
+  private static LocalDateTime moment(String text) {
+    try {
+      return LocalDateTime.parse(text);
+    } catch (DateTimeParseException e) {
+      throw new FieldProblemException(
+          "takenAt", "“" + text + "” is no date and time; accepted is 2031-06-14T14:41.");
     }
   }
 

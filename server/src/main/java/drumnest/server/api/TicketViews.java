@@ -82,7 +82,7 @@ class TicketViews {
     return new Views.TicketView(
         slot.id(),
         SlotNames.of(slot),
-        AlbumViews.photo(bench, photo, bench.lookalikes()),
+        LineViews.photo(bench, photo),
         AlbumViews.seat(bench, slot, filling, photo, seat),
         Views.SizeView.of(headline),
         seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",

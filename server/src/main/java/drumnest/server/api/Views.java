@@ -191,7 +191,9 @@ final class Views {
       int withoutPlace,
       int withoutDate,
       int slots,
-      int aside,
+      int kept,
+      int undecided,
+      int out,
       int toOrder,
       int trims) {}
 
@@ -210,22 +212,6 @@ final class Views {
 
   /** Where a photo is: its slot, the spread that shows it, and both in a few letters. */
   record WhereView(String slot, int spread, String label) {}
-
-  /** A photo on the line. */
-  record PhotoView(
-      String id,
-      String name,
-      PixelsView pixels,
-      @Nullable String takenAt,
-      @Nullable String takenText,
-      boolean datedByMaker,
-      boolean blurred,
-      @Nullable String lookalike,
-      @Nullable PixelBoxView keep,
-      @Nullable SizeView onTable,
-      @Nullable WhereView where) {}
-
-  record ChapterView(String id, String title, List<PhotoView> photos) {}
 
   /**
    * A card or keepsake.
@@ -246,8 +232,6 @@ final class Views {
       @Nullable String room,
       @Nullable WhereView where) {}
 
-  record LineView(List<ChapterView> chapters, List<PhotoView> aside, List<ThingView> things) {}
-
   /**
    * The ticket of a slot.
    *
@@ -262,7 +246,7 @@ final class Views {
   record TicketView(
       String slot,
       String place,
-      @Nullable PhotoView photo,
+      LineViews.@Nullable PhotoView photo,
       @Nullable SeatView seat,
       SizeView headline,
       String headlineMeans,

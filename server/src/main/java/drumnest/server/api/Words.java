@@ -7,7 +7,11 @@ import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Stack;
+import drumnest.core.place.Budget;
+import drumnest.core.place.FirstToDrop;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.shelf.UnitsInUse;
@@ -155,6 +159,72 @@ final class Words {
       case NOT_TO_BE_CUT -> "It is an original and is not cut: use another slot, or a copy.";
       case NOT_TO_BE_GLUED -> "It is an original and is not glued: use a pocket, or a copy.";
       case SLIDES -> "It slides about: fix it to a clear square cut to the pocket.";
+    };
+  }
+
+  /** Why the first of a stack is the best. */
+  static String reason(Stack stack) {
+    int count = stack.photos().size();
+    return switch (stack.reason()) {
+      case MOST_PIXELS -> "most pixels of " + count;
+      case SHARPEST -> "sharpest of " + count;
+      case BEST_EXPOSED -> "best exposed of " + count;
+      case FIRST -> "first of " + count;
+    };
+  }
+
+  /** A number of pictures of a shape. */
+  static String shapes(Orientation shape, int count) {
+    String word =
+        switch (shape) {
+          case UPRIGHT -> "upright";
+          case WIDE -> "wide";
+          case SQUARE -> "square";
+        };
+    return count + " " + word + (count == 1 ? "" : "s");
+  }
+
+  /** What a budget comes to. */
+  static String budget(Budget.Line line) {
+    List<String> parts = new ArrayList<>();
+    if (line.tooMany() > 0) {
+      parts.add(line.tooMany() + " too many");
+    } else if (line.free() > 0) {
+      parts.add(line.free() + (line.free() == 1 ? " place free" : " places free"));
+    }
+    line.shapes()
+        .forEach(
+            (shape, count) -> {
+              if (count.tooMany() > 0) {
+                parts.add(shapes(shape, count.tooMany()) + " short");
+              }
+            });
+    if (line.printsTooLarge() > 0) {
+      parts.add(
+          line.printsTooLarge()
+              + (line.printsTooLarge() == 1 ? " print finds" : " prints find")
+              + " no place that takes "
+              + (line.printsTooLarge() == 1 ? "it" : "them")
+              + " whole");
+    }
+    return parts.isEmpty() ? "comes out even" : String.join(", ", parts);
+  }
+
+  /**
+   * Why a photo is suggested to be dropped.
+   *
+   * @param other the name of the other photo, where there is one
+   * @param tooMany how many of its shape are too many
+   */
+  static String why(FirstToDrop.Reason reason, String other, String tooMany) {
+    return switch (reason) {
+      case WEAKER_OF_STACK -> other + " is like it, and better";
+      case BLURRED -> "blurred";
+      case FEW_PIXELS -> "too few pixels even for the smallest place";
+      case SUBJECT_AGAIN -> "shows again what " + other + " shows";
+      case DARK -> "very dark";
+      case PALE -> "very pale";
+      case SHAPE_WITHOUT_PLACE -> "of its shape there are " + tooMany + " too many";
     };
   }
 }

@@ -4,6 +4,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.edit.AlbumEdits;
+import drumnest.server.edit.PhotoEdits;
 import drumnest.server.intake.PhotoIntake;
 import drumnest.server.store.Albums;
 import java.io.IOException;
@@ -22,10 +23,20 @@ class KiteMeetAlbum {
 
   private final PhotoIntake intake;
   private final AlbumEdits edits;
+  private final PhotoEdits photoEdits;
   private final Albums albums;
+  private final KiteMeetChoices choices;
   private final KiteMeetLeaves more;
 
-  KiteMeetAlbum(PhotoIntake intake, AlbumEdits edits, Albums albums, KiteMeetLeaves more) {
+  KiteMeetAlbum(
+      PhotoIntake intake,
+      AlbumEdits edits,
+      PhotoEdits photoEdits,
+      Albums albums,
+      KiteMeetChoices choices,
+      KiteMeetLeaves more) {
+    this.choices = choices;
+    this.photoEdits = photoEdits;
     this.intake = intake;
     this.edits = edits;
     this.albums = albums;
@@ -47,6 +58,7 @@ class KiteMeetAlbum {
     for (String[] shot : shots) {
       tell(albumId, photos.get(shot[0]), shot);
     }
+    choices.choose(albumId);
     edits.placeAgain(albumId, version(albumId), 1);
     more.leaves(albumId);
     edits.placeAgain(albumId, version(albumId), 3);
@@ -57,11 +69,12 @@ class KiteMeetAlbum {
   private void tell(long albumId, String photo, String[] shot) {
     if (!shot[1].isEmpty()) {
       int[] box = Arrays.stream(shot, 1, 5).mapToInt(Integer::parseInt).toArray();
-      edits.keep(albumId, version(albumId), photo, new PixelBox(box[0], box[1], box[2], box[3]));
+      photoEdits.keep(
+          albumId, version(albumId), photo, new PixelBox(box[0], box[1], box[2], box[3]));
     }
     if (!shot[5].isEmpty()) {
       String[] size = shot[5].split("x");
-      edits.onTable(albumId, version(albumId), photo, inches(size[0], size[1]));
+      photoEdits.onTable(albumId, version(albumId), photo, inches(size[0], size[1]));
     }
   }
 

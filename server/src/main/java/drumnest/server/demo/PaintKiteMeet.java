@@ -55,7 +55,7 @@ public final class PaintKiteMeet {
       if (shot.file().endsWith(".png")) {
         ImageIO.write(painted.picture(), "png", file.toFile());
       } else {
-        PhotoWriter.writeJpeg(painted.picture(), shot.orientation(), shot.takenAt(), file);
+        PhotoWriter.writeJpeg(painted.picture(), shot.orientation(), said(shot), file);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -71,6 +71,18 @@ public final class PaintKiteMeet {
                 (int) (keep.y * shot.h()),
                 Math.max(1, (int) (keep.width * shot.w())),
                 Math.max(1, (int) (keep.height * shot.h())));
-    return shot.file() + "," + box + "," + (shot.tableInches() == null ? "" : shot.tableInches());
+    return shot.file()
+        + ","
+        + box
+        + ","
+        + (shot.label().tableInches() == null ? "" : shot.label().tableInches());
+  }
+
+  private static PhotoWriter.Said said(Shot shot) {
+    Shot.Camera camera = shot.camera();
+    return camera == null
+        ? PhotoWriter.Said.at(null)
+        : new PhotoWriter.Said(
+            shot.stamp(), camera.offset(), camera.make(), camera.model(), shot.label().stars());
   }
 }

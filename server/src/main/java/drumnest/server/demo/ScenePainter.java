@@ -9,6 +9,7 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.ConvolveOp;
 import java.awt.image.Kernel;
+import java.awt.image.RescaleOp;
 import java.util.Arrays;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
@@ -34,10 +35,13 @@ final class ScenePainter {
   private ScenePainter(Shot shot) {
     this.shot = shot;
     this.random = new Random(7_919L * shot.seed());
-    this.picture = new BufferedImage(shot.w(), shot.h(), BufferedImage.TYPE_INT_RGB);
-    double unit = Math.sqrt((double) shot.w() * shot.h()) / 1000;
-    this.w = shot.w() / unit;
-    this.h = shot.h() / unit;
+    int side = Math.max(shot.w(), shot.h());
+    int across = shot.art().framed() ? side : shot.w();
+    int down = shot.art().framed() ? side : shot.h();
+    this.picture = new BufferedImage(across, down, BufferedImage.TYPE_INT_RGB);
+    double unit = Math.sqrt((double) across * down) / 1000;
+    this.w = across / unit;
+    this.h = down / unit;
     this.g = picture.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     g.scale(unit, unit);
@@ -52,7 +56,36 @@ final class ScenePainter {
     ScenePainter painter = new ScenePainter(shot);
     painter.scene();
     painter.g.dispose();
-    return new Painted(shot.blurred() ? blurred(painter.picture) : painter.picture, painter.keep);
+    BufferedImage picture = painter.picture;
+    Rectangle2D.Double keep = painter.keep;
+    if (shot.art().framed()) {
+      keep = keep == null ? null : framed(keep, shot);
+      picture =
+          picture.getSubimage(
+              (picture.getWidth() - shot.w()) / 2,
+              (picture.getHeight() - shot.h()) / 2,
+              shot.w(),
+              shot.h());
+    }
+    if (shot.art().blur() > 0) {
+      picture = blurred(picture, shot.art().blur());
+    }
+    if (shot.art().light() != 1) {
+      picture = new RescaleOp((float) shot.art().light(), 0, null).filter(picture, null);
+    }
+    return new Painted(picture, keep);
+  }
+
+  /** A box in the square view, as a box in the part of it that was framed. */
+  private static Rectangle2D.Double framed(Rectangle2D.Double box, Shot shot) {
+    double side = Math.max(shot.w(), shot.h());
+    double left = (side - shot.w()) / 2 / side;
+    double top = (side - shot.h()) / 2 / side;
+    double x = Math.max(0, (box.x - left) * side / shot.w());
+    double y = Math.max(0, (box.y - top) * side / shot.h());
+    double right = Math.min(1, (box.x + box.width - left) * side / shot.w());
+    double foot = Math.min(1, (box.y + box.height - top) * side / shot.h());
+    return new Rectangle2D.Double(x, y, right - x, foot - y);
   }
 
   private void scene() {
@@ -70,11 +103,11 @@ final class ScenePainter {
   }
 
   private double shift() {
-    return shot.shift() * w / 1000;
+    return shot.art().shift() * w / 1000;
   }
 
   private void fair(double horizon) {
-    int hour = shot.takenAt() == null ? 13 : shot.takenAt().getHour();
+    int hour = shot.moment() == null ? 13 : shot.moment().getHour();
     Color top = Palette.mix(FAIR, new Color(0x2f6fbf), random.nextDouble());
     Color low = HAZE;
     if (hour < 11) {
@@ -128,7 +161,7 @@ final class ScenePainter {
     double horizon = h * 0.7;
     fair(horizon);
     double size = h * (w > h ? 0.5 : 0.36);
-    double x = w * (0.24 + 0.3 * random.nextDouble());
+    double x = w * (0.24 + 0.3 * random.nextDouble()) + shift();
     double feet = h * 0.95;
     double kiteX = Math.min(w * 0.9, x + w * (0.22 + 0.2 * random.nextDouble()));
     double kiteY = h * 0.2;
@@ -176,7 +209,7 @@ final class ScenePainter {
     }
     Color[] cloth = {Palette.cloth(random), Palette.cloth(random), Palette.cloth(random)};
     double s = Math.min(w, h) * 0.42;
-    g.translate(w / 2, h / 2);
+    g.translate(w / 2 + shift(), h / 2);
     g.rotate((random.nextDouble() - 0.5) * 0.8);
     g.setColor(Palette.see(Palette.INK, 60));
     g.fill(diamond(s * 1.03, s * 0.03));
@@ -204,7 +237,7 @@ final class ScenePainter {
   }
 
   private void camp() {
-    boolean dusk = shot.takenAt() != null && shot.takenAt().getHour() > 18;
+    boolean dusk = shot.moment() != null && shot.moment().getHour() > 18;
     double horizon = h * 0.5;
     if (dusk) {
       ground.sky(new Color(0x35465a), new Color(0x93a3ab), horizon);
@@ -232,7 +265,7 @@ final class ScenePainter {
     g.fill(new Ellipse2D.Double(w * 0.62, horizon - h * 0.14, h * 0.16, h * 0.16));
     ground.flat(new Color(0x9c5d66), new Color(0x8c6a5a), new Color(0xffb98a), horizon);
     for (int i = 0; i < 5; i++) {
-      double x = w * (0.12 + 0.18 * i);
+      double x = w * (0.12 + 0.18 * i) + shift();
       kites.kite(
           x + w * 0.06, horizon * (0.2 + 0.4 * random.nextDouble()), h * 0.06, x, h * 0.82, false);
       ground.person(x, h * 0.94, h * 0.2, true, true);
@@ -285,8 +318,10 @@ final class ScenePainter {
             left, top, Math.min(1, (x + across) / w) - left, Math.min(1, (y + down) / h) - top);
   }
 
-  private static BufferedImage blurred(BufferedImage sharp) {
-    int small = 8;
+  /**
+   * @param small how many pixels become one before they are spread again
+   */
+  private static BufferedImage blurred(BufferedImage sharp, int small) {
     BufferedImage reduced =
         new BufferedImage(
             sharp.getWidth() / small, sharp.getHeight() / small, BufferedImage.TYPE_INT_RGB);

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -69,6 +70,48 @@ public final class CsvLists {
             .toList());
   }
 
+  public static String chosen(List<ChosenLine> lines) {
+    return write(
+        List.of(
+            "line",
+            "chapter",
+            "file",
+            "choice",
+            "hero",
+            "private",
+            "behind a flap",
+            "taken",
+            "picture w",
+            "picture h",
+            "print on the table",
+            "stars",
+            "caption",
+            "place"),
+        lines.stream()
+            .map(
+                line ->
+                    List.<Object>of(
+                        line.number(),
+                        plain(line.chapter()),
+                        plain(line.name()),
+                        line.choosing().choice().name().toLowerCase(Locale.ROOT),
+                        yes(line.choosing().hero()),
+                        yes(line.choosing().secret()),
+                        yes(line.choosing().flap()),
+                        line.takenAt(),
+                        line.pixels().w(),
+                        line.pixels().h(),
+                        line.onTable() == null ? "" : size(line.onTable()),
+                        line.stars() == null ? "" : line.stars(),
+                        plain(line.choosing().caption()),
+                        line.place()))
+            .toList());
+  }
+
+  private static String yes(boolean flag) {
+    return flag ? "yes" : "";
+  }
+
   private static String withUnit(String off) {
     return UnitsInUse.current().isMetric() ? off : off.replace(" off the", " in off the");
   }
@@ -81,7 +124,7 @@ public final class CsvLists {
 
   /** A name that a spreadsheet does not take for a formula. */
   private static String plain(String name) {
-    return name.matches("[=+\\-@\\t\\r].*") ? "'" + name : name;
+    return name.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + name : name;
   }
 
   private static String write(List<String> head, List<List<Object>> rows) {

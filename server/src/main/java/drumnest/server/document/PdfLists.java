@@ -2,7 +2,6 @@ package drumnest.server.document;
 
 import drumnest.core.measure.Size;
 import drumnest.server.intake.Darkroom;
-import drumnest.server.intake.DerivedSize;
 import drumnest.server.shelf.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -32,7 +31,7 @@ public class PdfLists {
       }
       for (PrintLine line : lines) {
         sheet.line(
-            darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
+            darkroom.forShowing(line.photo(), line.secret()),
             new ListSheet.Window(line.crop(), line.pixels()),
             size(line.size()),
             line.count() + " × · turn: " + line.turn() + " · " + String.join("; ", line.places()),
@@ -63,7 +62,7 @@ public class PdfLists {
       }
       for (TrimLine line : lines) {
         sheet.line(
-            darkroom.picture(line.photo(), line.format(), DerivedSize.SMALL),
+            darkroom.forShowing(line.photo(), line.secret()),
             null,
             size(line.to()),
             "from " + size(line.from()) + " · " + String.join(", ", line.off()),

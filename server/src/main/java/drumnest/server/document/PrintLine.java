@@ -3,14 +3,15 @@ package drumnest.server.document;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.store.PhotoEntity;
 import java.util.List;
 
 /**
  * A line of the print list.
  *
  * @param line its number, from 1
- * @param photo the SHA-256 of the photo
- * @param format the photo file's extension
+ * @param photo the photo
+ * @param secret whether it is private, and left blank here
  * @param name what the file is called
  * @param pixels the size of the upright picture
  * @param size the size of the print as it lies in its pocket
@@ -21,8 +22,8 @@ import java.util.List;
  */
 public record PrintLine(
     int line,
-    String photo,
-    String format,
+    PhotoEntity photo,
+    boolean secret,
     String name,
     Pixels pixels,
     Size size,

@@ -1,14 +1,15 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Size;
+import drumnest.server.store.PhotoEntity;
 import java.util.List;
 
 /**
  * A line of the trim list.
  *
  * @param line its number, from 1
- * @param photo the SHA-256 of the photo
- * @param format the photo file's extension
+ * @param photo the photo
+ * @param secret whether it is private, and left blank here
  * @param name what the file is called
  * @param from the size of the print
  * @param to the size it is cut to
@@ -18,8 +19,8 @@ import java.util.List;
  */
 public record TrimLine(
     int line,
-    String photo,
-    String format,
+    PhotoEntity photo,
+    boolean secret,
     String name,
     Size from,
     Size to,

@@ -3,13 +3,13 @@ package drumnest.server.edit;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Size;
-import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Choice;
+import drumnest.core.place.AlternatesPlacing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Placing;
 import drumnest.core.place.StoryPlacing;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,7 +17,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,7 +30,7 @@ public class AlbumEdits {
 
   private final Benches benches;
   private final History history;
-  private final Placing story = new StoryPlacing();
+  private final Placing story = new AlternatesPlacing(new StoryPlacing());
 
   AlbumEdits(Benches benches, History history) {
     this.benches = benches;
@@ -61,8 +60,8 @@ public class AlbumEdits {
     requireUnlocked("slot", before);
     List<Change> changes = new ArrayList<>();
     changes.add(new Change.OfFilling(slotId, before, Filling.ofPhoto(photo)));
-    if (entity.isAside()) {
-      changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(false)));
+    if (entity.isOut()) {
+      changes.add(PhotoEdits.choose(entity, Choice.KEEP));
     }
     history.step(bench.album(), "put in " + SlotNames.of(slot), changes);
   }
@@ -183,55 +182,6 @@ public class AlbumEdits {
     return held != null && held.thing() != null;
   }
 
-  /** Says what must stay of a photo; null for nothing in particular. */
-  public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
-    Bench bench = seen(albumId, version);
-    LinePhotoEntity entity = photo(bench, "photo", photo);
-    if (box != null && !box.isInside(entity.photo().pixels())) {
-      throw new NotPossibleException(
-          "keep",
-          "The keep box lies inside the picture of "
-              + entity.photo().pixels().w()
-              + " × "
-              + entity.photo().pixels().h()
-              + " pixels.");
-    }
-    tell(bench, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
-  }
-
-  /** Says when a photo was taken. */
-  public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
-    Bench bench = seen(albumId, version);
-    LinePhotoEntity entity = photo(bench, "photo", photo);
-    tell(bench, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
-  }
-
-  /** Says that a photo is a print on the table already, of this size; null if it is not. */
-  public void onTable(long albumId, long version, String photo, @Nullable Size size) {
-    Bench bench = seen(albumId, version);
-    LinePhotoEntity entity = photo(bench, "photo", photo);
-    tell(
-        bench,
-        entity,
-        size == null ? "not yet printed" : "print on the table",
-        told -> told.withOnTable(StoredSize.of(size)));
-  }
-
-  /** Sets a photo aside, out of its slot if it had one, or hangs it on the line again. */
-  public void setAside(long albumId, long version, String photo, boolean aside) {
-    Bench bench = seen(albumId, version);
-    LinePhotoEntity entity = photo(bench, "photo", photo);
-    List<Change> changes = new ArrayList<>();
-    Slot slot = bench.slotOf(photo).orElse(null);
-    if (aside && slot != null) {
-      Filling before = held(bench, slot);
-      requireUnlocked("photo", before);
-      changes.add(new Change.OfFilling(slot.id(), before, null));
-    }
-    changes.add(new Change.OfPhoto(photo, told(entity), told(entity).withAside(aside)));
-    history.step(bench.album(), aside ? "set aside" : "hang on the line", changes);
-  }
-
   /** Measures the opening of a pocket; null if it is as usual after all. */
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
     Bench bench = seen(albumId, version);
@@ -260,30 +210,13 @@ public class AlbumEdits {
     history.redo(albumId, version);
   }
 
-  private void tell(Bench bench, LinePhotoEntity photo, String label, UnaryOperator<Told> next) {
-    Told before = told(photo);
-    history.step(
-        bench.album(),
-        label,
-        List.of(new Change.OfPhoto(photo.photo().sha256(), before, next.apply(before))));
-  }
-
-  private static Told told(LinePhotoEntity photo) {
-    return new Told(
-        photo.takenAt(),
-        photo.isDatedByMaker(),
-        photo.keep(),
-        StoredSize.of(photo.onTable()),
-        photo.isAside());
-  }
-
   static Slot slot(Bench bench, String field, String id) {
     return bench
         .slot(id)
         .orElseThrow(() -> new NotThereException(field, "There is no slot “" + id + "”."));
   }
 
-  private static LinePhotoEntity photo(Bench bench, String field, String sha256) {
+  static LinePhotoEntity photo(Bench bench, String field, String sha256) {
     return bench
         .photo(sha256)
         .orElseThrow(

@@ -11,8 +11,11 @@ import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Chapters;
 import drumnest.core.photo.Lookalikes;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Place;
@@ -22,6 +25,7 @@ import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.OpeningEntity;
 import drumnest.server.store.TypeOpeningEntity;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -39,10 +43,15 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Bench {
 
+  private static final int WANTED_KEPT = 3;
+  private static final int WANTED_OPEN = 2;
+  private static final int WANTED_PERHAPS = 1;
+
   private final AlbumEntity album;
   private final AlbumLeaves leaves;
   private final Map<Integer, String> typeKeys;
   private final Map<String, LinePhotoEntity> photos;
+  private final Map<String, Duration> shifts;
   private final Map<String, FillingEntity> fillings;
   private final Map<String, String> slotsOfPhotos;
   private final Map<String, Size> openings;
@@ -59,6 +68,7 @@ public final class Bench {
       AlbumLeaves leaves,
       Map<Integer, String> typeKeys,
       List<LinePhotoEntity> photos,
+      Map<String, Duration> shifts,
       List<FillingEntity> fillings,
       List<OpeningEntity> openings,
       List<TypeOpeningEntity> typeOpenings,
@@ -70,6 +80,8 @@ public final class Bench {
     this.typeKeys = typeKeys;
     this.materials = materials;
     this.rules = rules;
+    this.shifts = Map.copyOf(shifts);
+    photos.forEach(photo -> photo.shiftBy(shift(photo)));
     this.photos =
         photos.stream()
             .sorted(Comparator.comparing(LinePhotoEntity::asStory, StoryPhoto.TIME_ORDER))
@@ -102,6 +114,11 @@ public final class Bench {
     return type + " " + face + " " + pocket;
   }
 
+  private Duration shift(LinePhotoEntity photo) {
+    String camera = photo.photo().words().camera();
+    return camera == null ? Duration.ZERO : shiftOf(camera);
+  }
+
   /** This album as it would be under other house rules. */
   public Bench under(HouseRules other) {
     return new Bench(this, other);
@@ -112,6 +129,7 @@ public final class Bench {
     this.leaves = like.leaves;
     this.typeKeys = like.typeKeys;
     this.photos = like.photos;
+    this.shifts = like.shifts;
     this.fillings = like.fillings;
     this.slotsOfPhotos = like.slotsOfPhotos;
     this.openings = like.openings;
@@ -173,14 +191,24 @@ public final class Bench {
     return Optional.ofNullable(things.get(key));
   }
 
-  /** The photos on the line, in time order; those set aside are not among them. */
-  public List<LinePhotoEntity> line() {
-    return photos.values().stream().filter(photo -> !photo.isAside()).toList();
+  /** All photos of the album in time order, those that were dropped among them. */
+  public List<LinePhotoEntity> photos() {
+    return List.copyOf(photos.values());
   }
 
-  /** The photos that were set aside, in time order. */
-  public List<LinePhotoEntity> aside() {
-    return photos.values().stream().filter(LinePhotoEntity::isAside).toList();
+  /** How far the clock of a camera is shifted. */
+  public Duration shiftOf(String camera) {
+    return shifts.getOrDefault(camera, Duration.ZERO);
+  }
+
+  /** The photos on the line, in time order; those that were dropped are not among them. */
+  public List<LinePhotoEntity> line() {
+    return photos.values().stream().filter(photo -> !photo.isOut()).toList();
+  }
+
+  /** The photos that were dropped, in time order. */
+  public List<LinePhotoEntity> out() {
+    return photos.values().stream().filter(LinePhotoEntity::isOut).toList();
   }
 
   public Optional<LinePhotoEntity> photo(String sha256) {
@@ -204,9 +232,33 @@ public final class Bench {
         .flatMap(filling -> leaves.slot(filling.slot()));
   }
 
-  /** The groups of lookalikes on the line. */
-  public Map<String, String> lookalikes() {
-    return Lookalikes.groups(line().stream().map(LinePhotoEntity::asStory).toList(), rules);
+  /** The photos as the story sees them, in time order, those that were dropped among them. */
+  public List<StoryPhoto> story() {
+    return photos.values().stream().map(LinePhotoEntity::asStory).toList();
+  }
+
+  /** The stacks of near-repeats, of all photos. */
+  public List<Stack> stacks() {
+    return Lookalikes.stacks(story(), rules);
+  }
+
+  /** The stack of each photo that is in one. */
+  public Map<String, Stack> stackOf() {
+    Map<String, Stack> stackOf = new HashMap<>();
+    for (Stack stack : stacks()) {
+      stack.photos().forEach(photo -> stackOf.put(photo.id(), stack));
+    }
+    return stackOf;
+  }
+
+  /** The group of upright and wide versions of each photo that has others. */
+  public Map<String, String> alternates() {
+    return Lookalikes.alternates(story(), rules);
+  }
+
+  /** The chapters, over all photos, those that were dropped among them. */
+  public List<Chapter> chapters() {
+    return Chapters.divide(story(), album.chapters(), rules);
   }
 
   /**
@@ -294,18 +346,38 @@ public final class Bench {
 
   /** The photos on the line, but for these, as placing sees them. */
   List<Candidate> candidates(Set<String> but) {
-    Map<String, String> groups = lookalikes();
+    Map<String, Stack> stackOf = stackOf();
+    Map<String, String> alternates = alternates();
     return line().stream()
         .filter(photo -> !but.contains(photo.photo().sha256()))
-        .map(
-            photo ->
-                new Candidate(
-                    photo.photo().sha256(),
-                    photo.photo().pixels(),
-                    photo.keep(),
-                    false,
-                    groups.get(photo.photo().sha256()),
-                    photo.onTable()))
+        .map(photo -> candidate(photo, stackOf, alternates))
         .toList();
+  }
+
+  private static Candidate candidate(
+      LinePhotoEntity photo, Map<String, Stack> stackOf, Map<String, String> alternates) {
+    String id = photo.photo().sha256();
+    Stack stack = stackOf.get(id);
+    return new Candidate(
+        id,
+        photo.photo().pixels(),
+        photo.keep(),
+        photo.choosing().hero(),
+        wanted(photo, stack),
+        stack == null ? null : stack.id(),
+        alternates.get(id),
+        photo.onTable());
+  }
+
+  /** What is kept goes first, then what nobody has decided on, then the maybes and repeats. */
+  private static int wanted(LinePhotoEntity photo, @Nullable Stack stack) {
+    return switch (photo.choosing().choice()) {
+      case KEEP -> WANTED_KEPT;
+      case OPEN ->
+          stack == null || stack.best().id().equals(photo.photo().sha256())
+              ? WANTED_OPEN
+              : WANTED_PERHAPS;
+      case MAYBE, OUT -> WANTED_PERHAPS;
+    };
   }
 }

@@ -9,6 +9,8 @@ import drumnest.server.shelf.RulesInForce;
 import drumnest.server.shelf.Shelf;
 import drumnest.server.store.AlbumEntity;
 import drumnest.server.store.Albums;
+import drumnest.server.store.CameraClockEntity;
+import drumnest.server.store.CameraClocks;
 import drumnest.server.store.Fillings;
 import drumnest.server.store.LeafEntity;
 import drumnest.server.store.Leaves;
@@ -22,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,6 +40,7 @@ public class Benches {
   private final Openings openings;
   private final TypeOpenings typeOpenings;
   private final Things things;
+  private final CameraClocks clocks;
   private final Shelf shelf;
   private final RulesInForce rules;
 
@@ -48,6 +52,7 @@ public class Benches {
       Openings openings,
       TypeOpenings typeOpenings,
       Things things,
+      CameraClocks clocks,
       Shelf shelf,
       RulesInForce rules) {
     this.albums = albums;
@@ -57,6 +62,7 @@ public class Benches {
     this.openings = openings;
     this.typeOpenings = typeOpenings;
     this.things = things;
+    this.clocks = clocks;
     this.shelf = shelf;
     this.rules = rules;
   }
@@ -79,6 +85,8 @@ public class Benches {
         leaves(stored, shelf.leafTypes(types)),
         keys,
         linePhotos.findByAlbumIdOrderById(albumId),
+        clocks.findByAlbumId(albumId).stream()
+            .collect(Collectors.toMap(CameraClockEntity::camera, CameraClockEntity::shift)),
         fillings.findByAlbumId(albumId),
         openings.findByAlbumId(albumId),
         typeOpenings.findByItemKeyIn(types),

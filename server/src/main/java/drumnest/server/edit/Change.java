@@ -19,7 +19,9 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = Change.OfLeaf.class, name = "leaf"),
   @JsonSubTypes.Type(value = Change.OfOrder.class, name = "order"),
   @JsonSubTypes.Type(value = Change.OfThing.class, name = "thing"),
-  @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry")
+  @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry"),
+  @JsonSubTypes.Type(value = Change.OfChapters.class, name = "chapters"),
+  @JsonSubTypes.Type(value = Change.OfClock.class, name = "clock")
 })
 public sealed interface Change {
 
@@ -99,6 +101,22 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfEntry(entry, after, before);
+    }
+  }
+
+  /** How many chapters are wanted; null for as many as the house rule makes. */
+  record OfChapters(@Nullable Integer before, @Nullable Integer after) implements Change {
+    @Override
+    public Change reversed() {
+      return new OfChapters(after, before);
+    }
+  }
+
+  /** How many seconds are added to the times of a camera. */
+  record OfClock(String camera, long before, long after) implements Change {
+    @Override
+    public Change reversed() {
+      return new OfClock(camera, after, before);
     }
   }
 }

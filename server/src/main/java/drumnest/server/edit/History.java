@@ -3,6 +3,8 @@ package drumnest.server.edit;
 import drumnest.core.measure.Size;
 import drumnest.server.store.AlbumEntity;
 import drumnest.server.store.Albums;
+import drumnest.server.store.CameraClockEntity;
+import drumnest.server.store.CameraClocks;
 import drumnest.server.store.CatalogueItems;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.Fillings;
@@ -16,6 +18,7 @@ import drumnest.server.store.StepEntity;
 import drumnest.server.store.Steps;
 import drumnest.server.store.ThingEntity;
 import drumnest.server.store.Things;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -41,6 +44,7 @@ public class History {
   private final Leaves leaves;
   private final Things things;
   private final CatalogueItems catalogue;
+  private final CameraClocks clocks;
   private final Steps steps;
   private final JsonMapper json;
 
@@ -52,6 +56,7 @@ public class History {
       Leaves leaves,
       Things things,
       CatalogueItems catalogue,
+      CameraClocks clocks,
       Steps steps,
       JsonMapper json) {
     this.albums = albums;
@@ -61,6 +66,7 @@ public class History {
     this.leaves = leaves;
     this.things = things;
     this.catalogue = catalogue;
+    this.clocks = clocks;
     this.steps = steps;
     this.json = json;
   }
@@ -155,6 +161,10 @@ public class History {
       order(album, order.after());
     } else if (change instanceof Change.OfThing thing) {
       keep(album, thing.thing(), thing.after());
+    } else if (change instanceof Change.OfChapters chapters) {
+      album.setChapters(chapters.after());
+    } else if (change instanceof Change.OfClock clock) {
+      shift(album, clock.camera(), Duration.ofSeconds(clock.after()));
     } else if (change instanceof Change.OfEntry entry) {
       catalogue.findById(entry.entry()).ifPresent(item -> item.setGone(entry.after()));
     }
@@ -208,7 +218,17 @@ public class History {
     entity.date(told.takenAt(), told.datedByMaker());
     entity.keep(told.keep());
     entity.onTable(told.onTable() == null ? null : told.onTable().toSize());
-    entity.setAside(told.aside());
+    entity.choose(told.choosing());
+    entity.mark(told.marks());
+  }
+
+  private void shift(AlbumEntity album, String camera, Duration by) {
+    CameraClockEntity clock =
+        clocks
+            .findByAlbumIdAndCamera(album.id(), camera)
+            .orElseGet(() -> new CameraClockEntity(album.id(), camera));
+    clock.set(by);
+    clocks.save(clock);
   }
 
   private void measure(AlbumEntity album, String slot, @Nullable StoredSize size) {

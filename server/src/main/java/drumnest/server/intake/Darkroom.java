@@ -1,6 +1,8 @@
 package drumnest.server.intake;
 
 import drumnest.server.Home;
+import drumnest.server.store.PhotoEntity;
+import drumnest.server.store.PixelFeatures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -14,19 +16,22 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
- * Makes the derived pictures, as many at once as there are processors, with the native reader where
- * it loads. Very large PNG files, which the native reader would hold whole, go to the other one.
+ * Makes the derived pictures, as many at once as there are processors and as fit into the memory
+ * that is set aside for it, with the native reader where it loads. What the native reader would
+ * hold whole and is very large, and JPEG files in the colours of print, go to the other one.
  */
 @Component
 public class Darkroom {
 
   private static final Logger LOG = LoggerFactory.getLogger(Darkroom.class);
-  private static final long LARGEST_WHOLE_PNG = 24_000_000;
+  private static final int MEGABYTE = 1 << 20;
+  private static final int MOST_MEGABYTES = 200;
 
   private final Home home;
   private final PictureReader frugal = new ImageIoReader();
   private final PictureReader usual;
   private final Semaphore busy = new Semaphore(Runtime.getRuntime().availableProcessors());
+  private final Semaphore memory = new Semaphore(MOST_MEGABYTES, true);
 
   Darkroom(Home home) {
     this.home = home;
@@ -48,26 +53,38 @@ public class Darkroom {
   }
 
   /**
-   * Makes both derived sizes of a photo.
+   * Makes both derived sizes of a photo, and measures it.
    *
-   * @throws RefusedPhotoException if its data is damaged
+   * @throws RefusedPhotoException if its data is damaged, or if it cannot be read in the memory
+   *     there is
    */
-  Grey develop(String sha256, Path file, PhotoFormat format, PhotoHeader header)
+  PixelFeatures develop(String sha256, Path file, PhotoFormat format, PhotoHeader header)
       throws IOException {
+    PictureReader reader = reader(format, header);
+    int held = (int) Math.min(Integer.MAX_VALUE, reader.bytesHeld(format, header) / MEGABYTE + 1);
+    if (held > MOST_MEGABYTES) {
+      throw new RefusedPhotoException(
+          "It has "
+              + header.pixels() / 1_000_000
+              + " megapixels and is stored so that all of it must be held to read it, which is too"
+              + " much. Save it as an ordinary JPEG (not progressive), or smaller.");
+    }
     Map<DerivedSize, Path> wet = new EnumMap<>(DerivedSize.class);
     for (DerivedSize size : DerivedSize.values()) {
       wet.put(size, home.incoming().resolve(UUID.randomUUID() + ".jpg"));
     }
     busy.acquireUninterruptibly();
+    memory.acquireUninterruptibly(held);
     try {
-      Grey grey = reader(format, header).derive(file, format, header, wet);
+      PixelFeatures features = reader.derive(file, format, header, wet).features();
       for (Map.Entry<DerivedSize, Path> size : wet.entrySet()) {
         Path derived = home.derived(sha256, size.getKey().key());
         Files.createDirectories(derived.getParent());
         Files.move(size.getValue(), derived, StandardCopyOption.ATOMIC_MOVE);
       }
-      return grey;
+      return features;
     } finally {
+      memory.release(held);
       busy.release();
       for (Path left : wet.values()) {
         Files.deleteIfExists(left);
@@ -76,17 +93,51 @@ public class Darkroom {
   }
 
   private PictureReader reader(PhotoFormat format, PhotoHeader header) {
-    return format == PhotoFormat.PNG && header.pixels() > LARGEST_WHOLE_PNG ? frugal : usual;
+    boolean tooLarge = usual.bytesHeld(format, header) > (long) MOST_MEGABYTES * MEGABYTE;
+    return header.isForPrint() || tooLarge ? frugal : usual;
+  }
+
+  /** What is seen of a kept photo, measured anew. */
+  PixelFeatures measure(PhotoEntity photo) throws IOException {
+    Path original = home.original(photo.sha256(), photo.format());
+    PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElseThrow();
+    return develop(photo.sha256(), original, format, PhotoHeader.read(original));
   }
 
   /** The derived picture; made again if it was deleted. */
-  public Path picture(String sha256, String extension, DerivedSize size) throws IOException {
-    Path derived = home.derived(sha256, size.key());
+  public Path picture(PhotoEntity photo, DerivedSize size) throws IOException {
+    Path derived = home.derived(photo.sha256(), size.key());
     if (!Files.exists(derived)) {
-      Path original = home.original(sha256, extension);
-      PhotoFormat format = PhotoFormat.of(original).orElseThrow();
-      develop(sha256, original, format, PhotoHeader.read(original));
+      if (photo.hasFile()) {
+        measure(photo);
+      } else {
+        BlankPrint.paint(photo.pixels(), size, derived);
+      }
     }
     return derived;
+  }
+
+  /** The small picture for papers that others may see: blank where the photo is private. */
+  public Path forShowing(PhotoEntity photo, boolean secret) throws IOException {
+    if (!secret) {
+      return picture(photo, DerivedSize.SMALL);
+    }
+    Path blank = home.derived(photo.sha256(), "blank");
+    if (!Files.exists(blank)) {
+      BlankPrint.paint(photo.pixels(), DerivedSize.SMALL, blank);
+    }
+    return blank;
+  }
+
+  /** A picture to be shown: a file and its media type. */
+  public record Shown(Path file, String mediaType) {}
+
+  /** The picture in all its pixels, where browsers show its file; otherwise the large size. */
+  public Shown whole(PhotoEntity photo) throws IOException {
+    PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElse(null);
+    if (format == null || !format.isShownByBrowsers()) {
+      return new Shown(picture(photo, DerivedSize.LARGE), PhotoFormat.JPEG.mediaType());
+    }
+    return new Shown(home.original(photo.sha256(), photo.format()), format.mediaType());
   }
 }

@@ -30,7 +30,7 @@ final class ImageIoReader implements PictureReader {
   }
 
   @Override
-  public Grey derive(
+  public Sample derive(
       Path file, PhotoFormat format, PhotoHeader header, Map<DerivedSize, Path> targets)
       throws IOException {
     BufferedImage whole = read(file, header);
@@ -39,7 +39,7 @@ final class ImageIoReader implements PictureReader {
     write(upright(large, header.orientation()), DerivedSize.LARGE, targets);
     BufferedImage shown = upright(small, header.orientation());
     write(shown, DerivedSize.SMALL, targets);
-    return grey(shown);
+    return sample(shown);
   }
 
   private static BufferedImage read(Path file, PhotoHeader header) throws IOException {
@@ -54,11 +54,7 @@ final class ImageIoReader implements PictureReader {
         reader.addIIOReadWarningListener((source, warning) -> cutShort[0] |= isCutShort(warning));
         reader.setInput(in, true, true);
         ImageReadParam parameters = reader.getDefaultReadParam();
-        Pixels large = DerivedSize.LARGE.of(header.storedW(), header.storedH());
-        int step =
-            Math.max(
-                1,
-                Math.min(header.storedW() / (2 * large.w()), header.storedH() / (2 * large.h())));
+        int step = step(header);
         parameters.setSourceSubsampling(step, step, 0, 0);
         BufferedImage picture = reader.read(0, parameters);
         if (cutShort[0]) {
@@ -129,14 +125,25 @@ final class ImageIoReader implements PictureReader {
     }
   }
 
-  private static Grey grey(BufferedImage picture) {
+  private static Sample sample(BufferedImage picture) {
     int w = picture.getWidth();
-    int[] values = picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w);
-    for (int i = 0; i < values.length; i++) {
-      int rgb = values[i];
-      values[i] = ((rgb >> 16 & 0xff) * 77 + (rgb >> 8 & 0xff) * 150 + (rgb & 0xff) * 29) >> 8;
-    }
-    return new Grey(values, w);
+    return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w);
+  }
+
+  /** What is left of the picture when lines are left out, and its halves; passes in full. */
+  @Override
+  public long bytesHeld(PhotoFormat format, PhotoHeader header) {
+    int step = step(header);
+    boolean whole = header.progressive() || format == PhotoFormat.WEBP;
+    return 6 * header.pixels() / ((long) step * step)
+        + (whole ? 2L * header.inks() * header.pixels() : 0);
+  }
+
+  /** How many lines and columns are passed over for each that is read, plus one. */
+  private static int step(PhotoHeader header) {
+    Pixels large = DerivedSize.LARGE.of(header.storedW(), header.storedH());
+    return Math.max(
+        1, Math.min(header.storedW() / (2 * large.w()), header.storedH() / (2 * large.h())));
   }
 
   @Override

@@ -2,7 +2,6 @@ package drumnest.server.intake;
 
 import static org.bytedeco.leptonica.global.leptonica.pixAlphaBlendUniform;
 import static org.bytedeco.leptonica.global.leptonica.pixConvertTo32;
-import static org.bytedeco.leptonica.global.leptonica.pixConvertTo8;
 import static org.bytedeco.leptonica.global.leptonica.pixFlipLR;
 import static org.bytedeco.leptonica.global.leptonica.pixRead;
 import static org.bytedeco.leptonica.global.leptonica.pixReadJpeg;
@@ -34,7 +33,7 @@ final class LeptonicaReader implements PictureReader {
   }
 
   @Override
-  public Grey derive(
+  public Sample derive(
       Path file, PhotoFormat format, PhotoHeader header, Map<DerivedSize, Path> targets)
       throws IOException {
     try (Pictures pictures = new Pictures()) {
@@ -56,14 +55,20 @@ final class LeptonicaReader implements PictureReader {
           throw new IOException("Could not write " + target);
         }
       }
-      return grey(pictures.keep(pixConvertTo8(made.get(DerivedSize.SMALL), 0)));
+      return sample(pictures.keep(pixConvertTo32(made.get(DerivedSize.SMALL))));
     }
   }
 
   private static PIX read(Path file, PhotoFormat format, PhotoHeader header) {
-    if (format == PhotoFormat.PNG) {
+    if (format != PhotoFormat.JPEG) {
       return pixRead(file.toString());
     }
+    int reduction = reduction(header);
+    return pixReadJpeg(file.toString(), 0, reduction, (int[]) null, 0);
+  }
+
+  /** How many times smaller a JPEG file is read: as far as the large size allows. */
+  private static int reduction(PhotoHeader header) {
     Pixels large = DerivedSize.LARGE.of(header.storedW(), header.storedH());
     int reduction = 1;
     while (reduction < 8
@@ -71,7 +76,18 @@ final class LeptonicaReader implements PictureReader {
         && header.storedH() / (reduction * 2) >= large.h()) {
       reduction *= 2;
     }
-    return pixReadJpeg(file.toString(), 0, reduction, (int[]) null, 0);
+    return reduction;
+  }
+
+  /** A whole picture twice, or a JPEG file as it is read with the passes of a progressive one. */
+  @Override
+  public long bytesHeld(PhotoFormat format, PhotoHeader header) {
+    if (format != PhotoFormat.JPEG) {
+      return 8 * header.pixels();
+    }
+    int reduction = reduction(header);
+    return 5 * header.pixels() / (reduction * reduction)
+        + (header.progressive() ? 2L * header.inks() * header.pixels() : 0);
   }
 
   private static PIX scaled(PIX from, PhotoHeader header, DerivedSize size) {
@@ -93,20 +109,14 @@ final class LeptonicaReader implements PictureReader {
     return mirrored ? pictures.keep(pixFlipLR(null, turned)) : turned;
   }
 
-  private static Grey grey(PIX picture) {
+  private static Sample sample(PIX picture) {
     int w = picture.w();
-    int h = picture.h();
-    int wordsPerLine = picture.wpl();
-    int[] words = new int[wordsPerLine * h];
+    int[] words = new int[picture.wpl() * picture.h()];
     picture.data().get(words);
-    int[] values = new int[w * h];
-    for (int y = 0; y < h; y++) {
-      for (int x = 0; x < w; x++) {
-        int word = words[y * wordsPerLine + x / 4];
-        values[y * w + x] = word >>> (24 - 8 * (x % 4)) & 0xff;
-      }
+    for (int i = 0; i < words.length; i++) {
+      words[i] >>>= 8;
     }
-    return new Grey(values, w);
+    return new Sample(words, w);
   }
 
   @Override

@@ -7,18 +7,13 @@ import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
-import com.drew.metadata.exif.ExifSubIFDDirectory;
 import com.drew.metadata.jpeg.JpegDirectory;
 import com.drew.metadata.png.PngDirectory;
+import com.drew.metadata.webp.WebpDirectory;
 import drumnest.core.photo.Pixels;
 import java.io.EOFException;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.DateTimeException;
-import java.time.LocalDateTime;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a photo file says of itself before it is decoded.
@@ -26,15 +21,18 @@ import org.jspecify.annotations.Nullable;
  * @param storedW pixels across as stored, before turning
  * @param storedH pixels down as stored
  * @param orientation how to turn it upright, 1 to 8 (source: CIPA DC-008, Exif, tag Orientation)
- * @param takenAt when it was taken, by the camera's clock
+ * @param inks how many colours a pixel is mixed of: 1 for grey, 3, or 4 for print colours
+ * @param progressive whether it is stored in passes, which are all held while it is read
  */
-record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDateTime takenAt) {
+record PhotoHeader(int storedW, int storedH, int orientation, int inks, boolean progressive) {
 
-  private static final Pattern DATE =
-      Pattern.compile("(\\d{4})[:-](\\d\\d)[:-](\\d\\d)[ T](\\d\\d):(\\d\\d):(\\d\\d).*");
-  private static final int[] DATES = {
-    ExifDirectoryBase.TAG_DATETIME_ORIGINAL, ExifDirectoryBase.TAG_DATETIME_DIGITIZED
-  };
+  private static final int PRINT_INKS = 4;
+  private static final int PROGRESSIVE = 2;
+
+  /** Whether it is a JPEG file in the colours of print, cyan, magenta, yellow and black. */
+  boolean isForPrint() {
+    return inks == PRINT_INKS;
+  }
 
   /** The size after turning the picture upright. */
   Pixels upright() {
@@ -48,17 +46,41 @@ record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDat
   }
 
   /**
+   * Everything that is written in a file beside its picture.
+   *
    * @throws RefusedPhotoException if the file's structure is damaged
    */
-  static PhotoHeader read(Path file) throws IOException {
+  static Metadata metadata(Path file) throws IOException {
     try {
-      Metadata metadata = ImageMetadataReader.readMetadata(file.toFile());
+      return ImageMetadataReader.readMetadata(file.toFile());
+    } catch (ImageProcessingException | EOFException e) {
+      throw new RefusedPhotoException("It cannot be read; it seems to be damaged.", e);
+    }
+  }
+
+  static PhotoHeader read(Path file) throws IOException {
+    return of(metadata(file));
+  }
+
+  /**
+   * @throws RefusedPhotoException if nothing is said of the size
+   */
+  static PhotoHeader of(Metadata metadata) {
+    try {
       int[] size = size(metadata);
       if (size[0] < 1 || size[1] < 1) {
         throw new RefusedPhotoException("It says nothing of its size; it seems to be damaged.");
       }
-      return new PhotoHeader(size[0], size[1], orientation(metadata), takenAt(metadata));
-    } catch (ImageProcessingException | MetadataException | EOFException e) {
+      JpegDirectory jpeg = metadata.getFirstDirectoryOfType(JpegDirectory.class);
+      return new PhotoHeader(
+          size[0],
+          size[1],
+          orientation(metadata),
+          jpeg == null ? 3 : jpeg.getNumberOfComponents(),
+          jpeg != null
+              && Integer.valueOf(PROGRESSIVE)
+                  .equals(jpeg.getInteger(JpegDirectory.TAG_COMPRESSION_TYPE)));
+    } catch (MetadataException e) {
       throw new RefusedPhotoException("It cannot be read; it seems to be damaged.", e);
     }
   }
@@ -74,6 +96,19 @@ record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDat
           png.getInt(PngDirectory.TAG_IMAGE_WIDTH), png.getInt(PngDirectory.TAG_IMAGE_HEIGHT)
         };
       }
+      if (directory instanceof WebpDirectory webp
+          && webp.containsTag(WebpDirectory.TAG_IMAGE_WIDTH)) {
+        return new int[] {
+          webp.getInt(WebpDirectory.TAG_IMAGE_WIDTH), webp.getInt(WebpDirectory.TAG_IMAGE_HEIGHT)
+        };
+      }
+    }
+    ExifIFD0Directory tiff = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+    if (tiff != null && tiff.containsTag(ExifDirectoryBase.TAG_IMAGE_WIDTH)) {
+      return new int[] {
+        tiff.getInt(ExifDirectoryBase.TAG_IMAGE_WIDTH),
+        tiff.getInt(ExifDirectoryBase.TAG_IMAGE_HEIGHT)
+      };
     }
     return new int[] {0, 0};
   }
@@ -86,56 +121,5 @@ record PhotoHeader(int storedW, int storedH, int orientation, @Nullable LocalDat
       }
     }
     return 1;
-  }
-
-  private static @Nullable LocalDateTime takenAt(Metadata metadata) {
-    for (int tag : DATES) {
-      for (ExifSubIFDDirectory exif : metadata.getDirectoriesOfType(ExifSubIFDDirectory.class)) {
-        LocalDateTime date = date(exif.getString(tag));
-        if (date != null) {
-          return date.plusNanos(fraction(exif.getString(subSeconds(tag))));
-        }
-      }
-    }
-    for (ExifIFD0Directory exif : metadata.getDirectoriesOfType(ExifIFD0Directory.class)) {
-      LocalDateTime date = date(exif.getString(ExifDirectoryBase.TAG_DATETIME));
-      if (date != null) {
-        return date;
-      }
-    }
-    return null;
-  }
-
-  private static int subSeconds(int tag) {
-    return tag == ExifDirectoryBase.TAG_DATETIME_ORIGINAL
-        ? ExifDirectoryBase.TAG_SUBSECOND_TIME_ORIGINAL
-        : ExifDirectoryBase.TAG_SUBSECOND_TIME_DIGITIZED;
-  }
-
-  private static @Nullable LocalDateTime date(@Nullable String text) {
-    Matcher date = DATE.matcher(text == null ? "" : text.strip());
-    if (!date.matches()) {
-      return null;
-    }
-    try {
-      return LocalDateTime.of(
-          Integer.parseInt(date.group(1)),
-          Integer.parseInt(date.group(2)),
-          Integer.parseInt(date.group(3)),
-          Integer.parseInt(date.group(4)),
-          Integer.parseInt(date.group(5)),
-          Integer.parseInt(date.group(6)));
-    } catch (DateTimeException notSet) {
-      return null;
-    }
-  }
-
-  /** Nanoseconds, to the millisecond, of a fraction of a second written as its digits. */
-  private static long fraction(@Nullable String digits) {
-    String three = digits == null ? "" : digits.strip();
-    if (!three.matches("\\d{1,9}")) {
-      return 0;
-    }
-    return Long.parseLong((three + "00").substring(0, 3)) * 1_000_000;
   }
 }

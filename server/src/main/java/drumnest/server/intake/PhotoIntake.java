@@ -1,12 +1,15 @@
 package drumnest.server.intake;
 
+import com.drew.metadata.Metadata;
 import drumnest.server.Home;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
+import drumnest.server.store.PixelFeatures;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -14,6 +17,7 @@ import java.nio.file.StandardOpenOption;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.LocalDate;
 import java.util.HexFormat;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -32,10 +36,10 @@ public class PhotoIntake {
   private final Home home;
   private final Darkroom darkroom;
   private final Photos photos;
-  private final LinePegs pegs;
+  private final PegBoard pegs;
   private final Object[] turns = new Object[64];
 
-  PhotoIntake(Home home, Darkroom darkroom, Photos photos, LinePegs pegs) {
+  PhotoIntake(Home home, Darkroom darkroom, Photos photos, PegBoard pegs) {
     this.home = home;
     this.darkroom = darkroom;
     this.photos = photos;
@@ -57,28 +61,34 @@ public class PhotoIntake {
    */
   public Taken take(long albumId, String name, InputStream content) throws IOException {
     pegs.require(albumId);
+    home.requireRoom();
     Path incoming = home.incoming().resolve(UUID.randomUUID().toString());
     try {
       String sha256 = receive(content, incoming);
       // The same file twice at once: one waits for the other and then finds it.
       synchronized (turns[Integer.parseInt(sha256.substring(0, 2), 16) % turns.length]) {
-        PhotoEntity photo = photos.findById(sha256).orElse(null);
-        if (photo == null) {
-          photo = store(sha256, incoming);
+        PegBoard.Arrival arrival =
+            photos.findById(sha256).map(photo -> new PegBoard.Arrival(photo, null)).orElse(null);
+        if (arrival == null) {
+          arrival = store(sha256, name, incoming);
         }
-        return new Taken(sha256, !pegs.peg(albumId, photo, name));
+        return new Taken(sha256, !pegs.peg(albumId, arrival, name));
       }
+    } catch (FileSystemException full) {
+      home.requireRoomFor(full);
+      throw full;
     } finally {
       Files.deleteIfExists(incoming);
     }
   }
 
-  private PhotoEntity store(String sha256, Path incoming) throws IOException {
-    PhotoFormat format =
-        PhotoFormat.of(incoming)
-            .orElseThrow(
-                () -> new RefusedPhotoException("It is no photo; JPEG and PNG are accepted."));
-    PhotoHeader header = PhotoHeader.read(incoming);
+  private PegBoard.Arrival store(String sha256, String name, Path incoming) throws IOException {
+    PhotoFormat format = PhotoFormat.of(incoming).orElse(null);
+    if (format == null || (isTiff(format) && PhotoFormat.isRaw(name))) {
+      throw new RefusedPhotoException(PhotoFormat.refusal(incoming, name));
+    }
+    Metadata metadata = PhotoHeader.metadata(incoming);
+    PhotoHeader header = PhotoHeader.of(metadata);
     if (header.pixels() > MOST_PIXELS) {
       throw new RefusedPhotoException(
           "It has "
@@ -87,19 +97,19 @@ public class PhotoIntake {
               + MOST_PIXELS / 1_000_000
               + " are accepted.");
     }
-    Grey grey = darkroom.develop(sha256, incoming, format, header);
+    PixelFeatures features = darkroom.develop(sha256, incoming, format, header);
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
-    long bytes = Files.size(incoming);
+    PhotoEntity photo =
+        new PhotoEntity(sha256, format.extension(), Files.size(incoming), header.upright());
+    photo.see(features);
+    photo.read(FileWordsReader.read(metadata, LocalDate.now()));
     Files.move(incoming, original, StandardCopyOption.ATOMIC_MOVE);
-    return new PhotoEntity(
-        sha256,
-        format.extension(),
-        bytes,
-        header.upright(),
-        header.takenAt(),
-        grey.fingerprint(),
-        grey.sharpness());
+    return new PegBoard.Arrival(photo, features.detail());
+  }
+
+  private static boolean isTiff(PhotoFormat format) {
+    return format == PhotoFormat.TIFF || format == PhotoFormat.TIFF_BIG_END;
   }
 
   /** Writes the content to a file, through to the disk, and gives its SHA-256. */

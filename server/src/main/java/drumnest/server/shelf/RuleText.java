@@ -49,7 +49,7 @@ public final class RuleText {
       case BITS -> " bits";
       case POINTS -> " pt";
       case PERCENT -> " %";
-      case LENGTH, SPREAD -> "";
+      case LENGTH, SPREAD, COLOUR -> "";
     };
   }
 

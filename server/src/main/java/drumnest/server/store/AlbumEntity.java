@@ -29,6 +29,8 @@ public class AlbumEntity {
 
   private int lastThingKey;
 
+  private @Nullable Integer chapters;
+
   protected AlbumEntity() {}
 
   public AlbumEntity(String title) {
@@ -54,6 +56,15 @@ public class AlbumEntity {
 
   public void setFormat(@Nullable String format) {
     this.format = format;
+  }
+
+  /** How many chapters are wanted; null for as many as the house rule makes. */
+  public @Nullable Integer chapters() {
+    return chapters;
+  }
+
+  public void setChapters(@Nullable Integer chapters) {
+    this.chapters = chapters;
   }
 
   /** A key that no leaf of the album ever had. */

@@ -2,10 +2,14 @@ package drumnest.server.store;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Choosing;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.StoryPhoto;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -13,6 +17,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -59,7 +65,24 @@ public class LinePhotoEntity {
   @Column(name = "table_h")
   private Long tableH;
 
-  private boolean aside;
+  @Enumerated(EnumType.STRING)
+  private Choice choice = Choice.OPEN;
+
+  private boolean hero;
+  private boolean secret;
+  private boolean flap;
+  private String caption = "";
+  @Nullable private String stack;
+  @Nullable private String alternates;
+
+  @Enumerated(EnumType.STRING)
+  private StoryPhoto.@Nullable Border border;
+
+  @Nullable private String chapterName;
+  @Nullable private Integer rating;
+
+  /** How far the clock of its camera is shifted in this album; set when the album is opened. */
+  @Transient private Duration shift = Duration.ZERO;
 
   protected LinePhotoEntity() {}
 
@@ -68,6 +91,8 @@ public class LinePhotoEntity {
     this.photo = photo;
     this.name = name;
     this.takenAt = photo.takenAt();
+    this.rating = photo.words().rating();
+    this.caption = photo.words().caption();
   }
 
   public Long id() {
@@ -83,8 +108,27 @@ public class LinePhotoEntity {
     return name;
   }
 
+  /** When it was taken by the clock of the album: the maker's word, or the camera's, shifted. */
   public @Nullable LocalDateTime takenAt() {
+    return takenAt == null || datedByMaker ? takenAt : takenAt.plus(shift);
+  }
+
+  /** When it was taken by the maker's word or the camera's, unshifted. */
+  public @Nullable LocalDateTime toldAt() {
     return takenAt;
+  }
+
+  public void shiftBy(Duration by) {
+    this.shift = by;
+  }
+
+  /** Its stars, -1 to 5, from the file or its sidecar; null without any. */
+  public @Nullable Integer rating() {
+    return rating;
+  }
+
+  public void rate(@Nullable Integer stars) {
+    this.rating = stars;
   }
 
   public boolean isDatedByMaker() {
@@ -122,16 +166,35 @@ public class LinePhotoEntity {
     tableH = size == null ? null : size.h().toNanometres();
   }
 
-  /** Whether the maker set it aside: it is neither on the line nor placed. */
-  public boolean isAside() {
-    return aside;
+  public Choosing choosing() {
+    return new Choosing(choice, hero, secret, flap, caption);
   }
 
-  public void setAside(boolean aside) {
-    this.aside = aside;
+  public void choose(Choosing choosing) {
+    choice = choosing.choice();
+    hero = choosing.hero();
+    secret = choosing.secret();
+    flap = choosing.flap();
+    caption = choosing.caption();
+  }
+
+  /** Whether the maker dropped it: it is neither on the line nor placed. */
+  public boolean isOut() {
+    return choice == Choice.OUT;
+  }
+
+  public StoryPhoto.Marks marks() {
+    return new StoryPhoto.Marks(stack, alternates, border, chapterName);
+  }
+
+  public void mark(StoryPhoto.Marks marks) {
+    stack = marks.stack();
+    alternates = marks.alternates();
+    border = marks.border();
+    chapterName = marks.chapterName();
   }
 
   public StoryPhoto asStory() {
-    return new StoryPhoto(photo.sha256(), takenAt, photo.fingerprint());
+    return new StoryPhoto(photo.sha256(), takenAt(), photo.look(), marks());
   }
 }

@@ -1,6 +1,9 @@
 package drumnest.server.store;
 
 import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Lab;
+import drumnest.core.photo.Light;
+import drumnest.core.photo.Look;
 import drumnest.core.photo.Pixels;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -9,10 +12,16 @@ import jakarta.persistence.Table;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
-/** A photo file as it came in, and what was read from it. Never changes. */
+/**
+ * A photo file as it came in, and what was read from it; or a print on the table of which there is
+ * no file. What was read never changes.
+ */
 @Entity
 @Table(name = "photo")
 public class PhotoEntity {
+
+  /** The format of a print of which there is no file. */
+  public static final String NO_FILE = "none";
 
   @Id
   @Column(columnDefinition = "char(64)")
@@ -30,34 +39,73 @@ public class PhotoEntity {
   @Nullable private LocalDateTime takenAt;
   private long fingerprint;
   private double sharpness;
+  @Nullable private Long centrePrint;
+  @Nullable private Integer meanRgb;
+  @Nullable private Integer edgeRgb;
+  @Nullable private Double lightMean;
+  @Nullable private Double lightBlack;
+  @Nullable private Double lightWhite;
+  @Nullable private String camera;
+  @Nullable private Integer offsetMinutes;
+  @Nullable private String doubt;
+  @Nullable private Integer rating;
+  @Nullable private String title;
+  @Nullable private String description;
+  @Nullable private String keywords;
 
   protected PhotoEntity() {}
 
-  public PhotoEntity(
-      String sha256,
-      String format,
-      long byteCount,
-      Pixels pixels,
-      @Nullable LocalDateTime takenAt,
-      Fingerprint fingerprint,
-      double sharpness) {
+  /**
+   * @param format the extension of the file, or {@link #NO_FILE}
+   * @param pixels the size of the picture after turning it upright
+   */
+  public PhotoEntity(String sha256, String format, long byteCount, Pixels pixels) {
     this.sha256 = sha256;
     this.format = format;
     this.byteCount = byteCount;
     this.pixelsW = pixels.w();
     this.pixelsH = pixels.h();
-    this.takenAt = takenAt;
-    this.fingerprint = fingerprint.bits();
-    this.sharpness = sharpness;
+  }
+
+  /** What the pixels look like, measured once. */
+  public void see(PixelFeatures features) {
+    this.fingerprint = features.whole().bits();
+    this.centrePrint = features.centre().bits();
+    this.meanRgb = features.meanRgb();
+    this.edgeRgb = features.edgeRgb();
+    this.sharpness = features.sharpness();
+    this.lightMean = features.light().mean();
+    this.lightBlack = features.light().black();
+    this.lightWhite = features.light().white();
+  }
+
+  /** What the file says. */
+  public void read(FileWords words) {
+    this.takenAt = words.takenAt();
+    this.offsetMinutes = words.offsetMinutes();
+    this.doubt = words.doubt();
+    this.camera = words.camera();
+    this.rating = words.rating();
+    this.title = words.title();
+    this.description = words.caption();
+    this.keywords = words.keywords();
   }
 
   public String sha256() {
     return sha256;
   }
 
-  /** The file's extension: {@code jpg} or {@code png}. */
+  /** The file's extension, or {@link #NO_FILE}. */
   public String format() {
     return format;
+  }
+
+  public boolean hasFile() {
+    return !format.equals(NO_FILE);
+  }
+
+  public long byteCount() {
+    return byteCount;
   }
 
   /** The picture's size after turning it upright. */
@@ -70,11 +118,45 @@ public class PhotoEntity {
     return takenAt;
   }
 
-  public Fingerprint fingerprint() {
-    return new Fingerprint(fingerprint);
+  /** What the file says. */
+  public FileWords words() {
+    return new FileWords(
+        takenAt,
+        offsetMinutes,
+        doubt,
+        camera,
+        rating,
+        title == null ? "" : title,
+        description == null ? "" : description,
+        keywords == null ? "" : keywords);
+  }
+
+  /** Whether its pixels were looked at as all are today; photos of earlier versions were not. */
+  public boolean isSeen() {
+    return meanRgb != null || !hasFile();
   }
 
   public double sharpness() {
     return sharpness;
+  }
+
+  /** What the picture looks like; null where that is not known. */
+  public @Nullable Look look() {
+    if (centrePrint == null
+        || meanRgb == null
+        || edgeRgb == null
+        || lightMean == null
+        || lightBlack == null
+        || lightWhite == null) {
+      return null;
+    }
+    return new Look(
+        new Fingerprint(fingerprint),
+        new Fingerprint(centrePrint),
+        Lab.ofSrgb(meanRgb),
+        Lab.ofSrgb(edgeRgb),
+        sharpness,
+        new Light(lightMean, lightBlack, lightWhite),
+        pixels());
   }
 }

@@ -1,6 +1,13 @@
 package drumnest.server.store;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** All photo files that came in. */
-public interface Photos extends JpaRepository<PhotoEntity, String> {}
+public interface Photos extends JpaRepository<PhotoEntity, String> {
+
+  /** Photos of earlier versions, of which less was measured. */
+  @Query("from PhotoEntity where meanRgb is null and format <> '" + PhotoEntity.NO_FILE + "'")
+  List<PhotoEntity> unseen();
+}

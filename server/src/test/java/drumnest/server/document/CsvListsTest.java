@@ -6,6 +6,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.store.PhotoEntity;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
@@ -20,8 +21,8 @@ class CsvListsTest {
   private static PrintLine print(String name) {
     return new PrintLine(
         1,
-        "0".repeat(64),
-        "jpg",
+        new PhotoEntity("0".repeat(64), "jpg", 1, new Pixels(6000, 4000)),
+        false,
         name,
         new Pixels(6000, 4000),
         new Size(Length.parse("2 7/8"), Length.parse("1/8")),

@@ -1,0 +1,121 @@
+package drumnest.server.api;
+
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.StoryPhoto;
+import drumnest.server.Home;
+import drumnest.server.document.ChosenFiles;
+import drumnest.server.document.ChosenLine;
+import drumnest.server.document.CsvLists;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.intake.ToldInXmp;
+import drumnest.server.store.FileWords;
+import drumnest.server.store.LinePhotoEntity;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** The chosen photos as files: the originals with their sidecars, and as a list. */
+@RestController
+@RequestMapping("/api/albums/{id}")
+class ChosenController {
+
+  private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+  private static final MediaType ZIP = new MediaType("application", "zip");
+
+  private final Benches benches;
+  private final Home home;
+
+  ChosenController(Benches benches, Home home) {
+    this.benches = benches;
+    this.home = home;
+  }
+
+  /** The kept photos; those marked private only if they are asked for. */
+  @Hidden
+  @GetMapping("/chosen.zip")
+  ResponseEntity<StreamingResponseBody> zip(
+      @PathVariable("id") long id,
+      @RequestParam(name = "private", defaultValue = "false") boolean withPrivate) {
+    List<ChosenFiles.Photo> photos = new ArrayList<>();
+    for (LinePhotoEntity photo : benches.open(id).photos()) {
+      boolean shown = withPrivate || !photo.choosing().secret();
+      if (photo.choosing().choice() == Choice.KEEP && shown && photo.photo().hasFile()) {
+        photos.add(
+            new ChosenFiles.Photo(
+                photo.name(),
+                home.original(photo.photo().sha256(), photo.photo().format()),
+                sidecar(photo)));
+      }
+    }
+    return ResponseEntity.ok()
+        .contentType(ZIP)
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment("chosen-photos.zip"))
+        .body(out -> ChosenFiles.write(photos, out));
+  }
+
+  private static byte[] sidecar(LinePhotoEntity photo) {
+    FileWords said = photo.photo().words();
+    FileWords words =
+        new FileWords(
+            null,
+            null,
+            null,
+            null,
+            photo.rating(),
+            said.title(),
+            photo.choosing().caption(),
+            said.keywords());
+    return new ToldInXmp(words, photo.choosing(), photo.keep()).write();
+  }
+
+  /** All photos of the line with what was decided of them. */
+  @Hidden
+  @GetMapping("/chosen.csv")
+  ResponseEntity<byte[]> csv(@PathVariable("id") long id) {
+    Bench bench = benches.open(id);
+    List<Chapter> chapters = bench.chapters();
+    List<String> titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
+    List<ChosenLine> lines = new ArrayList<>();
+    for (int i = 0; i < chapters.size(); i++) {
+      String name = chapters.get(i).name();
+      for (StoryPhoto each : chapters.get(i).photos()) {
+        LinePhotoEntity photo = bench.photo(each.id()).orElseThrow();
+        lines.add(
+            new ChosenLine(
+                lines.size() + 1,
+                name == null ? titles.get(i) : name,
+                photo.name(),
+                photo.choosing(),
+                photo.takenAt() == null ? "" : photo.takenAt().withNano(0).toString(),
+                photo.photo().pixels(),
+                photo.onTable(),
+                photo.rating(),
+                bench
+                    .slotOf(each.id())
+                    .map(slot -> AlbumViews.where(bench, slot).label())
+                    .orElse("")));
+      }
+    }
+    return ResponseEntity.ok()
+        .contentType(CSV)
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment("photos.csv"))
+        .body(CsvLists.chosen(lines).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String attachment(String name) {
+    return ContentDisposition.attachment().filename(name).build().toString();
+  }
+}

@@ -1,0 +1,313 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Holds;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Orientation;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.QuietArea;
+import drumnest.core.photo.Stack;
+import drumnest.core.photo.StoryPhoto;
+import drumnest.core.place.Budget;
+import drumnest.core.place.FirstToDrop;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.edit.NotThereException;
+import drumnest.server.edit.PhotoEdits;
+import drumnest.server.edit.SlotNames;
+import drumnest.server.store.FileWords;
+import drumnest.server.store.FillingEntity;
+import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.store.PhotoDetails;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows what helps to choose: a photo looked at closely, and the budget of the chapters. */
+@Component
+@Transactional(readOnly = true)
+class GatherViews {
+
+  private final Benches benches;
+  private final PhotoEdits edits;
+  private final PhotoDetails details;
+
+  GatherViews(Benches benches, PhotoEdits edits, PhotoDetails details) {
+    this.benches = benches;
+    this.edits = edits;
+    this.details = details;
+  }
+
+  /**
+   * A photo looked at closely.
+   *
+   * @param proposal the keep box that is proposed; left out where nothing stands out
+   * @param quiet where something may be stuck on it
+   * @param doubt why the date in its file is not believed
+   * @param remarks what is to be known of it, a line each
+   */
+  record CloseView(
+      Views.@Nullable PixelBoxView proposal,
+      Views.@Nullable PixelBoxView quiet,
+      @Nullable String doubt,
+      List<RemarkView> remarks) {}
+
+  record RemarkView(String name, String text) {}
+
+  CloseView close(long albumId, String id) {
+    Bench bench = benches.open(albumId);
+    LinePhotoEntity photo =
+        bench
+            .photo(id)
+            .orElseThrow(
+                () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
+    PixelBox proposal = edits.proposal(bench, photo);
+    PixelBox keep = photo.keep() == null ? proposal : photo.keep();
+    Optional<PixelBox> quiet =
+        details
+            .findById(id)
+            .flatMap(
+                map -> QuietArea.of(map.detail(), photo.photo().pixels(), keep, bench.rules()));
+    return new CloseView(
+        Views.PixelBoxView.ofNullable(proposal),
+        Views.PixelBoxView.ofNullable(quiet.orElse(null)),
+        photo.photo().words().doubt(),
+        remarks(photo));
+  }
+
+  private static List<RemarkView> remarks(LinePhotoEntity photo) {
+    FileWords words = photo.photo().words();
+    Map<String, String> said = new LinkedHashMap<>();
+    said.put("Camera", words.camera());
+    said.put("Clock", words.offsetMinutes() == null ? null : ClockText.zone(words.offsetMinutes()));
+    said.put("Title", words.title());
+    said.put("Keywords", words.keywords());
+    List<RemarkView> remarks = new ArrayList<>();
+    said.forEach(
+        (name, text) -> {
+          if (text != null && !text.isEmpty()) {
+            remarks.add(new RemarkView(name, text));
+          }
+        });
+    return remarks;
+  }
+
+  /**
+   * The budget of a chapter.
+   *
+   * @param chapter the identity of the chapter
+   * @param undecided how many nobody has decided on
+   * @param maybe how many go in where there is room
+   * @param pages which pages it has, in words; left out where it has none
+   * @param text the sum of it, such as "9 too many, 4 wides short"
+   * @param state over, under or even
+   */
+  record ChapterBudgetView(
+      String chapter,
+      String title,
+      int kept,
+      int undecided,
+      int maybe,
+      int places,
+      @Nullable String pages,
+      String text,
+      String state,
+      List<ShapeView> shapes,
+      List<DropView> drops) {}
+
+  /** Kept pictures of a shape against places of that shape. */
+  record ShapeView(String shape, int kept, int places) {}
+
+  /** A photo to drop first, and why. */
+  record DropView(String photo, String name, String why) {}
+
+  record BudgetView(List<ChapterBudgetView> chapters, ChapterBudgetView whole) {}
+
+  BudgetView budget(long albumId) {
+    return new BudgetOfAlbum(benches.open(albumId)).view();
+  }
+
+  /** The budget of one album being worked out. */
+  private static final class BudgetOfAlbum {
+    private final Bench bench;
+    private final List<Chapter> chapters;
+    private final List<String> titles;
+    private final Map<String, String> chapterOf = new HashMap<>();
+    private final List<Size> places = new ArrayList<>();
+
+    BudgetOfAlbum(Bench bench) {
+      this.bench = bench;
+      this.chapters = bench.chapters();
+      this.titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
+      for (Chapter chapter : chapters) {
+        String id = chapter.photos().get(0).id();
+        chapter.photos().forEach(photo -> chapterOf.put(photo.id(), id));
+      }
+    }
+
+    BudgetView view() {
+      Map<String, String> pageNames = new HashMap<>();
+      List<Budget.Room> rooms = rooms(pageNames);
+      List<Budget.Line> lines =
+          Budget.of(chapters.stream().map(each -> need(each.photos())).toList(), rooms);
+      Map<String, Stack> stackOf = bench.stackOf();
+      Size smallest =
+          places.stream().min(Comparator.comparingDouble(BudgetOfAlbum::area)).orElse(null);
+      List<ChapterBudgetView> views = new ArrayList<>();
+      for (int i = 0; i < lines.size(); i++) {
+        views.add(chapter(i, lines.get(i), pageNames, stackOf, smallest));
+      }
+      List<StoryPhoto> all = chapters.stream().flatMap(each -> each.photos().stream()).toList();
+      Budget.Line whole = Budget.of(List.of(need(all)), rooms).stream().findFirst().orElse(null);
+      return new BudgetView(
+          views, whole == null ? nothing() : view("", "Whole album", all, whole, null, List.of()));
+    }
+
+    private static ChapterBudgetView nothing() {
+      return new ChapterBudgetView(
+          "", "Whole album", 0, 0, 0, 0, null, "no photos yet", "even", List.of(), List.of());
+    }
+
+    private static double area(Size size) {
+      return (double) size.w().toNanometres() * size.h().toNanometres();
+    }
+
+    private List<Budget.Room> rooms(Map<String, String> names) {
+      List<Budget.Room> rooms = new ArrayList<>();
+      for (Leaf leaf : bench.leaves().leaves()) {
+        for (Side side : Side.values()) {
+          List<Size> takes = new ArrayList<>();
+          Map<String, Integer> held = new HashMap<>();
+          for (Slot slot : leaf.slots(side, 0)) {
+            FillingEntity filling = bench.filling(slot.id()).orElse(null);
+            if (slot.holds() != Holds.PHOTO || (filling != null && filling.thingKey() != null)) {
+              continue;
+            }
+            takes.add(slot.takes());
+            String chapter = filling == null ? null : chapterOf.get(filling.sha256());
+            if (chapter != null) {
+              held.merge(chapter, 1, Integer::sum);
+            }
+          }
+          String id = leaf.key() + "-" + side;
+          names.put(id, "leaf " + leaf.number() + " " + SlotNames.of(side));
+          places.addAll(takes);
+          rooms.add(new Budget.Room(id, takes, held));
+        }
+      }
+      return rooms;
+    }
+
+    private Budget.Need need(List<StoryPhoto> photos) {
+      List<Orientation> kept = new ArrayList<>();
+      List<Size> prints = new ArrayList<>();
+      for (LinePhotoEntity photo : of(photos, Choice.KEEP)) {
+        if (photo.onTable() == null) {
+          kept.add(photo.photo().pixels().orientation());
+        } else {
+          prints.add(photo.onTable());
+        }
+      }
+      return new Budget.Need(photos.get(0).id(), kept, prints);
+    }
+
+    private List<LinePhotoEntity> of(List<StoryPhoto> photos, Choice choice) {
+      return photos.stream()
+          .map(photo -> bench.photo(photo.id()).orElseThrow())
+          .filter(photo -> photo.choosing().choice() == choice)
+          .toList();
+    }
+
+    private ChapterBudgetView chapter(
+        int index,
+        Budget.Line line,
+        Map<String, String> pageNames,
+        Map<String, Stack> stackOf,
+        @Nullable Size smallest) {
+      Chapter chapter = chapters.get(index);
+      List<StoryPhoto> kept = new ArrayList<>();
+      Set<String> spared = new HashSet<>();
+      for (LinePhotoEntity photo : of(chapter.photos(), Choice.KEEP)) {
+        kept.add(photo.asStory());
+        boolean locked =
+            bench
+                .slotOf(photo.photo().sha256())
+                .flatMap(slot -> bench.filling(slot.id()))
+                .map(FillingEntity::isLocked)
+                .orElse(false);
+        if (locked || photo.choosing().hero() || photo.onTable() != null) {
+          spared.add(photo.photo().sha256());
+        }
+      }
+      List<DropView> drops =
+          FirstToDrop.of(
+                  new FirstToDrop.Chapter(kept, spared, stackOf, line, smallest), bench.rules())
+              .stream()
+              .map(drop -> drop(drop, line))
+              .toList();
+      String pages = null;
+      if (!line.pages().isEmpty()) {
+        String first = pageNames.get(line.pages().get(0));
+        String last = pageNames.get(line.pages().get(line.pages().size() - 1));
+        pages = first.equals(last) ? first : first + " to " + last;
+      }
+      String name = chapter.name() == null ? titles.get(index) : chapter.name();
+      return view(chapter.photos().get(0).id(), name, chapter.photos(), line, pages, drops);
+    }
+
+    private DropView drop(FirstToDrop.Suggestion drop, Budget.Line line) {
+      LinePhotoEntity photo = bench.photo(drop.photo()).orElseThrow();
+      String other =
+          drop.other() == null
+              ? ""
+              : bench.photo(drop.other()).map(LinePhotoEntity::name).orElse("");
+      Orientation shape = photo.photo().pixels().orientation();
+      Budget.Shape count = line.shapes().get(shape);
+      return new DropView(
+          drop.photo(),
+          photo.name(),
+          Words.why(drop.reason(), other, Words.shapes(shape, count.tooMany())));
+    }
+
+    private ChapterBudgetView view(
+        String id,
+        String title,
+        List<StoryPhoto> photos,
+        Budget.Line line,
+        @Nullable String pages,
+        List<DropView> drops) {
+      return new ChapterBudgetView(
+          id,
+          title,
+          line.kept(),
+          of(photos, Choice.OPEN).size(),
+          of(photos, Choice.MAYBE).size(),
+          line.places(),
+          pages,
+          Words.budget(line),
+          line.tooMany() > 0 ? "over" : line.free() > 0 ? "under" : "even",
+          line.shapes().entrySet().stream()
+              .map(
+                  each ->
+                      new ShapeView(
+                          Words.key(each.getKey()),
+                          each.getValue().kept(),
+                          each.getValue().places()))
+              .toList(),
+          drops);
+    }
+  }
+}

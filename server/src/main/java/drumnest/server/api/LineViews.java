@@ -1,0 +1,189 @@
+package drumnest.server.api;
+
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Light;
+import drumnest.core.photo.Look;
+import drumnest.core.photo.Stack;
+import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.HouseRule;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.store.LinePhotoEntity;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows the line: photos in time order by chapters, in stacks, with what was decided of them. */
+@Component
+@Transactional(readOnly = true)
+class LineViews {
+
+  private final Benches benches;
+
+  LineViews(Benches benches) {
+    this.benches = benches;
+  }
+
+  /**
+   * A photo on the line.
+   *
+   * @param rank where it stands among all photos of the album, from 0
+   * @param choice open, keep, maybe or out
+   * @param hero left out where it is none; the same with secret and flap
+   * @param noFile whether it is a print of which there is no file; left out where there is one
+   * @param light dark or pale; left out where it is neither
+   * @param stars its stars, -1 to 5
+   * @param lookalike the stack it is in
+   * @param alternates the group of upright and wide versions it is in
+   */
+  record PhotoView(
+      String id,
+      String name,
+      int rank,
+      Views.PixelsView pixels,
+      @Nullable String takenAt,
+      @Nullable String takenText,
+      boolean datedByMaker,
+      boolean blurred,
+      String choice,
+      @Nullable Boolean hero,
+      @Nullable Boolean secret,
+      @Nullable Boolean flap,
+      @Nullable Boolean noFile,
+      @Nullable String caption,
+      @Nullable String light,
+      @Nullable Integer stars,
+      @Nullable String camera,
+      @Nullable String lookalike,
+      @Nullable String alternates,
+      Views.@Nullable PixelBoxView keep,
+      Views.@Nullable SizeView onTable,
+      Views.@Nullable WhereView where) {}
+
+  /**
+   * A chapter.
+   *
+   * @param id its first photo, dropped or not
+   * @param title what it is called: by the maker, or its day and part of the day
+   * @param named whether the maker named it
+   * @param photos those that were not dropped
+   * @param out those that were
+   */
+  record ChapterView(
+      String id, String title, boolean named, List<PhotoView> photos, List<PhotoView> out) {}
+
+  /**
+   * Near-repeats of one picture.
+   *
+   * @param photos all of them, the best first
+   * @param reason why that one is the best
+   */
+  record StackView(String id, List<String> photos, String reason) {}
+
+  /**
+   * The line.
+   *
+   * @param wanted how many chapters the maker asked for; left out if none in particular
+   */
+  record LineView(
+      List<ChapterView> chapters,
+      List<StackView> stacks,
+      List<Views.ThingView> things,
+      @Nullable Integer wanted) {}
+
+  LineView line(long albumId) {
+    Bench bench = benches.open(albumId);
+    List<Stack> stacks = bench.stacks();
+    Map<String, String> stackOf = new HashMap<>();
+    stacks.forEach(stack -> stack.photos().forEach(p -> stackOf.put(p.id(), stack.id())));
+    Map<String, String> alternates = bench.alternates();
+    List<Chapter> divided = bench.chapters();
+    List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
+    List<ChapterView> chapters = new ArrayList<>();
+    int rank = 0;
+    for (int i = 0; i < divided.size(); i++) {
+      List<PhotoView> in = new ArrayList<>();
+      List<PhotoView> out = new ArrayList<>();
+      for (StoryPhoto each : divided.get(i).photos()) {
+        LinePhotoEntity photo = bench.photo(each.id()).orElseThrow();
+        (photo.isOut() ? out : in)
+            .add(photo(bench, photo, rank++, stackOf.get(each.id()), alternates.get(each.id())));
+      }
+      String name = divided.get(i).name();
+      chapters.add(
+          new ChapterView(
+              divided.get(i).photos().get(0).id(),
+              name == null ? titles.get(i) : name,
+              name != null,
+              in,
+              out));
+    }
+    return new LineView(
+        chapters,
+        stacks.stream().map(LineViews::stack).toList(),
+        bench.things().stream().map(thing -> AlbumViews.thing(bench, thing)).toList(),
+        bench.album().chapters());
+  }
+
+  private static StackView stack(Stack stack) {
+    return new StackView(
+        stack.id(), stack.photos().stream().map(StoryPhoto::id).toList(), Words.reason(stack));
+  }
+
+  /** A photo by itself, without its company. */
+  static PhotoView photo(Bench bench, LinePhotoEntity photo) {
+    return photo(bench, photo, 0, null, null);
+  }
+
+  private static PhotoView photo(
+      Bench bench,
+      LinePhotoEntity photo,
+      int rank,
+      @Nullable String stack,
+      @Nullable String alternates) {
+    Choosing choosing = photo.choosing();
+    return new PhotoView(
+        photo.photo().sha256(),
+        photo.name(),
+        rank,
+        Views.PixelsView.of(photo.photo().pixels()),
+        photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
+        Words.moment(photo.takenAt()),
+        photo.isDatedByMaker(),
+        photo.photo().hasFile()
+            && photo.photo().sharpness() < bench.rules().number(HouseRule.BLURRED_BELOW),
+        Words.key(choosing.choice()),
+        yes(choosing.hero()),
+        yes(choosing.secret()),
+        yes(choosing.flap()),
+        yes(!photo.photo().hasFile()),
+        choosing.caption().isEmpty() ? null : choosing.caption(),
+        light(bench, photo.photo().look()),
+        photo.rating(),
+        photo.photo().words().camera(),
+        stack,
+        alternates,
+        Views.PixelBoxView.ofNullable(photo.keep()),
+        Views.SizeView.ofNullable(photo.onTable()),
+        bench
+            .slotOf(photo.photo().sha256())
+            .map(slot -> AlbumViews.where(bench, slot))
+            .orElse(null));
+  }
+
+  private static @Nullable Boolean yes(boolean flag) {
+    return flag ? true : null;
+  }
+
+  private static @Nullable String light(Bench bench, @Nullable Look look) {
+    if (look == null || look.light().word(bench.rules()) == Light.Word.EVEN) {
+      return null;
+    }
+    return Words.key(look.light().word(bench.rules()));
+  }
+}

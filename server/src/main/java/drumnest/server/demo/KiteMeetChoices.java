@@ -1,0 +1,103 @@
+package drumnest.server.demo;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Stack;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.Benches;
+import drumnest.server.edit.PhotoEdits;
+import drumnest.server.intake.TablePrints;
+import drumnest.server.store.Albums;
+import drumnest.server.store.LinePhotoEntity;
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/**
+ * Chooses photos of the kite meet the way a maker would who has come as far as noon of the second
+ * day: repeats dropped, the best kept, two heroes, one private, and two prints from the table.
+ */
+@Component
+class KiteMeetChoices {
+
+  private static final LocalDateTime SO_FAR = LocalDateTime.of(2025, 6, 14, 12, 0);
+  private static final int EVERY_MAYBE = 7;
+
+  private final Benches benches;
+  private final PhotoEdits edits;
+  private final TablePrints prints;
+  private final Albums albums;
+
+  KiteMeetChoices(Benches benches, PhotoEdits edits, TablePrints prints, Albums albums) {
+    this.benches = benches;
+    this.edits = edits;
+    this.prints = prints;
+    this.albums = albums;
+  }
+
+  private long version(long albumId) {
+    return albums.findById(albumId).orElseThrow().version();
+  }
+
+  void choose(long albumId) {
+    prints.add(
+        albumId,
+        "Kite list of the first day",
+        new Size(Length.parse("3"), Length.parse("4")),
+        LocalDateTime.of(2025, 6, 13, 15, 10));
+    prints.add(
+        albumId,
+        "Round print from the beach stall",
+        new Size(Length.parse("4"), Length.parse("4")),
+        LocalDateTime.of(2025, 6, 14, 13, 5));
+    Bench bench = benches.open(albumId);
+    Map<String, Stack> stackOf = bench.stackOf();
+    Map<String, Choice> choices = new LinkedHashMap<>();
+    for (LinePhotoEntity photo : bench.line()) {
+      if (photo.takenAt() != null && photo.takenAt().isBefore(SO_FAR)) {
+        choices.put(photo.photo().sha256(), choice(photo, stackOf, choices.size()));
+      }
+    }
+    edits.choose(albumId, version(albumId), choices);
+    heroesAndSecrets(albumId, bench.line());
+    edits.nameChapter(
+        albumId, version(albumId), bench.line().get(0).photo().sha256(), "Arriving and building");
+  }
+
+  private static Choice choice(LinePhotoEntity photo, Map<String, Stack> stackOf, int number) {
+    Stack stack = stackOf.get(photo.photo().sha256());
+    if (stack != null && !stack.best().id().equals(photo.photo().sha256())) {
+      return Choice.OUT;
+    }
+    return number % EVERY_MAYBE == EVERY_MAYBE - 1 ? Choice.MAYBE : Choice.KEEP;
+  }
+
+  private void heroesAndSecrets(long albumId, List<LinePhotoEntity> line) {
+    List<String> heroes =
+        line.stream()
+            .filter(photo -> photo.rating() != null && photo.rating() == 5)
+            .map(photo -> photo.photo().sha256())
+            .toList();
+    edits.write(albumId, version(albumId), heroes, "hero", each -> each.withHero(true));
+    LinePhotoEntity group =
+        line.stream()
+            .filter(photo -> photo.rating() != null && photo.rating() == 4)
+            .findFirst()
+            .orElseThrow();
+    edits.write(
+        albumId,
+        version(albumId),
+        List.of(group.photo().sha256()),
+        "private",
+        each -> each.withSecret(true).withCaption("The whole crew, before the first gust"));
+    edits.write(
+        albumId,
+        version(albumId),
+        List.of(line.get(1).photo().sha256()),
+        "fine behind a flap",
+        each -> each.withFlap(true));
+  }
+}

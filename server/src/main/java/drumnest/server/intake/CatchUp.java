@@ -1,0 +1,51 @@
+package drumnest.server.intake;
+
+import drumnest.server.store.PhotoEntity;
+import drumnest.server.store.Photos;
+import java.io.IOException;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Looks at photos that came in with an earlier version, which measured less of them, one after the
+ * other in the background.
+ */
+@Component
+@Lazy(false)
+class CatchUp {
+
+  private static final Logger LOG = LoggerFactory.getLogger(CatchUp.class);
+
+  private final Photos photos;
+  private final Darkroom darkroom;
+  private final PegBoard pegs;
+
+  CatchUp(Photos photos, @Lazy Darkroom darkroom, PegBoard pegs) {
+    this.photos = photos;
+    this.darkroom = darkroom;
+    this.pegs = pegs;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void start() {
+    List<PhotoEntity> unseen = photos.unseen();
+    if (!unseen.isEmpty()) {
+      Thread thread = new Thread(() -> unseen.forEach(this::see), "catch-up");
+      thread.setDaemon(true);
+      thread.start();
+    }
+  }
+
+  private void see(PhotoEntity photo) {
+    try {
+      pegs.see(photo.sha256(), darkroom.measure(photo));
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The photo {} cannot be measured again: {}", photo.sha256(), e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,102 @@
+package drumnest.server.intake;
+
+import com.adobe.internal.xmp.XMPException;
+import com.adobe.internal.xmp.XMPMetaFactory;
+import drumnest.server.edit.PhotoEdits;
+import drumnest.server.store.FileWords;
+import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.store.LinePhotos;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Takes in sidecars: files of XMP (ISO 16684-1) that lie beside a photo and are called like it.
+ * Stars are taken as they are; a caption where the maker has written none; and everything that was
+ * decided here and written into a sidecar comes back.
+ */
+@Service
+public class Sidecars {
+
+  private static final int LARGEST = 4 << 20;
+
+  private final PegBoard pegs;
+  private final LinePhotos line;
+  private final PhotoEdits edits;
+
+  Sidecars(PegBoard pegs, LinePhotos line, PhotoEdits edits) {
+    this.pegs = pegs;
+    this.line = line;
+    this.edits = edits;
+  }
+
+  /**
+   * Takes one sidecar in.
+   *
+   * @param name what the file is called: like its photo, with {@code .xmp} in place of the photo's
+   *     extension or after it
+   * @return the photo that it belongs to
+   * @throws RefusedPhotoException if it is no sidecar or belongs to no photo on the line
+   */
+  @Transactional
+  public String take(long albumId, String name, InputStream content) throws IOException {
+    pegs.require(albumId);
+    ToldInXmp told = read(content.readNBytes(LARGEST + 1));
+    LinePhotoEntity photo = photoOf(albumId, name);
+    FileWords words = told.words();
+    if (words.rating() != null) {
+      photo.rate(words.rating());
+    }
+    edits.tellFromSidecar(albumId, photo.photo().sha256(), told.choosing(), told.keep(), words);
+    return photo.photo().sha256();
+  }
+
+  private static ToldInXmp read(byte[] bytes) {
+    if (bytes.length == 0) {
+      throw new RefusedPhotoException("It is empty.");
+    }
+    // Neither half of UTF-16 hides it: XMP needs no document types, and none is resolved.
+    String text = new String(bytes, StandardCharsets.ISO_8859_1).replace("\u0000", "");
+    if (bytes.length > LARGEST || text.contains("<!DOCTYPE") || text.contains("<!ENTITY")) {
+      throw new RefusedPhotoException("It is no sidecar as photo programs write them.");
+    }
+    try {
+      return ToldInXmp.read(XMPMetaFactory.parseFromBuffer(bytes));
+    } catch (XMPException e) {
+      throw new RefusedPhotoException("It is no XMP that can be read; it seems to be damaged.", e);
+    }
+  }
+
+  private LinePhotoEntity photoOf(long albumId, String name) {
+    String stem = name.replaceFirst("(?i)\\.xmp$", "").toLowerCase(Locale.ROOT);
+    List<LinePhotoEntity> photos = line.findByAlbumIdOrderById(albumId);
+    List<LinePhotoEntity> exact =
+        photos.stream().filter(photo -> lower(photo.name()).equals(stem)).toList();
+    List<LinePhotoEntity> found =
+        exact.isEmpty()
+            ? photos.stream().filter(photo -> withoutExtension(photo).equals(stem)).toList()
+            : exact;
+    if (found.isEmpty()) {
+      throw new RefusedPhotoException(
+          "No photo on the line is called like it. Bring the photo first, then its sidecar.");
+    }
+    if (found.size() > 1) {
+      throw new RefusedPhotoException(
+          found.size()
+              + " photos on the line are called like it, so it cannot be told whose it is.");
+    }
+    return found.get(0);
+  }
+
+  private static String lower(String name) {
+    return name.toLowerCase(Locale.ROOT);
+  }
+
+  private static String withoutExtension(LinePhotoEntity photo) {
+    return lower(photo.name()).replaceFirst("\\.[^.]{1,5}$", "");
+  }
+}

@@ -1,0 +1,25 @@
+package drumnest.server.store;
+
+import drumnest.core.photo.DetailMap;
+import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Light;
+
+/**
+ * What was measured of a picture's pixels.
+ *
+ * @param whole the fingerprint of the whole picture
+ * @param centre the fingerprint of the square in its middle
+ * @param meanRgb its mean colour, as {@code 0xrrggbb}
+ * @param edgeRgb the mean colour along its edges, as {@code 0xrrggbb}
+ * @param sharpness how sharp it is
+ * @param light how it is exposed
+ * @param detail where something is to be seen in it
+ */
+public record PixelFeatures(
+    Fingerprint whole,
+    Fingerprint centre,
+    int meanRgb,
+    int edgeRgb,
+    double sharpness,
+    Light light,
+    DetailMap detail) {}

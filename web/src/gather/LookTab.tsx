@@ -1,0 +1,225 @@
+import { useEffect, useRef, useState } from "react";
+import { useClose, useStep } from "../api/queries";
+import type { Album, Choice, Line, Photo, PixelBox } from "../api/types";
+import { useHand } from "../bench/hand";
+import { DateField } from "../ticket/DateField";
+import { OnTable } from "../ticket/OnTable";
+import { Row } from "../ticket/SlotTicket";
+import { Button } from "../ui/Button";
+import { Key } from "../ui/Key";
+import { everyPhoto } from "./contact";
+import { PictureBoxes } from "./PictureBoxes";
+import { useSheetView } from "./sheetView";
+import { useChoose } from "./useChoose";
+
+interface Props {
+  album: Album;
+  line: Line;
+}
+
+const CHOICES: [Choice, string, string][] = [
+  ["keep", "Keep", "K"],
+  ["maybe", "Maybe", "M"],
+  ["out", "Out", "X"],
+  ["open", "Later", "U"],
+];
+
+/** The photo that the contact sheet stands at, looked at closely and decided on. */
+export function LookTab({ album, line }: Props) {
+  const cursor = useHand((hand) => hand.cursor);
+  const photo = everyPhoto(line).find((each) => each.id === cursor);
+  if (!photo) {
+    return <p className="text-quiet">Choose a photo of the contact sheet to look at it here.</p>;
+  }
+  return <Looked key={photo.id} album={album} line={line} photo={photo} />;
+}
+
+function Looked({ album, line, photo }: Props & { photo: Photo }) {
+  const close = useClose(album.id, album.version, photo.id);
+  const step = useStep(album.id);
+  const { choose, mark } = useChoose(album.id);
+  const { compare } = useSheetView();
+  const stack = line.stacks.find((each) => each.id === photo.lookalike);
+  const doubt = close.data?.doubt;
+
+  function keep(box: PixelBox | null) {
+    void step("/api/albums/{id}/keep", { photo: photo.id, ...(box ? { keep: box } : {}) });
+  }
+
+  return (
+    <>
+      <PictureBoxes
+        photo={photo}
+        proposal={close.data?.proposal}
+        quiet={close.data?.quiet}
+        onKeep={keep}
+      />
+      <h2 className="mt-2.5 text-[16px] leading-tight [overflow-wrap:anywhere]">{photo.name}</h2>
+      <div className="mt-2 grid grid-cols-4 gap-px border border-hair bg-hair">
+        {CHOICES.map(([choice, words, keyName]) => (
+          <button
+            key={choice}
+            type="button"
+            aria-pressed={photo.choice === choice}
+            onClick={() => choose([photo.id], choice)}
+            className="bg-sheet px-1 py-1.5 text-center text-[13px] leading-tight font-semibold hover:bg-mat aria-pressed:bg-ink aria-pressed:text-mat"
+          >
+            {words} <Key>{keyName}</Key>
+          </button>
+        ))}
+      </div>
+      <div className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-[13px]">
+        <Tick
+          words="Hero"
+          keyName="H"
+          on={photo.hero === true}
+          onChange={(hero) => mark([photo.id], { hero })}
+        />
+        <Tick
+          words="Private"
+          keyName="P"
+          on={photo.secret === true}
+          onChange={(secret) => mark([photo.id], { secret })}
+        />
+        <Tick
+          words="Fine behind a flap"
+          keyName="F"
+          on={photo.flap === true}
+          onChange={(flap) => mark([photo.id], { flap })}
+        />
+      </div>
+      <Caption album={album} photo={photo} />
+      <dl className="mt-2 border-b-2 border-ink text-[13px]">
+        {stack && (
+          <Row name="Alike">
+            {stack.photos[0] === photo.id
+              ? stack.reason
+              : `one of ${stack.photos.length}, number ${stack.photos.indexOf(photo.id) + 1}`}{" "}
+            <button
+              type="button"
+              className="ml-1 font-normal underline underline-offset-2"
+              onClick={() => compare(stack.photos.slice(0, 4))}
+            >
+              compare
+            </button>
+          </Row>
+        )}
+        {photo.alternates && <Row name="Versions">upright and wide; one is placed</Row>}
+        {photo.keep ? (
+          <Row name="Keep box">
+            drawn{" "}
+            <button
+              type="button"
+              className="ml-1 font-normal underline underline-offset-2"
+              onClick={() => keep(null)}
+            >
+              clear
+            </button>
+          </Row>
+        ) : (
+          close.data?.proposal && (
+            <Row name="Keep box">
+              proposed{" "}
+              <button
+                type="button"
+                className="ml-1 font-normal underline underline-offset-2"
+                onClick={() => step("/api/albums/{id}/keep-as-proposed", { photos: [photo.id] })}
+              >
+                take it
+              </button>{" "}
+              <Key>B</Key>
+            </Row>
+          )
+        )}
+        <Row name="Picture">
+          {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
+          {photo.blurred && ", blurred"}
+          {photo.light && `, very ${photo.light}`}
+        </Row>
+        {close.data?.remarks.map((remark) => (
+          <Row key={remark.name} name={remark.name}>
+            <span className="[overflow-wrap:anywhere]">{remark.text}</span>
+          </Row>
+        ))}
+        {photo.stars !== undefined && photo.stars !== 0 && (
+          <Row name="Stars">{photo.stars < 0 ? "rejected" : `${photo.stars} of 5`}</Row>
+        )}
+        <DateField album={album} photo={photo} />
+        {doubt && !photo.takenAt && (
+          <p className="border-t border-hair py-1.5 text-signal-text">
+            It has no date here, because {doubt}.
+          </p>
+        )}
+        <OnTable album={album} photo={photo} />
+        {photo.where && <Row name="Place">{photo.where.label}</Row>}
+      </dl>
+      <Button className="mt-3" onClick={() => compare([photo.id])}>
+        Look at every pixel <Key>Enter</Key>
+      </Button>
+    </>
+  );
+}
+
+interface TickProps {
+  words: string;
+  keyName: string;
+  on: boolean;
+  onChange: (on: boolean) => void;
+}
+
+function Tick({ words, keyName, on, onChange }: TickProps) {
+  return (
+    <label className="flex cursor-pointer items-center gap-1.5">
+      <input
+        type="checkbox"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+        className="accent-fold"
+      />
+      {words} <Key>{keyName}</Key>
+    </label>
+  );
+}
+
+/** What is written to the photo, kept when the field is left. */
+function Caption({ album, photo }: { album: Album; photo: Photo }) {
+  const step = useStep(album.id);
+  const [text, setText] = useState(photo.caption ?? "");
+  const saved = useRef(photo.caption ?? "");
+
+  useEffect(() => {
+    saved.current = photo.caption ?? "";
+    setText(photo.caption ?? "");
+  }, [photo.caption]);
+
+  function save() {
+    if (text.trim() !== saved.current) {
+      saved.current = text.trim();
+      void step("/api/albums/{id}/caption", { photo: photo.id, caption: text });
+    }
+  }
+
+  return (
+    <div className="mt-2">
+      <label htmlFor="caption" className="text-[13px] text-quiet">
+        Caption <Key>T</Key>
+      </label>
+      <textarea
+        id="caption"
+        rows={2}
+        maxLength={2000}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={save}
+        onKeyDown={(event) => {
+          if (event.key === "Escape" || (event.key === "Enter" && !event.shiftKey)) {
+            event.preventDefault();
+            event.currentTarget.blur();
+            document.getElementById("contact-sheet")?.focus();
+          }
+        }}
+        className="mt-0.5 block w-full resize-y border border-quiet bg-sheet px-1.5 py-1 leading-snug"
+      />
+    </div>
+  );
+}

@@ -1,0 +1,77 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback } from "react";
+import { useStep } from "../api/queries";
+import type { Choice, Line, Photo } from "../api/types";
+
+let pending = 0;
+
+/** Decides on photos: shown at once, done in turn, and told anew when all of it is done. */
+export function useChoose(album: number) {
+  const step = useStep(album);
+  const queries = useQueryClient();
+
+  const run = useCallback(
+    async (photos: ReadonlyMap<string, Partial<Photo>>, send: () => Promise<unknown>) => {
+      pending++;
+      await queries.cancelQueries({ queryKey: ["line", album] });
+      queries.setQueryData<Line>(["line", album], (line) => line && patched(line, photos));
+      await send();
+      pending--;
+      if (pending === 0) {
+        void queries.invalidateQueries({ queryKey: ["line", album] });
+      }
+    },
+    [queries, album],
+  );
+
+  const choose = useCallback(
+    (ids: string[], choice: Choice) =>
+      run(new Map(ids.map((id) => [id, { choice }])), () =>
+        step("/api/albums/{id}/choose", { photos: ids, choice }, undefined, true),
+      ),
+    [run, step],
+  );
+
+  const chooseOfStack = useCallback(
+    (stack: Photo[], keep: number) => {
+      const first = stack[0];
+      return first
+        ? run(new Map(stack.map(({ id }, i) => [id, { choice: i < keep ? "keep" : "out" }])), () =>
+            step("/api/albums/{id}/choose-of-stack", { photo: first.id, keep }, undefined, true),
+          )
+        : Promise.resolve();
+    },
+    [run, step],
+  );
+
+  const mark = useCallback(
+    (ids: string[], what: { hero?: boolean; secret?: boolean; flap?: boolean }) =>
+      run(new Map(ids.map((id) => [id, what])), () =>
+        step("/api/albums/{id}/mark", { photos: ids, ...what }, undefined, true),
+      ),
+    [run, step],
+  );
+
+  return { choose, chooseOfStack, mark };
+}
+
+/** The line as it will be when these photos have changed. */
+function patched(line: Line, changes: ReadonlyMap<string, Partial<Photo>>): Line {
+  return {
+    ...line,
+    chapters: line.chapters.map((chapter) => {
+      const touched = [...chapter.photos, ...chapter.out];
+      if (!touched.some((photo) => changes.has(photo.id))) {
+        return chapter;
+      }
+      const next = touched
+        .map((photo) => ({ ...photo, ...changes.get(photo.id) }))
+        .sort((a, b) => a.rank - b.rank);
+      return {
+        ...chapter,
+        photos: next.filter((photo) => photo.choice !== "out"),
+        out: next.filter((photo) => photo.choice === "out"),
+      };
+    }),
+  };
+}
