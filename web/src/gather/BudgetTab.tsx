@@ -57,17 +57,19 @@ function ChapterBudgetPart({ album, chapter }: { album: Album; chapter: ChapterB
           {chapter.text}
         </strong>
       </p>
-      <div
-        className="mt-1 h-3 border border-ink/60 bg-sheet"
-        style={{ width: `${(100 * chapter.places) / most}%`, minWidth: 2 }}
-      >
+      {chapter.places > 0 && (
         <div
-          className={`h-full ${chapter.state === "over" ? "bg-signal" : "bg-fits"}`}
-          style={{
-            width: chapter.places === 0 ? 0 : `${(100 * chapter.kept) / chapter.places}%`,
-          }}
-        />
-      </div>
+          className="mt-1 h-3 border border-ink/60 bg-sheet"
+          style={{ width: `${(100 * chapter.places) / most}%`, minWidth: 2 }}
+        >
+          <div
+            className={`h-full ${chapter.state === "over" ? "bg-signal" : "bg-fits"}`}
+            style={{
+              width: `${(100 * chapter.kept) / chapter.places}%`,
+            }}
+          />
+        </div>
+      )}
       <p className="mt-1 text-[12px] text-quiet">
         {shapes.map((shape) => `${shape.shape} ${shape.kept} for ${shape.places}`).join(" · ")}
         {chapter.pages && ` · ${chapter.pages}`}

@@ -39,6 +39,10 @@ export function Compare({ album, line }: Props) {
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            document.getElementById("comparison")?.focus();
+          }}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
             document.getElementById("contact-sheet")?.focus();
@@ -96,8 +100,13 @@ function Comparison({ album, line, photos }: Props & { photos: Photo[] }) {
   }
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: the dialog around it has the focus
-    <div onKeyDown={onKey} className="flex min-h-0 flex-1 flex-col">
+    // biome-ignore lint/a11y/noStaticElementInteractions: the dialog around it says what it is
+    <div
+      id="comparison"
+      tabIndex={-1}
+      onKeyDown={onKey}
+      className="flex min-h-0 flex-1 flex-col outline-none"
+    >
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 py-2.5 text-[13px]">
         <Dialog.Title className="text-[16px] font-semibold">
           {photos.length === 1 ? "Every pixel" : `${photos.length} side by side`}

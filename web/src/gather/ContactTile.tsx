@@ -2,6 +2,9 @@ import type { Photo } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
 import { PICTURE_HEIGHT, type Tile } from "./contact";
 
+/** From here on the word and the time stand side by side. */
+const WIDE_ENOUGH = 106;
+
 interface Props {
   tile: Tile;
   current: boolean;
@@ -71,7 +74,9 @@ export function ContactTile({ tile, current, marked, onStand, onSpread }: Props)
       <Band choice={photo.choice} />
       <p className="mt-[3px] flex gap-x-1.5 whitespace-nowrap">
         <strong className="shrink-0">{word(photo)}</strong>
-        <span className="truncate text-quiet">{photo.takenText ?? "no date"}</span>
+        {(width >= WIDE_ENOUGH || word(photo) === "") && (
+          <span className="truncate text-quiet">{photo.takenText ?? "no date"}</span>
+        )}
       </p>
       {stack ? (
         <button

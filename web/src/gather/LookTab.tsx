@@ -55,14 +55,14 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         onKeep={keep}
       />
       <h2 className="mt-2.5 text-[16px] leading-tight [overflow-wrap:anywhere]">{photo.name}</h2>
-      <div className="mt-2 grid grid-cols-4 gap-px border border-hair bg-hair">
+      <div className="mt-2 grid grid-cols-[1fr_1.18fr_0.95fr_1.05fr] gap-px border border-hair bg-hair">
         {CHOICES.map(([choice, words, keyName]) => (
           <button
             key={choice}
             type="button"
             aria-pressed={photo.choice === choice}
             onClick={() => choose([photo.id], choice)}
-            className="bg-sheet px-1 py-1.5 text-center text-[13px] leading-tight font-semibold hover:bg-mat aria-pressed:bg-ink aria-pressed:text-mat"
+            className="bg-sheet px-0.5 py-1.5 whitespace-nowrap text-center text-[13px] leading-tight font-semibold hover:bg-mat aria-pressed:bg-ink aria-pressed:text-mat"
           >
             {words} <Key>{keyName}</Key>
           </button>

@@ -13,7 +13,7 @@ export function Undated({ album, line }: Props) {
     .flatMap((chapter) => chapter.photos)
     .filter((photo) => !photo.takenAt);
   return (
-    <section aria-label="Dates to give">
+    <section aria-label="Dates to give" className="mt-6">
       <h2 className="border-b-2 border-ink pb-1 text-[17px]">
         {undated.length === 0 ? "Every photo has a date" : `${undated.length} without a date`}
       </h2>

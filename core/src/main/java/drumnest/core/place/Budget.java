@@ -27,8 +27,9 @@ public final class Budget {
    * @param id its identity
    * @param kept the shapes of the pictures that are kept and not yet printed
    * @param prints the prints on the table that are kept, as they are seen upright
+   * @param undecided how many more may yet be kept; pages are shared out for them too
    */
-  public record Need(String id, List<Orientation> kept, List<Size> prints) {
+  public record Need(String id, List<Orientation> kept, List<Size> prints, int undecided) {
     public Need {
       kept = List.copyOf(kept);
       prints = List.copyOf(prints);
@@ -36,6 +37,10 @@ public final class Budget {
 
     int count() {
       return kept.size() + prints.size();
+    }
+
+    int expected() {
+      return count() + undecided;
     }
   }
 
@@ -149,7 +154,7 @@ public final class Budget {
         for (int from = 0; from <= end; from++) {
           double cost =
               best[from]
-                  + imbalance(needs.get(chapter).count(), placesBefore[end] - placesBefore[from])
+                  + imbalance(needs.get(chapter).expected(), placesBefore[end] - placesBefore[from])
                   + FOREIGN * (foreignBefore[end] - foreignBefore[from]);
           if (cost < next[end]) {
             next[end] = cost;

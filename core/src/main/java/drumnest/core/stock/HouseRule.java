@@ -179,7 +179,7 @@ public enum HouseRule {
       Group.LINE,
       Source.FROM_MEMORY,
       Unit.COLOUR,
-      8,
+      25,
       0,
       100,
       "Alike in colour up to",

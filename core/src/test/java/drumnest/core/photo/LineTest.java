@@ -61,8 +61,8 @@ class LineTest {
         new Look(
             new Fingerprint(7),
             new Fingerprint(7),
-            new Lab(50, -40, 30),
-            new Lab(50, -40, 30),
+            new Lab(85, -60, 60),
+            new Lab(85, -60, 60),
             20,
             new Light(118, 0, 0),
             new Pixels(6000, 4000));

@@ -40,7 +40,7 @@ class BudgetTest {
 
   @Test
   void a_chapter_of_31_in_22_places_has_9_too_many_and_is_4_wides_short() {
-    Budget.Need day2 = new Budget.Need("day 2", shapes(15, 16), List.of());
+    Budget.Need day2 = new Budget.Need("day 2", shapes(15, 16), List.of(), 0);
     List<Budget.Line> budget =
         Budget.of(List.of(day2), List.of(page("1", WIDE, 12), page("2", UPRIGHT, 10)));
     Budget.Line line = budget.get(0);
@@ -55,7 +55,7 @@ class BudgetTest {
   /** Handbook 11: a leaf for six wide and four upright takes ten, not seven wide. */
   @Test
   void uprights_and_wides_are_counted_apart() {
-    Budget.Need need = new Budget.Need("a", shapes(3, 7), List.of());
+    Budget.Need need = new Budget.Need("a", shapes(3, 7), List.of(), 0);
     Budget.Line line =
         Budget.of(List.of(need), List.of(page("1", WIDE, 6), page("2", UPRIGHT, 4))).get(0);
     assertThat(line.tooMany()).isZero();
@@ -68,8 +68,8 @@ class BudgetTest {
   void chapters_follow_each_other_over_the_pages() {
     List<Budget.Need> needs =
         List.of(
-            new Budget.Need("a", shapes(0, 6), List.of()),
-            new Budget.Need("b", shapes(0, 12), List.of()));
+            new Budget.Need("a", shapes(0, 6), List.of(), 0),
+            new Budget.Need("b", shapes(0, 12), List.of(), 0));
     List<Budget.Room> pages =
         List.of(page("1", WIDE, 6), page("none", WIDE, 0), page("2", WIDE, 6), page("3", WIDE, 6));
     assertThat(Budget.of(needs, pages))
@@ -81,18 +81,29 @@ class BudgetTest {
   void a_shortfall_is_shared_in_proportion() {
     List<Budget.Need> needs =
         List.of(
-            new Budget.Need("a", shapes(0, 20), List.of()),
-            new Budget.Need("b", shapes(0, 10), List.of()));
+            new Budget.Need("a", shapes(0, 20), List.of(), 0),
+            new Budget.Need("b", shapes(0, 10), List.of(), 0));
     List<Budget.Room> pages = Collections.nCopies(9, page("p", WIDE, 2));
     assertThat(Budget.of(needs, pages)).extracting(Budget.Line::places).containsExactly(12, 6);
+  }
+
+  @Test
+  void pages_are_shared_out_for_what_is_still_undecided_too() {
+    List<Budget.Need> needs =
+        List.of(
+            new Budget.Need("a", shapes(0, 2), List.of(), 4),
+            new Budget.Need("b", shapes(0, 0), List.of(), 6));
+    List<Budget.Line> lines = Budget.of(needs, List.of(page("1", WIDE, 6), page("2", WIDE, 6)));
+    assertThat(lines).extracting(Budget.Line::places).containsExactly(6, 6);
+    assertThat(lines).extracting(Budget.Line::free).containsExactly(4, 6);
   }
 
   @Test
   void a_page_stays_with_the_chapter_whose_pictures_it_holds() {
     List<Budget.Need> needs =
         List.of(
-            new Budget.Need("a", shapes(0, 4), List.of()),
-            new Budget.Need("b", shapes(0, 4), List.of()));
+            new Budget.Need("a", shapes(0, 4), List.of(), 0),
+            new Budget.Need("b", shapes(0, 4), List.of(), 0));
     List<Budget.Room> pages =
         List.of(
             page("1", WIDE, 4),
@@ -106,7 +117,7 @@ class BudgetTest {
   @Test
   void prints_on_the_table_need_places_that_take_them_whole() {
     Budget.Need need =
-        new Budget.Need("a", List.of(), List.of(Size.ofInches(5, 7), WIDE, Size.ofInches(3, 4)));
+        new Budget.Need("a", List.of(), List.of(Size.ofInches(5, 7), WIDE, Size.ofInches(3, 4)), 0);
     Budget.Line line =
         Budget.of(List.of(need), List.of(page("1", WIDE, 1), page("2", UPRIGHT, 3))).get(0);
     assertThat(line.prints()).isEqualTo(3);
@@ -117,7 +128,7 @@ class BudgetTest {
   @Test
   void no_leaves_and_no_chapters_have_a_budget_too() {
     assertThat(Budget.of(List.of(), List.of(page("1", WIDE, 6)))).isEmpty();
-    Budget.Need need = new Budget.Need("a", shapes(1, 1), List.of());
+    Budget.Need need = new Budget.Need("a", shapes(1, 1), List.of(), 0);
     assertThat(Budget.of(List.of(need), List.of()).get(0).tooMany()).isEqualTo(2);
   }
 
@@ -127,7 +138,8 @@ class BudgetTest {
     Random random = new Random(seed);
     List<Budget.Need> needs = new ArrayList<>();
     for (int i = 0; i < 1 + random.nextInt(6); i++) {
-      needs.add(new Budget.Need("c" + i, shapes(random.nextInt(9), random.nextInt(9)), List.of()));
+      needs.add(
+          new Budget.Need("c" + i, shapes(random.nextInt(9), random.nextInt(9)), List.of(), 0));
     }
     List<Budget.Room> pages = new ArrayList<>();
     List<String> ids = new ArrayList<>();
@@ -148,7 +160,8 @@ class BudgetTest {
         kept.stream().map(photo -> photo.look().pixels().orientation()).toList();
     Budget.Line budget =
         Budget.of(
-                List.of(new Budget.Need("a", shapes, List.of())), List.of(page("1", WIDE, places)))
+                List.of(new Budget.Need("a", shapes, List.of(), 0)),
+                List.of(page("1", WIDE, places)))
             .get(0);
     Map<String, Stack> stacks = new HashMap<>();
     for (Stack stack : Lookalikes.stacks(kept, RULES)) {

@@ -52,7 +52,10 @@ class CameraViews {
       @Nullable String suggested,
       @Nullable String why) {}
 
-  /** The cameras, the one with most photos first: its clock is taken to be right. */
+  /**
+   * The cameras, the one with most photos first, and of two with as many the one that says its time
+   * zone: its clock is taken to be right.
+   */
   record CamerasView(List<CameraView> cameras, int withoutCamera) {}
 
   /**
@@ -84,7 +87,10 @@ class CameraViews {
       }
     }
     List<Map.Entry<String, List<LinePhotoEntity>>> cameras = new ArrayList<>(byCamera.entrySet());
-    cameras.sort(Comparator.comparing(each -> -each.getValue().size()));
+    cameras.sort(
+        Comparator.comparing(
+                (Map.Entry<String, List<LinePhotoEntity>> each) -> -each.getValue().size())
+            .thenComparing(each -> zone(each.getValue()) == null));
     List<CameraView> views = new ArrayList<>();
     for (Map.Entry<String, List<LinePhotoEntity>> camera : cameras) {
       views.add(camera(bench, camera.getKey(), camera.getValue(), cameras.get(0).getValue()));

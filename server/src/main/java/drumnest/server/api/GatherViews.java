@@ -147,9 +147,11 @@ class GatherViews {
     private final List<String> titles;
     private final Map<String, String> chapterOf = new HashMap<>();
     private final List<Size> places = new ArrayList<>();
+    private final Map<String, Stack> stackOf;
 
     BudgetOfAlbum(Bench bench) {
       this.bench = bench;
+      this.stackOf = bench.stackOf();
       this.chapters = bench.chapters();
       this.titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
       for (Chapter chapter : chapters) {
@@ -163,12 +165,11 @@ class GatherViews {
       List<Budget.Room> rooms = rooms(pageNames);
       List<Budget.Line> lines =
           Budget.of(chapters.stream().map(each -> need(each.photos())).toList(), rooms);
-      Map<String, Stack> stackOf = bench.stackOf();
       Size smallest =
           places.stream().min(Comparator.comparingDouble(BudgetOfAlbum::area)).orElse(null);
       List<ChapterBudgetView> views = new ArrayList<>();
       for (int i = 0; i < lines.size(); i++) {
-        views.add(chapter(i, lines.get(i), pageNames, stackOf, smallest));
+        views.add(chapter(i, lines.get(i), pageNames, smallest));
       }
       List<StoryPhoto> all = chapters.stream().flatMap(each -> each.photos().stream()).toList();
       Budget.Line whole = Budget.of(List.of(need(all)), rooms).stream().findFirst().orElse(null);
@@ -221,7 +222,17 @@ class GatherViews {
           prints.add(photo.onTable());
         }
       }
-      return new Budget.Need(photos.get(0).id(), kept, prints);
+      return new Budget.Need(photos.get(0).id(), kept, prints, undecided(photos));
+    }
+
+    /** How many nobody has decided on, each stack of them counted once. */
+    private int undecided(List<StoryPhoto> photos) {
+      return (int)
+          of(photos, Choice.OPEN).stream()
+              .map(photo -> photo.photo().sha256())
+              .map(id -> stackOf.containsKey(id) ? stackOf.get(id).id() : id)
+              .distinct()
+              .count();
     }
 
     private List<LinePhotoEntity> of(List<StoryPhoto> photos, Choice choice) {
@@ -232,11 +243,7 @@ class GatherViews {
     }
 
     private ChapterBudgetView chapter(
-        int index,
-        Budget.Line line,
-        Map<String, String> pageNames,
-        Map<String, Stack> stackOf,
-        @Nullable Size smallest) {
+        int index, Budget.Line line, Map<String, String> pageNames, @Nullable Size smallest) {
       Chapter chapter = chapters.get(index);
       List<StoryPhoto> kept = new ArrayList<>();
       Set<String> spared = new HashSet<>();
