@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { openSpread } from "../bench/openSpread";
 import { useNotices } from "../ui/notices";
 import { answered, api, Refusal } from "./client";
@@ -74,10 +74,21 @@ export function useClose(id: number, version: number, photo: string | null) {
   });
 }
 
-/** Kept photos against places, of one version of the album. */
+/** A value that has stayed the same for a moment. */
+function useSettled<T>(value: T) {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = window.setTimeout(() => setSettled(value), 250);
+    return () => window.clearTimeout(timer);
+  }, [value]);
+  return settled;
+}
+
+/** Kept photos against places, of a version of the album; asked for when steps pause. */
 export function useBudget(id: number, version: number) {
+  const settled = useSettled(version);
   return useQuery({
-    queryKey: ["budget", id, version],
+    queryKey: ["budget", id, settled],
     placeholderData: keepPreviousData,
     queryFn: () => answered(api.GET("/api/albums/{id}/budget", { params: { path: { id } } })),
   });

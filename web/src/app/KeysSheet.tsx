@@ -3,26 +3,67 @@ import { Key } from "../ui/Key";
 import { Sheet } from "../ui/Sheet";
 import { useTheme } from "../ui/theme";
 
-const KEYS: [string[], string][] = [
-  [["←", "→", "↑", "↓"], "go to the next pocket"],
-  [["Enter"], "take the photo in hand; once more puts it down"],
-  [["Esc"], "put it back where it was"],
-  [["L"], "lock or unlock"],
-  [["R"], "quarter turn"],
-  [["K"], "keep box: arrows move it, Shift and arrows size it"],
-  [["Del"], "take out of the pocket"],
-  [["X"], "set aside"],
-  [["P"], "place again, in story order"],
-  [["Z"], "undo"],
-  [["Y"], "redo"],
-  [["["], "turn back a page"],
-  [["]"], "turn on a page"],
-  [["="], "sums, without an album"],
-  [["S"], "the shelf: catalogue, house rules, units, sharing"],
-  [["?"], "this sheet"],
-  [["Alt", "↑", "↓"], "on the fore-edge: move the leaf"],
-  [["T"], "on the fore-edge: turn the leaf over"],
-  [["D"], "on the fore-edge: duplicate the leaf"],
+type KeyMeaning = [keys: string[], meaning: string];
+
+const KEYS: [where: string, keys: KeyMeaning[]][] = [
+  [
+    "Everywhere",
+    [
+      [["Z"], "undo"],
+      [["Y"], "redo"],
+      [["="], "sums, without an album"],
+      [["S"], "the shelf: catalogue, house rules, units, sharing"],
+      [["?"], "this sheet"],
+    ],
+  ],
+  [
+    "Gather, on the contact sheet",
+    [
+      [["←", "→", "↑", "↓"], "go to the next photo; with Shift, mark several"],
+      [["K"], "keep; on a closed stack its best, and drop the others"],
+      [["M"], "maybe: it goes in where there is room"],
+      [["X"], "out"],
+      [["U"], "decide later"],
+      [["2"], "keep the best two of a stack, drop its others"],
+      [["Space"], "open a stack, or close it"],
+      [["G"], "stack the marked photos"],
+      [["V"], "the marked photos are upright and wide versions of one"],
+      [["A"], "stands alone: out of its stack or versions"],
+      [["C"], "compare the stack or the marked photos"],
+      [["Enter"], "look at every pixel"],
+      [["H"], "hero"],
+      [["P"], "private"],
+      [["F"], "fine behind a flap"],
+      [["B"], "take the proposed keep box"],
+      [["T"], "write the caption"],
+      [["N"], "a chapter begins here"],
+      [["J"], "join this chapter to the one before"],
+    ],
+  ],
+  [
+    "Place, on the spread",
+    [
+      [["←", "→", "↑", "↓"], "go to the next pocket"],
+      [["Enter"], "take the photo in hand; once more puts it down"],
+      [["Esc"], "put it back where it was"],
+      [["L"], "lock or unlock"],
+      [["R"], "quarter turn"],
+      [["K"], "keep box: arrows move it, Shift and arrows size it"],
+      [["Del"], "take out of the pocket"],
+      [["X"], "drop the photo: it leaves the line"],
+      [["P"], "place again, in story order"],
+      [["["], "turn back a page"],
+      [["]"], "turn on a page"],
+    ],
+  ],
+  [
+    "On the fore-edge",
+    [
+      [["Alt", "↑", "↓"], "move the leaf"],
+      [["T"], "turn the leaf over"],
+      [["D"], "duplicate the leaf"],
+    ],
+  ],
 ];
 
 interface Props {
@@ -36,18 +77,23 @@ export function KeysSheet({ open, onOpenChange }: Props) {
   const { choice, choose } = useTheme();
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title="Keys, light, about">
-      <dl className="mb-6 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 sm:grid-cols-[auto_1fr_auto_1fr]">
-        {KEYS.map(([keys, meaning]) => (
-          <div key={meaning} className="contents">
-            <dt className="flex gap-1">
-              {keys.map((key) => (
-                <Key key={key}>{key}</Key>
-              ))}
-            </dt>
-            <dd>{meaning}</dd>
-          </div>
-        ))}
-      </dl>
+      {KEYS.map(([where, keys]) => (
+        <section key={where} aria-label={where} className="mb-5">
+          <h3 className="mb-1.5 border-b border-hair pb-0.5 text-[15px]">{where}</h3>
+          <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 sm:grid-cols-[auto_1fr_auto_1fr]">
+            {keys.map(([names, meaning]) => (
+              <div key={meaning} className="contents">
+                <dt className="flex items-start gap-1">
+                  {names.map((key) => (
+                    <Key key={key}>{key}</Key>
+                  ))}
+                </dt>
+                <dd className="leading-snug">{meaning}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      ))}
       <fieldset className="mb-6 flex gap-5 border-t border-hair pt-4">
         <legend className="sr-only">Light</legend>
         {(["system", "light", "dark"] as const).map((each) => (

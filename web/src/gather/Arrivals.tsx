@@ -1,10 +1,12 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { Progress } from "radix-ui";
 import { useEffect, useRef } from "react";
+import { useNavigate } from "react-router";
 import type { Album } from "../api/types";
 import { Button } from "../ui/Button";
 import { pictureUrl } from "../ui/Picture";
 import { type Arrival, bytesDone, useIntake } from "./intake";
+import { useSheetView } from "./sheetView";
 
 const ROW = 46;
 
@@ -16,6 +18,8 @@ interface Props {
 /** The files that come in: how far, what was refused and why, and a stop. */
 export function Arrivals({ album, onArrived }: Props) {
   const { arrivals, running, began, full, stop, again, clear } = useIntake();
+  const navigate = useNavigate();
+  const { turnTo, show } = useSheetView();
   const scroll = useRef<HTMLDivElement>(null);
   const count = (state: Arrival["state"]) => arrivals.filter((each) => each.state === state).length;
   const done = arrivals.length - count("waiting") - count("coming");
@@ -27,6 +31,12 @@ export function Arrivals({ album, onArrived }: Props) {
     estimateSize: () => ROW,
     overscan: 6,
   });
+
+  function chooseNow() {
+    show(album.counts.undecided > 0 ? "open" : "line");
+    turnTo("look");
+    document.getElementById("contact-sheet")?.focus();
+  }
 
   useEffect(() => {
     if (running) {
@@ -47,6 +57,14 @@ export function Arrivals({ album, onArrived }: Props) {
           <Button onClick={() => again(album.id, onArrived)}>Bring {stopped} again</Button>
         )}
         {!running && <Button onClick={clear}>Clear this list</Button>}
+        {!running && album.counts.onLine > 0 && (
+          <>
+            <Button onClick={() => navigate(`/albums/${album.id}/place`)}>Go on to Place</Button>
+            <Button strong onClick={chooseNow}>
+              Choose among them
+            </Button>
+          </>
+        )}
       </div>
       <Progress.Root
         value={done}

@@ -3,6 +3,7 @@ import type { Album } from "../api/types";
 import { Button } from "../ui/Button";
 import { visible } from "./dropped";
 import { useIntake } from "./intake";
+import { useSheetView } from "./sheetView";
 
 interface Props {
   album: Album;
@@ -14,10 +15,12 @@ export function BringIn({ album, onArrived }: Props) {
   const chooseFiles = useRef<HTMLInputElement>(null);
   const chooseFolder = useRef<HTMLInputElement>(null);
   const { bring, unfinished } = useIntake();
+  const turnTo = useSheetView((view) => view.turnTo);
   const empty = album.counts.onLine + album.counts.out === 0;
   const left = unfinished(album.id);
 
   function chosen(input: HTMLInputElement) {
+    turnTo("files");
     bring(album.id, visible(Array.from(input.files ?? [])), onArrived);
     input.value = "";
   }

@@ -144,15 +144,19 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         {photo.stars !== undefined && photo.stars !== 0 && (
           <Row name="Stars">{photo.stars < 0 ? "rejected" : `${photo.stars} of 5`}</Row>
         )}
+        {photo.where && <Row name="Place">{photo.where.label}</Row>}
+      </dl>
+      <div className="text-[13px]">
         <DateField album={album} photo={photo} />
         {doubt && !photo.takenAt && (
           <p className="border-t border-hair py-1.5 text-signal-text">
             It has no date here, because {doubt}.
           </p>
         )}
-        <OnTable album={album} photo={photo} />
-        {photo.where && <Row name="Place">{photo.where.label}</Row>}
-      </dl>
+        <dl>
+          <OnTable album={album} photo={photo} />
+        </dl>
+      </div>
       <Button className="mt-3" onClick={() => compare([photo.id])}>
         Look at every pixel <Key>Enter</Key>
       </Button>

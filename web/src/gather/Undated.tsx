@@ -2,6 +2,9 @@ import type { Album, Line } from "../api/types";
 import { DateField } from "../ticket/DateField";
 import { pictureUrl } from "../ui/Picture";
 
+/** More are seen better on the contact sheet. */
+const MOST = 20;
+
 interface Props {
   album: Album;
   line: Line;
@@ -23,7 +26,7 @@ export function Undated({ album, line }: Props) {
         </p>
       )}
       <ul>
-        {undated.map((photo) => (
+        {undated.slice(0, MOST).map((photo) => (
           <li key={photo.id} className="flex items-center gap-3 py-2">
             <img
               src={pictureUrl(photo.id, "small")}
@@ -37,6 +40,11 @@ export function Undated({ album, line }: Props) {
           </li>
         ))}
       </ul>
+      {undated.length > MOST && (
+        <p className="text-[13px] text-quiet">
+          And {undated.length - MOST} more: the contact sheet shows them under “without a date”.
+        </p>
+      )}
     </section>
   );
 }

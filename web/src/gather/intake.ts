@@ -50,6 +50,15 @@ export const useIntake = create<Intake>((set, get) => {
     }));
   }
 
+  /** What still waits is left out; what is on its way comes in. */
+  function leaveWaiting() {
+    set((state) => ({
+      arrivals: state.arrivals.map((each) =>
+        each.state === "waiting" ? { ...each, state: "stopped", reason: "stopped" } : each,
+      ),
+    }));
+  }
+
   async function work(album: number, onArrived: () => void) {
     for (;;) {
       const next = get().arrivals.find((each) => each.state === "waiting");
@@ -62,7 +71,7 @@ export const useIntake = create<Intake>((set, get) => {
       change(next.key, came);
       if (came.full) {
         set({ full: came.reason ?? null });
-        get().stop();
+        leaveWaiting();
       }
       remember(album, get().arrivals);
       onArrived();
@@ -107,11 +116,7 @@ export const useIntake = create<Intake>((set, get) => {
       void run(album, onArrived);
     },
     stop: () => {
-      set((state) => ({
-        arrivals: state.arrivals.map((each) =>
-          each.state === "waiting" ? { ...each, state: "stopped", reason: "stopped" } : each,
-        ),
-      }));
+      leaveWaiting();
       stopping.abort();
     },
     again: (album, onArrived) => {

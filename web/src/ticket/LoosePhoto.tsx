@@ -41,9 +41,11 @@ export function LoosePhoto({ album, photo }: Props) {
         </Row>
         {photo.blurred && <Row name="Looks">blurred</Row>}
         {photo.lookalike && <Row name="Looks">like its neighbours</Row>}
-        <DateField album={album} photo={photo} />
         <OnTable album={album} photo={photo} />
       </dl>
+      <div className="text-[13px]">
+        <DateField album={album} photo={photo} />
+      </div>
       <div className="mt-4 text-[13px]">
         <Do
           name="drop"

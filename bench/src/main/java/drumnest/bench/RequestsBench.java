@@ -44,6 +44,17 @@ public final class RequestsBench {
     int middle = leaves / 2;
     bench.say("album", ROUNDS, () -> bench.get("?spread=" + middle));
     bench.say("line", ROUNDS, () -> bench.get("/line"));
+    bench.say("budget", ROUNDS, () -> bench.get("/budget"));
+    String photo = bench.firstPhoto();
+    String[] choices = {"maybe"};
+    bench.say("photo", ROUNDS, () -> bench.get("/photos/" + photo));
+    bench.say(
+        "keep one",
+        ROUNDS,
+        () -> {
+          choices[0] = choices[0].equals("keep") ? "maybe" : "keep";
+          bench.step("choose", ",\"photos\":[\"" + photo + "\"],\"choice\":\"" + choices[0] + "\"");
+        });
     bench.say("leaf", ROUNDS, () -> bench.get("/leaves/2"));
     bench.say("ticket", ROUNDS, () -> bench.get("/tickets/1-back-1"));
     bench.say("lists", ROUNDS, () -> bench.get("/lists"));
@@ -53,6 +64,14 @@ public final class RequestsBench {
         "lock one", ROUNDS, () -> bench.step("lock", ",\"slot\":\"1-back-1\",\"locked\":true"));
     bench.say("move a leaf", ROUNDS, () -> bench.step("leaves/move", ",\"leaf\":2,\"to\":1"));
     bench.say("undo", ROUNDS, () -> bench.step("undo", ""));
+  }
+
+  private String firstPhoto() throws Exception {
+    Matcher id = Pattern.compile("\"photos\":\\[\\{\"id\":\"([0-9a-f]{64})").matcher(get("/line"));
+    if (!id.find()) {
+      throw new IllegalStateException("There is no photo on the line.");
+    }
+    return id.group(1);
   }
 
   private interface Asking {

@@ -82,13 +82,14 @@ class DemoIT {
   @Test
   void the_demo_has_its_pictures_its_spread_and_its_odd_ones() {
     Page page = open("gather", 1280, 800);
-    assertThat(page.getByText("2 without a date")).isVisible();
-    assertThat(page.locator("main").getByText("blurred")).isVisible();
-    assertThat(
-            page.locator("main")
-                .getByText("repeat", new Locator.GetByTextOptions().setExact(true))
-                .first())
-        .isVisible();
+    Locator sheet =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Contact sheet"));
+    assertThat(sheet.getByText("Arriving and building")).isVisible();
+    assertThat(sheet.getByText("2 alike")).isVisible();
+    assertThat(sheet.getByText("two versions").first()).isVisible();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Time")).click();
+    assertThat(page.getByText("3 without a date")).isVisible();
+    assertThat(page.getByText("Its clock seems to be off")).isVisible();
     page.navigate(SITTING.address() + "/albums/1/place");
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     page.locator("[data-slot='2-front-5']").click();

@@ -3,6 +3,7 @@ package drumnest.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -105,6 +106,7 @@ class GatherIT {
     List<Path> photos = Pictures.many(files, 4, 300);
     choose(photos);
     assertThat(page.getByText("4 new on the line")).isVisible();
+    assertThat(page.locator("[data-tile]")).hasCount(4);
     choose(photos);
     assertThat(page.getByText("4 new on the line, 4 here already")).isVisible();
     assertThat(page.getByText("4 on the line", new Page.GetByTextOptions().setExact(true)))
@@ -112,18 +114,83 @@ class GatherIT {
   }
 
   @Test
-  void one_that_is_set_aside_leaves_the_line_and_comes_back() {
-    choose(Pictures.many(files, 3, 300));
-    assertThat(page.getByText("3 new on the line")).isVisible();
-    button("Set photo-01.jpg aside").click();
-    Locator aside =
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Set aside"));
-    assertThat(aside.getByText("photo-01.jpg")).isVisible();
+  void a_page_that_was_closed_while_photos_came_in_has_kept_them_and_says_how_to_go_on() {
+    List<Route> held = new ArrayList<>();
+    page.route(LATER, held::add);
+    List<Path> photos = Pictures.many(files, 10, 300);
+    choose(photos);
+    page.waitForCondition(() -> held.size() == 2);
+    assertThat(page.getByText("2 of 10 came in")).isVisible();
+    BrowserContext context = page.context();
+    page.close();
+    page = context.newPage();
+    page.navigate(app.address() + "/albums/1/gather");
     assertThat(page.getByText("2 on the line", new Page.GetByTextOptions().setExact(true)))
         .isVisible();
-    aside.getByText("back on the line").click();
-    assertThat(aside).not().isVisible();
-    assertThat(button("Set photo-01.jpg aside")).isVisible();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
+    assertThat(page.getByText("The last time 2 of 10 came in")).isVisible();
+    choose(photos);
+    assertThat(page.getByText("8 new on the line, 2 here already")).isVisible();
+    assertThat(page.getByText("The last time")).not().isVisible();
+  }
+
+  @Test
+  void a_full_disk_stops_everything_and_says_so() {
+    page.route(
+        LATER,
+        route ->
+            route.fulfill(
+                new Route.FulfillOptions()
+                    .setStatus(507)
+                    .setContentType("application/problem+json")
+                    .setBody("{\"detail\": \"The disk is full, so this was not kept.\"}")));
+    choose(Pictures.many(files, 10, 300));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("The disk is full");
+    assertThat(page.getByText("2 new on the line, 8 left out")).isVisible();
+    page.unroute(LATER);
+    button("Bring 8 again").click();
+    assertThat(page.getByText("10 new on the line")).isVisible();
+    assertThat(page.getByRole(AriaRole.ALERT)).not().isVisible();
+  }
+
+  @Test
+  void a_sidecar_comes_after_its_photo_and_tells_of_it() {
+    Path photo = Pictures.write(files.resolve("low-water.jpg"), 300, 200, 5, null);
+    Path sidecar =
+        Pictures.text(
+            files.resolve("low-water.xmp"),
+            "<x:xmpmeta xmlns:x='adobe:ns:meta/'><rdf:RDF"
+                + " xmlns:rdf='http://www.w3.org/1999/02/22-rdf-syntax-ns#'><rdf:Description"
+                + " rdf:about='' xmlns:xmp='http://ns.adobe.com/xap/1.0/' xmp:Rating='5'/>"
+                + "</rdf:RDF></x:xmpmeta>");
+    choose(List.of(sidecar, photo));
+    assertThat(page.getByText("1 new on the line, 1 sidecars read")).isVisible();
+    page.getByText("keep them", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator("[data-tile][data-choice='keep']")).hasCount(1);
+  }
+
+  @Test
+  void a_print_from_the_table_hangs_on_the_line_without_a_file_or_with_a_snap() {
+    button("Add a print that lies on the table").click();
+    page.getByLabel("What is on it").fill("The bridge in fog");
+    page.getByLabel("Width, as it is seen").fill("six");
+    page.getByLabel("Height").fill("4");
+    button("Hang it on the line").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("six");
+    page.getByLabel("Width, as it is seen").fill("6");
+    button("Hang it on the line").click();
+    Locator tile = page.locator("[data-tile]").first();
+    assertThat(tile).containsText("The bridge in fog");
+    assertThat(tile).containsText("on the table");
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
+    button("Add a print that lies on the table").click();
+    page.getByLabel("What is on it").fill("A snap of it");
+    page.getByLabel("Width, as it is seen").fill("4");
+    page.getByLabel("Height").fill("6");
+    page.getByLabel("A snap of it, if you have one")
+        .setInputFiles(Pictures.write(files.resolve("snap.jpg"), 400, 600, 3, null));
+    button("Hang it on the line").click();
+    assertThat(page.locator("[data-tile]")).hasCount(2);
   }
 
   @Test
@@ -145,7 +212,7 @@ class GatherIT {
         """,
         content);
     assertThat(page.getByText("1 new on the line")).isVisible();
-    assertThat(page.locator("main img[alt='dropped.jpg']")).hasCount(1);
+    assertThat(page.locator("[data-tile]").getByText("no date")).isVisible();
   }
 
   private static byte[] bytes(Path file) {

@@ -105,6 +105,7 @@ class MakerWalkIT {
             page.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("nothing.png: It is empty")))
         .isVisible();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Time")).click();
     Locator undated =
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Dates to give"));
     assertThat(undated.getByText("undated.jpg")).isVisible();
@@ -117,6 +118,7 @@ class MakerWalkIT {
   @Test
   @Order(3)
   void the_spread_is_filled_in_story_order() {
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
     button("Go on to Place").click();
     button("Place in story order").click();
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
@@ -262,13 +264,13 @@ class MakerWalkIT {
 
   @Test
   @Order(9)
-  void a_quarter_turn_a_setting_aside_and_a_title_are_steps_like_any_other() {
+  void a_quarter_turn_a_drop_and_a_title_are_steps_like_any_other() {
     slot("1-back-4").click();
     page.keyboard().press("r");
     assertThat(page.getByText("Last: turn in pocket 4, leaf 1 back")).isVisible();
     String photo = shown().get("1-back-4");
     page.keyboard().press("x");
-    assertThat(page.getByText("Last: set aside")).isVisible();
+    assertThat(page.getByText("Last: drop a photo")).isVisible();
     assertThat(slot("1-back-4")).not().hasAttribute("data-photo", photo);
     button("First album, change the title").click();
     page.getByLabel("Title of the album").fill("Wind and string");

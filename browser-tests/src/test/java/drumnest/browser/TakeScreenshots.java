@@ -1,6 +1,8 @@
 package drumnest.browser;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
@@ -44,6 +46,12 @@ public final class TakeScreenshots {
         TakeScreenshots::chooseAPocket);
     wide(album + "place?spread=3", "place-small-leaf", page -> {});
     wide(album + "gather", "gather", page -> {});
+    wide(
+        album + "gather",
+        "budget",
+        page ->
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Budget")).click());
+    wide(album + "gather", "compare", TakeScreenshots::compareAStack);
     wide(album + "leaves?spread=2", "leaves", page -> {});
     wide(
         album + "leaves?spread=3",
@@ -69,6 +77,17 @@ public final class TakeScreenshots {
   private static void chooseAPocket(Page page) {
     page.locator("[data-slot='2-front-5']").click();
     page.locator("[data-headline][title^='2 7/8']").waitFor();
+  }
+
+  private static void compareAStack(Page page) {
+    page.getByLabel("only").selectOption("stacked");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Undecided"))
+        .check(new Locator.CheckOptions().setForce(true));
+    page.getByLabel("Contact sheet").focus();
+    page.keyboard().press("ArrowRight");
+    page.keyboard().press("c");
+    page.keyboard().press("+");
+    page.getByText("150 % of the whole").waitFor();
   }
 
   private static void ruleAProtector(Page page) {

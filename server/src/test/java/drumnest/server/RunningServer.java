@@ -34,6 +34,7 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
   private final String[] more;
   private final JsonMapper json = new JsonMapper();
   private final HttpClient http = HttpClient.newHttpClient();
+  private Before before = home -> {};
   private Path home;
   private ConfigurableApplicationContext application;
   private String address;
@@ -45,9 +46,21 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     this.more = more;
   }
 
+  /** What lies in the home before the application is started on it for the first time. */
+  public RunningServer on(Before before) {
+    this.before = before;
+    return this;
+  }
+
+  /** Prepares a home. */
+  public interface Before {
+    void prepare(Path home) throws Exception;
+  }
+
   @Override
-  public void beforeAll(ExtensionContext context) throws IOException {
+  public void beforeAll(ExtensionContext context) throws Exception {
     home = Files.createTempDirectory("drumnest-test");
+    before.prepare(home);
     start();
   }
 

@@ -14,14 +14,17 @@ import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Budget;
 import drumnest.core.place.FirstToDrop;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.PhotoEdits;
 import drumnest.server.edit.SlotNames;
+import drumnest.server.shelf.RulesInForce;
 import drumnest.server.store.FileWords;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.store.LinePhotos;
 import drumnest.server.store.PhotoDetails;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -44,8 +47,17 @@ class GatherViews {
   private final Benches benches;
   private final PhotoEdits edits;
   private final PhotoDetails details;
+  private final LinePhotos line;
+  private final RulesInForce rules;
 
-  GatherViews(Benches benches, PhotoEdits edits, PhotoDetails details) {
+  GatherViews(
+      Benches benches,
+      PhotoEdits edits,
+      PhotoDetails details,
+      LinePhotos line,
+      RulesInForce rules) {
+    this.line = line;
+    this.rules = rules;
     this.benches = benches;
     this.edits = edits;
     this.details = details;
@@ -68,19 +80,17 @@ class GatherViews {
   record RemarkView(String name, String text) {}
 
   CloseView close(long albumId, String id) {
-    Bench bench = benches.open(albumId);
     LinePhotoEntity photo =
-        bench
-            .photo(id)
+        line.findByAlbumIdAndPhotoSha256(albumId, id)
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
-    PixelBox proposal = edits.proposal(bench, photo);
+    HouseRules inForce = rules.rules();
+    PixelBox proposal = edits.proposal(photo, inForce);
     PixelBox keep = photo.keep() == null ? proposal : photo.keep();
     Optional<PixelBox> quiet =
         details
             .findById(id)
-            .flatMap(
-                map -> QuietArea.of(map.detail(), photo.photo().pixels(), keep, bench.rules()));
+            .flatMap(map -> QuietArea.of(map.detail(), photo.photo().pixels(), keep, inForce));
     return new CloseView(
         Views.PixelBoxView.ofNullable(proposal),
         Views.PixelBoxView.ofNullable(quiet.orElse(null)),

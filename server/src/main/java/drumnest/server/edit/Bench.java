@@ -58,6 +58,7 @@ public final class Bench {
   private final Map<String, Size> typeOpenings;
   private final Map<Integer, Thing> things;
   private final Materials materials;
+  private final Measured measured;
   private final HouseRules rules;
 
   /** What leaves are made of, by thickness. */
@@ -74,7 +75,9 @@ public final class Bench {
       List<TypeOpeningEntity> typeOpenings,
       List<Thing> things,
       Materials materials,
+      Measured measured,
       HouseRules rules) {
+    this.measured = measured;
     this.album = album;
     this.leaves = leaves;
     this.typeKeys = typeKeys;
@@ -136,6 +139,7 @@ public final class Bench {
     this.typeOpenings = like.typeOpenings;
     this.things = like.things;
     this.materials = like.materials;
+    this.measured = new Measured();
     this.rules = rules;
   }
 
@@ -333,7 +337,7 @@ public final class Bench {
   /** Everything measured of a photo in a slot, with another keep box than its own if wanted. */
   public PrintInPocket measure(
       Slot slot, LinePhotoEntity photo, boolean turned, @Nullable PixelBox keep) {
-    return PrintInPocket.of(
+    return measured.of(
         photo.photo().pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned, rules);
   }
 

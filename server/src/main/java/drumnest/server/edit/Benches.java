@@ -43,6 +43,7 @@ public class Benches {
   private final CameraClocks clocks;
   private final Shelf shelf;
   private final RulesInForce rules;
+  private final Measured measured;
 
   Benches(
       Albums albums,
@@ -54,7 +55,9 @@ public class Benches {
       Things things,
       CameraClocks clocks,
       Shelf shelf,
-      RulesInForce rules) {
+      RulesInForce rules,
+      Measured measured) {
+    this.measured = measured;
     this.albums = albums;
     this.leaves = leaves;
     this.linePhotos = linePhotos;
@@ -92,6 +95,7 @@ public class Benches {
         typeOpenings.findByItemKeyIn(types),
         things.findByAlbumIdOrderByThingKey(albumId).stream().map(ThingEntity::asThing).toList(),
         materials(),
+        measured,
         rules.rules());
   }
 

@@ -11,6 +11,7 @@ import drumnest.core.photo.StoryPhoto;
 import drumnest.core.photo.StoryPhoto.Border;
 import drumnest.core.photo.StoryPhoto.Marks;
 import drumnest.core.photo.Subject;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.store.FileWords;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.PhotoDetails;
@@ -76,7 +77,7 @@ public class PhotoEdits {
     Bench bench = seen(albumId, version);
     List<Change> changes = new ArrayList<>();
     for (LinePhotoEntity photo : photos(bench, photos)) {
-      PixelBox box = photo.keep() == null ? proposal(bench, photo) : null;
+      PixelBox box = photo.keep() == null ? proposal(photo, bench.rules()) : null;
       if (box != null) {
         Told told = Told.of(photo);
         changes.add(new Change.OfPhoto(photo.photo().sha256(), told, told.withKeep(box)));
@@ -90,10 +91,10 @@ public class PhotoEdits {
   }
 
   /** The keep box that is proposed for a photo, if its subject stands out. */
-  public @Nullable PixelBox proposal(Bench bench, LinePhotoEntity photo) {
+  public @Nullable PixelBox proposal(LinePhotoEntity photo, HouseRules rules) {
     return details
         .findById(photo.photo().sha256())
-        .flatMap(map -> Subject.propose(map.detail(), photo.photo().pixels(), bench.rules()))
+        .flatMap(map -> Subject.propose(map.detail(), photo.photo().pixels(), rules))
         .orElse(null);
   }
 

@@ -25,7 +25,7 @@ public class Darkroom {
 
   private static final Logger LOG = LoggerFactory.getLogger(Darkroom.class);
   private static final int MEGABYTE = 1 << 20;
-  private static final int MOST_MEGABYTES = 200;
+  private static final int MOST_MEGABYTES = 160;
 
   private final Home home;
   private final PictureReader frugal = new ImageIoReader();

@@ -134,9 +134,8 @@ final class ImageIoReader implements PictureReader {
   @Override
   public long bytesHeld(PhotoFormat format, PhotoHeader header) {
     int step = step(header);
-    boolean whole = header.progressive() || format == PhotoFormat.WEBP;
-    return 6 * header.pixels() / ((long) step * step)
-        + (whole ? 2L * header.inks() * header.pixels() : 0);
+    long whole = format == PhotoFormat.WEBP ? 4 * header.pixels() : 0;
+    return 6 * header.pixels() / ((long) step * step) + header.passes() + whole;
   }
 
   /** How many lines and columns are passed over for each that is read, plus one. */

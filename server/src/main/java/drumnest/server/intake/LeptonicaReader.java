@@ -86,8 +86,7 @@ final class LeptonicaReader implements PictureReader {
       return 8 * header.pixels();
     }
     int reduction = reduction(header);
-    return 5 * header.pixels() / (reduction * reduction)
-        + (header.progressive() ? 2L * header.inks() * header.pixels() : 0);
+    return 5 * header.pixels() / (reduction * reduction) + header.passes();
   }
 
   private static PIX scaled(PIX from, PhotoHeader header, DerivedSize size) {

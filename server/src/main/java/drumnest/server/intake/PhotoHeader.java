@@ -7,6 +7,7 @@ import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.jpeg.JpegComponent;
 import com.drew.metadata.jpeg.JpegDirectory;
 import com.drew.metadata.png.PngDirectory;
 import com.drew.metadata.webp.WebpDirectory;
@@ -22,10 +23,12 @@ import java.nio.file.Path;
  * @param storedH pixels down as stored
  * @param orientation how to turn it upright, 1 to 8 (source: CIPA DC-008, Exif, tag Orientation)
  * @param inks how many colours a pixel is mixed of: 1 for grey, 3, or 4 for print colours
- * @param progressive whether it is stored in passes, which are all held while it is read
+ * @param passes how many bytes the passes of a progressive JPEG file take, all of which are held
+ *     while it is read; 0 for other files
  */
-record PhotoHeader(int storedW, int storedH, int orientation, int inks, boolean progressive) {
+record PhotoHeader(int storedW, int storedH, int orientation, int inks, long passes) {
 
+  private static final int ORDINARY_INKS = 3;
   private static final int PRINT_INKS = 4;
   private static final int PROGRESSIVE = 2;
 
@@ -76,13 +79,31 @@ record PhotoHeader(int storedW, int storedH, int orientation, int inks, boolean 
           size[0],
           size[1],
           orientation(metadata),
-          jpeg == null ? 3 : jpeg.getNumberOfComponents(),
-          jpeg != null
-              && Integer.valueOf(PROGRESSIVE)
-                  .equals(jpeg.getInteger(JpegDirectory.TAG_COMPRESSION_TYPE)));
+          jpeg == null ? ORDINARY_INKS : jpeg.getNumberOfComponents(),
+          jpeg == null ? 0 : passes(jpeg, (long) size[0] * size[1]));
     } catch (MetadataException e) {
       throw new RefusedPhotoException("It cannot be read; it seems to be damaged.", e);
     }
+  }
+
+  /** Two bytes a coefficient, of every component as densely as it is sampled (ITU-T T.81). */
+  private static long passes(JpegDirectory jpeg, long pixels) throws MetadataException {
+    Integer compression = jpeg.getInteger(JpegDirectory.TAG_COMPRESSION_TYPE);
+    if (compression == null || compression != PROGRESSIVE) {
+      return 0;
+    }
+    long samples = 0;
+    long densest = 1;
+    for (int i = 0; i < jpeg.getNumberOfComponents(); i++) {
+      JpegComponent component = jpeg.getComponent(i);
+      if (component != null) {
+        long density =
+            (long) component.getHorizontalSamplingFactor() * component.getVerticalSamplingFactor();
+        samples += density;
+        densest = Math.max(densest, density);
+      }
+    }
+    return 2 * pixels * Math.max(1, samples) / densest;
   }
 
   private static int[] size(Metadata metadata) throws MetadataException {
