@@ -159,7 +159,7 @@ function summary(arrivals: Arrival[]) {
     parts.push(`${count("had")} here already`);
   }
   if (count("told") > 0) {
-    parts.push(`${count("told")} sidecars read`);
+    parts.push(count("told") === 1 ? "1 sidecar read" : `${count("told")} sidecars read`);
   }
   if (count("stopped") > 0) {
     parts.push(`${count("stopped")} left out`);

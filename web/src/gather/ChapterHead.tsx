@@ -51,8 +51,10 @@ export function ChapterHead({ album, chapter, first, budget }: Props) {
         </h2>
       )}
       {budget && (
-        <p className="shrink-0 text-[13px] leading-tight" data-budget={budget.state}>
-          {budget.kept} kept, {budget.places} {budget.places === 1 ? "place" : "places"}:{" "}
+        <p className="text-[13px] leading-tight sm:shrink-0" data-budget={budget.state}>
+          <span className="max-sm:hidden">
+            {budget.kept} kept, {budget.places} {budget.places === 1 ? "place" : "places"}:{" "}
+          </span>
           <strong className={budget.state === "over" ? "text-signal-text" : ""}>
             {budget.text}
           </strong>

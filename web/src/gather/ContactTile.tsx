@@ -73,7 +73,7 @@ export function ContactTile({ tile, current, marked, onStand, onSpread }: Props)
       </button>
       <Band choice={photo.choice} />
       <p className="mt-[3px] flex gap-x-1.5 whitespace-nowrap">
-        <strong className="shrink-0">{word(photo)}</strong>
+        {word(photo) && <strong className="shrink-0">{word(photo)}</strong>}
         {(width >= WIDE_ENOUGH || word(photo) === "") && (
           <span className="truncate text-quiet">{photo.takenText ?? "no date"}</span>
         )}

@@ -157,9 +157,11 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           <OnTable album={album} photo={photo} />
         </dl>
       </div>
-      <Button className="mt-3" onClick={() => compare([photo.id])}>
-        Look at every pixel <Key>Enter</Key>
-      </Button>
+      {!photo.noFile && (
+        <Button className="mt-3" onClick={() => compare([photo.id])}>
+          Look at every pixel <Key>Enter</Key>
+        </Button>
+      )}
     </>
   );
 }

@@ -106,7 +106,9 @@ export function PictureBoxes({ photo, proposal, quiet, onKeep }: Props) {
           )}
         </div>
       </div>
-      <p className="mt-1 text-[12px] text-quiet">Draw on it what must stay when it is cropped.</p>
+      {!photo.noFile && (
+        <p className="mt-1 text-[12px] text-quiet">Draw on it what must stay when it is cropped.</p>
+      )}
     </>
   );
 }

@@ -59,9 +59,11 @@ export const useIntake = create<Intake>((set, get) => {
     }));
   }
 
-  async function work(album: number, onArrived: () => void) {
+  async function work(album: number, sidecars: boolean, onArrived: () => void) {
     for (;;) {
-      const next = get().arrivals.find((each) => each.state === "waiting");
+      const next = get().arrivals.find(
+        (each) => each.state === "waiting" && isSidecar(each) === sidecars,
+      );
       const file = next && files.get(next.key);
       if (!next || !file) {
         return;
@@ -85,7 +87,12 @@ export const useIntake = create<Intake>((set, get) => {
     const done = bytesDone(get().arrivals);
     set({ running: true, full: null, began: { at: performance.now(), done } });
     stopping = new AbortController();
-    await Promise.all(Array.from({ length: AT_ONCE }, () => work(album, onArrived)));
+    while (get().arrivals.some((each) => each.state === "waiting")) {
+      // A sidecar finds its photo only when that is there.
+      for (const sidecars of [false, true]) {
+        await Promise.all(Array.from({ length: AT_ONCE }, () => work(album, sidecars, onArrived)));
+      }
+    }
     set({ running: false });
     forget(album);
     onArrived();
@@ -98,9 +105,7 @@ export const useIntake = create<Intake>((set, get) => {
     full: null,
     bring: (album, brought, onArrived) => {
       forget(album);
-      // A sidecar finds its photo only when that is there.
-      const inOrder = [...brought].sort((a, b) => Number(isSidecar(a)) - Number(isSidecar(b)));
-      const arrivals = inOrder.map((file): Arrival => {
+      const arrivals = brought.map((file): Arrival => {
         const key = nextKey++;
         files.set(key, file);
         return {
@@ -142,8 +147,8 @@ export function bytesDone(arrivals: Arrival[]) {
     .reduce((sum, each) => sum + each.bytes, 0);
 }
 
-function isSidecar(file: File) {
-  return /\.xmp$/i.test(file.name);
+function isSidecar({ name }: { name: string }) {
+  return /\.xmp$/i.test(name);
 }
 
 function key(album: number) {

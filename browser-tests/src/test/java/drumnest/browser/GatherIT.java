@@ -164,7 +164,7 @@ class GatherIT {
                 + " rdf:about='' xmlns:xmp='http://ns.adobe.com/xap/1.0/' xmp:Rating='5'/>"
                 + "</rdf:RDF></x:xmpmeta>");
     choose(List.of(sidecar, photo));
-    assertThat(page.getByText("1 new on the line, 1 sidecars read")).isVisible();
+    assertThat(page.getByText("1 new on the line, 1 sidecar read")).isVisible();
     page.getByText("keep them", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.locator("[data-tile][data-choice='keep']")).hasCount(1);
   }

@@ -19,13 +19,21 @@ public record Lab(double l, double a, double b) {
    * @param rgb red, green and blue as {@code 0xrrggbb}
    */
   public static Lab ofSrgb(int rgb) {
-    double red = linear(rgb >> 16 & 0xff);
-    double green = linear(rgb >> 8 & 0xff);
-    double blue = linear(rgb & 0xff);
+    double red = LINEAR[rgb >> 16 & 0xff];
+    double green = LINEAR[rgb >> 8 & 0xff];
+    double blue = LINEAR[rgb & 0xff];
     double x = bent((0.4124564 * red + 0.3575761 * green + 0.1804375 * blue) / WHITE_X);
     double y = bent(0.2126729 * red + 0.7151522 * green + 0.0721750 * blue);
     double z = bent((0.0193339 * red + 0.1191920 * green + 0.9503041 * blue) / WHITE_Z);
     return new Lab(116 * y - 16, 500 * (x - y), 200 * (y - z));
+  }
+
+  private static final double[] LINEAR = new double[256];
+
+  static {
+    for (int value = 0; value < LINEAR.length; value++) {
+      LINEAR[value] = linear(value);
+    }
   }
 
   private static double linear(int value) {

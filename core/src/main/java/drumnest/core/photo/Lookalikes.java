@@ -65,7 +65,13 @@ public final class Lookalikes {
             .toList();
     for (int i : undated) {
       for (int j = 0; j < line.size(); j++) {
-        if (i != j && line.get(j).marks().stack() == null && copies(line.get(i), line.get(j))) {
+        // Those without a time meet each other once; the cheapest question is asked first.
+        boolean metBefore = j >= i && line.get(j).takenAt() == null;
+        if (!metBefore
+            && line.get(j).marks().stack() == null
+            && near(line.get(i).look(), line.get(j).look(), HouseRule.COPY_BITS)
+            && !groups.together(i, j)
+            && copies(line.get(i), line.get(j))) {
           groups.join(i, j);
         }
       }
@@ -143,11 +149,13 @@ public final class Lookalikes {
   }
 
   private boolean alike(@Nullable Look a, @Nullable Look b, HouseRule bits) {
-    return a != null
-        && b != null
+    return near(a, b, bits)
         && a.orientation() == b.orientation()
-        && a.whole().distance(b.whole()) <= rules.number(bits)
         && a.mean().difference(b.mean()) <= rules.number(HouseRule.LOOKALIKE_COLOUR);
+  }
+
+  private boolean near(@Nullable Look a, @Nullable Look b, HouseRule bits) {
+    return a != null && b != null && a.whole().distance(b.whole()) <= rules.number(bits);
   }
 
   private boolean versions(StoryPhoto one, StoryPhoto other) {

@@ -13,7 +13,6 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Chapters;
-import drumnest.core.photo.Lookalikes;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
@@ -59,6 +58,7 @@ public final class Bench {
   private final Map<Integer, Thing> things;
   private final Materials materials;
   private final Measured measured;
+  private final Company company;
   private final HouseRules rules;
 
   /** What leaves are made of, by thickness. */
@@ -76,8 +76,10 @@ public final class Bench {
       List<Thing> things,
       Materials materials,
       Measured measured,
+      Company company,
       HouseRules rules) {
     this.measured = measured;
+    this.company = company;
     this.album = album;
     this.leaves = leaves;
     this.typeKeys = typeKeys;
@@ -140,6 +142,7 @@ public final class Bench {
     this.things = like.things;
     this.materials = like.materials;
     this.measured = new Measured();
+    this.company = new Company();
     this.rules = rules;
   }
 
@@ -243,7 +246,7 @@ public final class Bench {
 
   /** The stacks of near-repeats, of all photos. */
   public List<Stack> stacks() {
-    return Lookalikes.stacks(story(), rules);
+    return company.of(story(), rules).stacks();
   }
 
   /** The stack of each photo that is in one. */
@@ -257,7 +260,7 @@ public final class Bench {
 
   /** The group of upright and wide versions of each photo that has others. */
   public Map<String, String> alternates() {
-    return Lookalikes.alternates(story(), rules);
+    return company.of(story(), rules).alternates();
   }
 
   /** The chapters, over all photos, those that were dropped among them. */

@@ -44,6 +44,7 @@ public class Benches {
   private final Shelf shelf;
   private final RulesInForce rules;
   private final Measured measured;
+  private final Company company;
 
   Benches(
       Albums albums,
@@ -56,8 +57,10 @@ public class Benches {
       CameraClocks clocks,
       Shelf shelf,
       RulesInForce rules,
-      Measured measured) {
+      Measured measured,
+      Company company) {
     this.measured = measured;
+    this.company = company;
     this.albums = albums;
     this.leaves = leaves;
     this.linePhotos = linePhotos;
@@ -96,6 +99,7 @@ public class Benches {
         things.findByAlbumIdOrderByThingKey(albumId).stream().map(ThingEntity::asThing).toList(),
         materials(),
         measured,
+        company,
         rules.rules());
   }
 
