@@ -1,4 +1,6 @@
+import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { Key } from "../ui/Key";
 import { everyPhoto, ONLY } from "./contact";
 import { type Filter, useSheetView } from "./sheetView";
 
@@ -19,6 +21,7 @@ interface Props {
 /** Which photos the contact sheet shows. */
 export function FilterRow({ album, line }: Props) {
   const { filter, only, show, narrow } = useSheetView();
+  const step = useStep(album.id);
   const { counts } = album;
   const photos = everyPhoto(line);
   const count: Record<Filter, number> = {
@@ -76,6 +79,16 @@ export function FilterRow({ album, line }: Props) {
             ))}
         </select>
       </label>
+      <span className="flex-1" />
+      <button
+        type="button"
+        disabled={!album.undo}
+        title={album.undo ? `Last: ${album.undo}` : undefined}
+        onClick={() => step("/api/albums/{id}/undo", {})}
+        className="text-[13px] underline-offset-2 enabled:hover:underline disabled:opacity-45"
+      >
+        Undo <Key>Z</Key>
+      </button>
     </div>
   );
 }

@@ -31,16 +31,56 @@ export function LookTab({ album, line }: Props) {
   if (!photo) {
     return <p className="text-quiet">Choose a photo of the contact sheet to look at it here.</p>;
   }
-  return <Looked key={photo.id} album={album} line={line} photo={photo} />;
+  return (
+    <>
+      <Marked album={album} />
+      <Looked key={photo.id} album={album} line={line} photo={photo} />
+    </>
+  );
+}
+
+/** What can be done with several photos at once. */
+function Marked({ album }: { album: Album }) {
+  const { marked, mark, compare } = useSheetView();
+  const step = useStep(album.id);
+  const { choose } = useChoose(album.id);
+  const photos = [...marked];
+  if (photos.length < 2) {
+    return null;
+  }
+  const acts: [words: string, act: () => void][] = [
+    ["keep", () => choose(photos, "keep")],
+    ["maybe", () => choose(photos, "maybe")],
+    ["out", () => choose(photos, "out")],
+    ["compare", () => compare(photos.slice(0, 4))],
+    ["stack", () => step("/api/albums/{id}/stack", { photos, together: true })],
+    ["versions of one", () => step("/api/albums/{id}/alternates", { photos, together: true })],
+    ["unmark", () => mark(new Set())],
+  ];
+  return (
+    <section aria-label="Marked photos" className="mb-3 border-l-4 border-fold pl-2 text-[13px]">
+      <h2 className="text-[14px] font-semibold">{photos.length} marked</h2>
+      <p className="flex flex-wrap gap-x-3">
+        {acts.map(([words, act]) => (
+          <button key={words} type="button" className="underline underline-offset-2" onClick={act}>
+            {words}
+          </button>
+        ))}
+      </p>
+    </section>
+  );
 }
 
 function Looked({ album, line, photo }: Props & { photo: Photo }) {
   const close = useClose(album.id, album.version, photo.id);
   const step = useStep(album.id);
-  const { choose, mark } = useChoose(album.id);
+  const { choose, chooseOfStack, mark } = useChoose(album.id);
   const { compare } = useSheetView();
   const stack = line.stacks.find((each) => each.id === photo.lookalike);
   const doubt = close.data?.doubt;
+  const everyone = everyPhoto(line);
+  const whole = (stack?.photos ?? []).flatMap((id) => everyone.filter((each) => each.id === id));
+  const begins = line.chapters.some((chapter) => chapter.id === photo.id);
 
   function keep(box: PixelBox | null) {
     void step("/api/albums/{id}/keep", { photo: photo.id, ...(box ? { keep: box } : {}) });
@@ -104,7 +144,43 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
             </button>
           </Row>
         )}
-        {photo.alternates && <Row name="Versions">upright and wide; one is placed</Row>}
+        {stack && (
+          <Row name="">
+            {[1, 2].map((keep) => (
+              <button
+                key={keep}
+                type="button"
+                className="ml-3 font-normal underline underline-offset-2"
+                onClick={() => chooseOfStack(whole, keep)}
+              >
+                {keep === 1 ? "keep only the best" : "the best two"}
+              </button>
+            ))}
+            <button
+              type="button"
+              className="ml-3 font-normal underline underline-offset-2"
+              onClick={() =>
+                step("/api/albums/{id}/stack", { photos: [photo.id], together: false })
+              }
+            >
+              not alike
+            </button>
+          </Row>
+        )}
+        {photo.alternates && (
+          <Row name="Versions">
+            upright and wide; one is placed{" "}
+            <button
+              type="button"
+              className="ml-1 font-normal underline underline-offset-2"
+              onClick={() =>
+                step("/api/albums/{id}/alternates", { photos: [photo.id], together: false })
+              }
+            >
+              they are not
+            </button>
+          </Row>
+        )}
         {photo.keep ? (
           <Row name="Keep box">
             drawn{" "}
@@ -143,6 +219,18 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         ))}
         {photo.stars !== undefined && photo.stars !== 0 && (
           <Row name="Stars">{photo.stars < 0 ? "rejected" : `${photo.stars} of 5`}</Row>
+        )}
+        {!begins && (
+          <Row name="Chapter">
+            <button
+              type="button"
+              className="font-normal underline underline-offset-2"
+              onClick={() => step("/api/albums/{id}/border", { photo: photo.id, begins: true })}
+            >
+              begin one here
+            </button>{" "}
+            <Key>N</Key>
+          </Row>
         )}
         {photo.where && <Row name="Place">{photo.where.label}</Row>}
       </dl>

@@ -16,6 +16,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class Home {
 
+  private static final long FULL = 1 << 20;
+
   private final Path folder;
   private final long roomToLeave;
 
@@ -50,11 +52,13 @@ public class Home {
   /**
    * Tells a full disk from other failures of writing.
    *
-   * @throws OutOfRoomException if the failure says that the disk is full
+   * @throws OutOfRoomException if the failure says that the disk is full, or if it is
    */
-  public void requireRoomFor(IOException failure) {
+  public void requireRoomFor(IOException failure) throws IOException {
     String reason = String.valueOf(failure.getMessage()).toLowerCase(Locale.ROOT);
-    if (reason.contains("no space left") || reason.contains("quota exceeded")) {
+    if (reason.contains("no space left")
+        || reason.contains("quota exceeded")
+        || Files.getFileStore(folder).getUsableSpace() < FULL) {
       throw new OutOfRoomException();
     }
   }

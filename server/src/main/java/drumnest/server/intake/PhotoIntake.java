@@ -9,7 +9,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -74,9 +73,9 @@ public class PhotoIntake {
         }
         return new Taken(sha256, !pegs.peg(albumId, arrival, name));
       }
-    } catch (FileSystemException full) {
-      home.requireRoomFor(full);
-      throw full;
+    } catch (IOException failure) {
+      home.requireRoomFor(failure);
+      throw failure;
     } finally {
       Files.deleteIfExists(incoming);
     }

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The native reader and the platform's own see the same: either is a check on the other. */
 class PictureReadersTest {
@@ -88,6 +89,39 @@ class PictureReadersTest {
   private static Color at(BufferedImage picture, double x, double y) {
     return new Color(
         picture.getRGB((int) (x * picture.getWidth()), (int) (y * picture.getHeight())));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "picture.webp",
+        "lossless.webp",
+        "picture.tif",
+        "jpeg-inside.tif",
+        "progressive.jpg"
+      })
+  void agree_on_every_format(String name) throws IOException {
+    byte[] file;
+    try (var in = PictureReadersTest.class.getResourceAsStream("/photos/" + name)) {
+      file = in.readAllBytes();
+    }
+    Derived nativeOne = derive(new LeptonicaReader(), file);
+    Derived platformOne = derive(new ImageIoReader(), file);
+    assertAlike(nativeOne.small(), platformOne.small());
+    assertThat(nativeOne.features().light().mean())
+        .isCloseTo(platformOne.features().light().mean(), within(4.0));
+  }
+
+  @Test
+  void what_is_held_is_known_from_the_header() {
+    PhotoHeader ordinary = new PhotoHeader(4000, 3000, 1, 3, 0);
+    PhotoHeader inPasses = new PhotoHeader(4000, 3000, 1, 3, 36_000_000);
+    for (PictureReader reader : new PictureReader[] {new LeptonicaReader(), new ImageIoReader()}) {
+      long held = reader.bytesHeld(PhotoFormat.JPEG, ordinary);
+      assertThat(held).isBetween(10_000_000L, 80_000_000L);
+      assertThat(reader.bytesHeld(PhotoFormat.JPEG, inPasses)).isEqualTo(held + 36_000_000);
+      assertThat(reader.bytesHeld(PhotoFormat.WEBP, ordinary)).isGreaterThan(40_000_000L);
+    }
   }
 
   @Test
