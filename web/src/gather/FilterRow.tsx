@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { Key } from "../ui/Key";
@@ -23,7 +24,11 @@ export function FilterRow({ album, line }: Props) {
   const { filter, only, show, narrow } = useSheetView();
   const step = useStep(album.id);
   const { counts } = album;
-  const photos = everyPhoto(line);
+  const photos = useMemo(() => everyPhoto(line), [line]);
+  const matching = useMemo(
+    () => new Map(ONLY.map(([key, , test]) => [key, photos.filter(test).length])),
+    [photos],
+  );
   const count: Record<Filter, number> = {
     line: counts.onLine,
     open: counts.undecided,
@@ -61,16 +66,14 @@ export function FilterRow({ album, line }: Props) {
           className="max-w-[190px] border border-hair bg-sheet px-1 py-1 font-semibold text-ink"
         >
           <option value="">any of them</option>
-          {ONLY.map(([key, words, test]) => {
-            const matching = photos.filter(test).length;
-            return (
-              matching > 0 && (
+          {ONLY.map(
+            ([key, words]) =>
+              matching.get(key) !== 0 && (
                 <option key={key} value={key}>
-                  {words} ({matching})
+                  {words} ({matching.get(key)})
                 </option>
-              )
-            );
-          })}
+              ),
+          )}
           {cameras.length > 1 &&
             cameras.map((camera) => (
               <option key={camera} value={camera}>

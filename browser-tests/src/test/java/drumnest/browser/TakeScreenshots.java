@@ -83,7 +83,7 @@ public final class TakeScreenshots {
     page.getByLabel("only").selectOption("stacked");
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Undecided"))
         .check(new Locator.CheckOptions().setForce(true));
-    page.getByLabel("Contact sheet").focus();
+    page.locator("#contact-sheet").focus();
     page.keyboard().press("ArrowRight");
     page.keyboard().press("c");
     page.keyboard().press("+");
