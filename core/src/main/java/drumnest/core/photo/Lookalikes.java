@@ -3,7 +3,6 @@ package drumnest.core.photo;
 import drumnest.core.measure.Orientation;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,10 +29,16 @@ public final class Lookalikes {
 
   private final List<StoryPhoto> line;
   private final HouseRules rules;
+  private final long repeatBits;
+  private final long copyBits;
+  private final long versionBits;
 
   private Lookalikes(List<StoryPhoto> line, HouseRules rules) {
     this.line = line;
     this.rules = rules;
+    this.repeatBits = rules.number(HouseRule.LOOKALIKE_BITS);
+    this.copyBits = rules.number(HouseRule.COPY_BITS);
+    this.versionBits = rules.number(HouseRule.ALTERNATE_BITS);
   }
 
   /**
@@ -57,7 +62,11 @@ public final class Lookalikes {
   private List<Stack> stacks() {
     Groups groups = new Groups(line.size());
     joinWithin(
-        groups, HouseRule.BURST_MINUTES, photo -> photo.marks().stack() == null, this::repeats);
+        groups,
+        HouseRule.BURST_MINUTES,
+        photo -> photo.marks().stack() == null,
+        (a, b) -> near(a, b, repeatBits),
+        this::repeats);
     List<Integer> undated =
         IntStream.range(0, line.size())
             .filter(i -> line.get(i).takenAt() == null && line.get(i).marks().stack() == null)
@@ -69,7 +78,7 @@ public final class Lookalikes {
         boolean metBefore = j >= i && line.get(j).takenAt() == null;
         if (!metBefore
             && line.get(j).marks().stack() == null
-            && near(line.get(i).look(), line.get(j).look(), HouseRule.COPY_BITS)
+            && near(line.get(i), line.get(j), copyBits)
             && !groups.together(i, j)
             && copies(line.get(i), line.get(j))) {
           groups.join(i, j);
@@ -91,6 +100,7 @@ public final class Lookalikes {
         groups,
         HouseRule.ALTERNATE_MINUTES,
         photo -> photo.marks().alternates() == null,
+        this::nearInTheMiddle,
         this::versions);
     joinAsTold(groups, photo -> photo.marks().alternates());
     Map<String, String> byPhoto = new LinkedHashMap<>();
@@ -101,30 +111,38 @@ public final class Lookalikes {
     return byPhoto;
   }
 
-  /** Joins pictures that belong together among those taken within the minutes of the rule. */
+  /**
+   * Joins pictures that belong together among those taken within the minutes of the rule.
+   *
+   * @param near a cheap question that all pairs that belong together answer with yes
+   */
   private void joinWithin(
       Groups groups,
       HouseRule minutes,
       Predicate<StoryPhoto> open,
+      BiPredicate<StoryPhoto, StoryPhoto> near,
       BiPredicate<StoryPhoto, StoryPhoto> belong) {
-    Duration within = Duration.ofMinutes(rules.number(minutes));
     for (int i = 0; i < line.size(); i++) {
       StoryPhoto one = line.get(i);
-      if (!open.test(one)) {
+      LocalDateTime from = one.takenAt();
+      if (from == null || !open.test(one)) {
         continue;
       }
-      for (int j = i + 1; j < line.size() && isWithin(one, line.get(j), within); j++) {
-        if (open.test(line.get(j)) && !groups.together(i, j) && belong.test(one, line.get(j))) {
+      LocalDateTime last = from.plusMinutes(rules.number(minutes));
+      for (int j = i + 1; j < line.size(); j++) {
+        StoryPhoto other = line.get(j);
+        LocalDateTime at = other.takenAt();
+        if (at == null || at.isAfter(last)) {
+          break;
+        }
+        if (near.test(one, other)
+            && open.test(other)
+            && !groups.together(i, j)
+            && belong.test(one, other)) {
           groups.join(i, j);
         }
       }
     }
-  }
-
-  private static boolean isWithin(StoryPhoto one, StoryPhoto later, Duration within) {
-    LocalDateTime from = one.takenAt();
-    LocalDateTime to = later.takenAt();
-    return from != null && to != null && Duration.between(from, to).compareTo(within) <= 0;
   }
 
   private void joinAsTold(Groups groups, Function<StoryPhoto, @Nullable String> told) {
@@ -141,33 +159,45 @@ public final class Lookalikes {
   }
 
   private boolean repeats(StoryPhoto a, StoryPhoto b) {
-    return alike(a.look(), b.look(), HouseRule.LOOKALIKE_BITS);
+    return alike(a, b, repeatBits);
   }
 
   private boolean copies(StoryPhoto a, StoryPhoto b) {
-    return alike(a.look(), b.look(), HouseRule.COPY_BITS);
+    return alike(a, b, copyBits);
   }
 
-  private boolean alike(@Nullable Look a, @Nullable Look b, HouseRule bits) {
+  private boolean alike(StoryPhoto a, StoryPhoto b, long bits) {
     return near(a, b, bits)
-        && a.orientation() == b.orientation()
-        && a.mean().difference(b.mean()) <= rules.number(HouseRule.LOOKALIKE_COLOUR);
+        && a.look().orientation() == b.look().orientation()
+        && difference(a, b) <= rules.number(HouseRule.LOOKALIKE_COLOUR);
   }
 
-  private boolean near(@Nullable Look a, @Nullable Look b, HouseRule bits) {
-    return a != null && b != null && a.whole().distance(b.whole()) <= rules.number(bits);
+  private static boolean near(StoryPhoto a, StoryPhoto b, long bits) {
+    return a.look() != null
+        && b.look() != null
+        && a.look().whole().distance(b.look().whole()) <= bits;
   }
 
-  private boolean versions(StoryPhoto one, StoryPhoto other) {
-    Look a = one.look();
-    Look b = other.look();
-    return a != null
-        && b != null
-        && a.orientation() != b.orientation()
-        && a.orientation() != Orientation.SQUARE
-        && b.orientation() != Orientation.SQUARE
-        && a.centre().distance(b.centre()) <= rules.number(HouseRule.ALTERNATE_BITS)
-        && a.mean().difference(b.mean()) <= rules.number(HouseRule.ALTERNATE_COLOUR);
+  private boolean nearInTheMiddle(StoryPhoto a, StoryPhoto b) {
+    return a.look() != null
+        && b.look() != null
+        && a.look().centre().distance(b.look().centre()) <= versionBits;
+  }
+
+  private boolean versions(StoryPhoto a, StoryPhoto b) {
+    if (!nearInTheMiddle(a, b)) {
+      return false;
+    }
+    Orientation one = a.look().orientation();
+    Orientation other = b.look().orientation();
+    return one != other
+        && one != Orientation.SQUARE
+        && other != Orientation.SQUARE
+        && difference(a, b) <= rules.number(HouseRule.ALTERNATE_COLOUR);
+  }
+
+  private static double difference(StoryPhoto a, StoryPhoto b) {
+    return a.look().mean().difference(b.look().mean());
   }
 
   /** Whether two pictures of different cameras look like one moment, whatever their clocks say. */
