@@ -37,18 +37,9 @@ public class AlbumEdits {
     this.history = history;
   }
 
-  /** The album, if it is still as the page that asks has seen it. */
-  private Bench seen(long albumId, long version) {
-    Bench bench = benches.open(albumId);
-    if (bench.album().version() != version) {
-      throw new AlbumMovedOnException();
-    }
-    return bench;
-  }
-
   /** Puts a photo into a slot; what was in the slot goes where the photo was, or on the line. */
   public void put(long albumId, long version, String photo, String slotId) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     LinePhotoEntity entity = photo(bench, "photo", photo);
     Optional<Slot> from = bench.slotOf(photo);
@@ -68,7 +59,7 @@ public class AlbumEdits {
 
   /** Swaps what two slots hold; one of them may be empty. */
   public void swap(long albumId, long version, String from, String to) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     swap(bench, slot(bench, "from", from), slot(bench, "to", to));
   }
 
@@ -90,7 +81,7 @@ public class AlbumEdits {
 
   /** Takes the photo out of a slot and hangs it on the line. */
   public void takeOut(long albumId, long version, String slotId) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     requireUnlocked("slot", before);
@@ -102,7 +93,7 @@ public class AlbumEdits {
 
   /** Locks the photo in its slot, or unlocks it. */
   public void lock(long albumId, long version, String slotId, boolean locked) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     history.step(
@@ -113,7 +104,7 @@ public class AlbumEdits {
 
   /** Gives the photo in a slot a quarter turn, or takes it back. */
   public void turn(long albumId, long version, String slotId, boolean turned) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     Filling before = filled(bench, slot);
     history.step(
@@ -129,7 +120,7 @@ public class AlbumEdits {
    * @param spread the spread to fill, with photos that are nowhere else; null for the whole album
    */
   public void placeAgain(long albumId, long version, @Nullable Integer spread) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     List<Slot> asked =
         spread == null ? bench.leaves().slots() : bench.leaves().spread(spread).slots();
     List<Slot> slots =
@@ -184,7 +175,7 @@ public class AlbumEdits {
 
   /** Measures the opening of a pocket; null if it is as usual after all. */
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Slot slot = slot(bench, "slot", slotId);
     if (slot.kind() == Slot.Kind.MOUNT) {
       throw new NotPossibleException("slot", "A mount has no opening: things are stuck on it.");
@@ -198,7 +189,7 @@ public class AlbumEdits {
 
   /** Gives the album a title. */
   public void retitle(long albumId, long version, String title) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     history.step(bench.album(), "title", List.of(new Change.OfTitle(bench.album().title(), title)));
   }
 

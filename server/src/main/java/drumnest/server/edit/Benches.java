@@ -103,6 +103,20 @@ public class Benches {
         rules.rules());
   }
 
+  /**
+   * The album, if it is still as the page that asks has seen it.
+   *
+   * @throws NotThereException if there is no such album
+   * @throws AlbumMovedOnException if it was changed since
+   */
+  public Bench seen(long albumId, long version) {
+    Bench bench = open(albumId);
+    if (bench.album().version() != version) {
+      throw new AlbumMovedOnException();
+    }
+    return bench;
+  }
+
   private Bench.Materials materials() {
     return new Bench.Materials(
         shelf.thickness("material-protector-ply"),

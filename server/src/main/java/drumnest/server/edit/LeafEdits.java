@@ -44,21 +44,13 @@ public class LeafEdits {
     this.albums = albums;
   }
 
-  private Bench seen(long albumId, long version) {
-    Bench bench = benches.open(albumId);
-    if (bench.album().version() != version) {
-      throw new AlbumMovedOnException();
-    }
-    return bench;
-  }
-
   /**
    * Adds a leaf.
    *
    * @param at its number, from 1; it moves to the end where that is past it
    */
   public void add(long albumId, long version, String type, int at) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Shelf.Entry entry =
         shelf
             .find(type)
@@ -94,7 +86,7 @@ public class LeafEdits {
    * @throws WouldLoseException if something is on it and that was not confirmed
    */
   public void remove(long albumId, long version, int key, boolean confirmed) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     List<String> lost = lost(bench, leaf);
     if (!confirmed && !lost.isEmpty()) {
@@ -178,7 +170,7 @@ public class LeafEdits {
 
   /** Moves a leaf to another number, from 1. */
   public void move(long albumId, long version, int key, int to) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     List<Integer> before = order(bench);
     List<Integer> after = new ArrayList<>(before);
@@ -195,7 +187,7 @@ public class LeafEdits {
 
   /** Turns a leaf over, with everything on it. */
   public void turnOver(long albumId, long version, int key) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     if (leaf.type().keepFree().isPositive()) {
       throw new NotPossibleException(
@@ -214,14 +206,14 @@ public class LeafEdits {
 
   /** Puts a like leaf behind it: of its kind, with its mounts, without its things. */
   public void duplicate(long albumId, long version, int key) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     insert(bench, stored(bench, leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
   }
 
   /** Says how far a leaf's top edge lies below that of the album's page. */
   public void drop(long albumId, long version, int key, Length drop) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     StoredLeaf before = stored(bench, leaf);
     change(
@@ -253,7 +245,7 @@ public class LeafEdits {
 
   /** Plans the mounts on a side of a plain page; what has no mount any more goes back. */
   public void plan(long albumId, long version, int key, Side side, List<Block> blocks) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Leaf leaf = leaf(bench, key);
     PagePlan plan = planned(bench, key, side, blocks);
     boolean first = leaf.face(side) == Side.FRONT;
@@ -280,7 +272,7 @@ public class LeafEdits {
 
   /** Says which format the album is of; null for none. */
   public void format(long albumId, long version, @Nullable String format) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     if (format != null
         && shelf
             .find(format)

@@ -48,17 +48,9 @@ public class PhotoEdits {
     this.details = details;
   }
 
-  private Bench seen(long albumId, long version) {
-    Bench bench = benches.open(albumId);
-    if (bench.album().version() != version) {
-      throw new AlbumMovedOnException();
-    }
-    return bench;
-  }
-
   /** Says what must stay of a photo; null for nothing in particular. */
   public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
     if (box != null && !box.isInside(entity.photo().pixels())) {
       throw new NotPossibleException(
@@ -74,7 +66,7 @@ public class PhotoEdits {
 
   /** Takes the proposed keep box of each of these photos that has none and stands out enough. */
   public void keepAsProposed(long albumId, long version, List<String> photos) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     List<Change> changes = new ArrayList<>();
     for (LinePhotoEntity photo : photos(bench, photos)) {
       PixelBox box = photo.keep() == null ? proposal(photo, bench.rules()) : null;
@@ -100,14 +92,14 @@ public class PhotoEdits {
 
   /** Says when a photo was taken. */
   public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
     tell(bench, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
   }
 
   /** Says that a photo is a print on the table already, of this size; null if it is not. */
   public void onTable(long albumId, long version, String photo, @Nullable Size size) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
     if (size == null && !entity.photo().hasFile()) {
       throw new NotPossibleException(
@@ -122,7 +114,7 @@ public class PhotoEdits {
 
   /** Decides on photos, each by its identity; what goes out leaves its slot. */
   public void choose(long albumId, long version, Map<String, Choice> choices) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     List<Change> changes = new ArrayList<>();
     choices.forEach(
         (id, choice) -> {
@@ -170,7 +162,7 @@ public class PhotoEdits {
 
   /** Keeps the best of the stack that the photo is in, as many as said, and drops its others. */
   public void chooseOfStack(long albumId, long version, String photo, int count) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     AlbumEdits.photo(bench, "photo", photo);
     Stack stack = bench.stackOf().get(photo);
     if (stack == null || count < 0 || count > stack.photos().size()) {
@@ -187,7 +179,7 @@ public class PhotoEdits {
   /** Keeps every photo that nobody has decided on and that has at least so many stars. */
   public void keepStarred(long albumId, long version, int stars) {
     Map<String, Choice> choices = new LinkedHashMap<>();
-    for (LinePhotoEntity photo : seen(albumId, version).photos()) {
+    for (LinePhotoEntity photo : benches.seen(albumId, version).photos()) {
       Integer rating = photo.rating();
       if (photo.choosing().choice() == Choice.OPEN && rating != null) {
         if (rating >= stars) {
@@ -207,7 +199,7 @@ public class PhotoEdits {
   /** Changes what is written of photos: hero, private, fine behind a flap, caption. */
   public void write(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Choosing> next) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     List<Change> changes = new ArrayList<>();
     for (LinePhotoEntity photo : photos(bench, photos)) {
       Told told = Told.of(photo);
@@ -266,7 +258,7 @@ public class PhotoEdits {
    * @param to the photo that it is to begin with
    */
   public void moveBorder(long albumId, long version, String from, String to) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     AlbumEdits.photo(bench, "from", from);
     AlbumEdits.photo(bench, "to", to);
     List<Chapter> chapters = bench.chapters();
@@ -308,7 +300,7 @@ public class PhotoEdits {
 
   /** Names the chapter that a photo is in; an empty name takes it back. */
   public void nameChapter(long albumId, long version, String photo, String name) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     AlbumEdits.photo(bench, "photo", photo);
     List<Change> changes = new ArrayList<>();
     List<StoryPhoto> chapter =
@@ -337,7 +329,7 @@ public class PhotoEdits {
    * @param count null for as many as the house rule makes
    */
   public void divide(long albumId, long version, @Nullable Integer count) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     if (count != null && (count < 1 || count > MOST_CHAPTERS)) {
       throw new NotPossibleException("count", "A line has 1 to " + MOST_CHAPTERS + " chapters.");
     }
@@ -355,7 +347,7 @@ public class PhotoEdits {
 
   /** Shifts the clock of a camera. */
   public void shiftClock(long albumId, long version, String camera, Duration by) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Duration before = bench.shiftOf(camera);
     history.step(
         bench.album(),
@@ -398,7 +390,7 @@ public class PhotoEdits {
 
   private void mark(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Marks> next) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     List<Change> changes = new ArrayList<>();
     for (LinePhotoEntity photo : photos(bench, photos)) {
       Told told = Told.of(photo);

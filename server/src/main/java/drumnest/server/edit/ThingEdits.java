@@ -25,17 +25,9 @@ public class ThingEdits {
     this.albums = albums;
   }
 
-  private Bench seen(long albumId, long version) {
-    Bench bench = benches.open(albumId);
-    if (bench.album().version() != version) {
-      throw new AlbumMovedOnException();
-    }
-    return bench;
-  }
-
   /** Adds one; its key is chosen here. */
   public int add(long albumId, long version, Thing thing) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     if (bench.things().size() >= MOST) {
       throw new NotPossibleException(
           "thing", "An album has at most " + MOST + " cards and keepsakes.");
@@ -51,7 +43,7 @@ public class ThingEdits {
 
   /** Says anew what one is. */
   public void change(long albumId, long version, Thing thing) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Thing before = thing(bench, thing.key());
     history.step(
         bench.album(),
@@ -61,7 +53,7 @@ public class ThingEdits {
 
   /** Takes one away for good, out of its slot too. */
   public void remove(long albumId, long version, int key) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Thing thing = thing(bench, key);
     List<Change> changes = new ArrayList<>();
     Slot slot = bench.slotOfThing(key).orElse(null);
@@ -76,7 +68,7 @@ public class ThingEdits {
 
   /** Lays one into a slot; what was there goes where it came from, or back. */
   public void lay(long albumId, long version, int key, String slotId) {
-    Bench bench = seen(albumId, version);
+    Bench bench = benches.seen(albumId, version);
     Thing thing = thing(bench, key);
     Slot to = AlbumEdits.slot(bench, "slot", slotId);
     Filling there = AlbumEdits.held(bench, to);
