@@ -36,8 +36,10 @@ export function useChoose(album: number) {
     (stack: Photo[], keep: number) => {
       const first = stack[0];
       return first
-        ? run(new Map(stack.map(({ id }, i) => [id, { choice: i < keep ? "keep" : "out" }])), () =>
-            step("/api/albums/{id}/choose-of-stack", { photo: first.id, keep }, undefined, true),
+        ? run(
+            new Map(inTurn(stack).map(({ id }, i) => [id, { choice: i < keep ? "keep" : "out" }])),
+            () =>
+              step("/api/albums/{id}/choose-of-stack", { photo: first.id, keep }, undefined, true),
           )
         : Promise.resolve();
     },
@@ -53,6 +55,13 @@ export function useChoose(album: number) {
   );
 
   return { choose, chooseOfStack, mark };
+}
+
+const TURNS: Record<string, number> = { keep: 0, open: 1, maybe: 1, out: 2 };
+
+/** The photos of a stack as they are kept: what is kept first, what was dropped last. */
+function inTurn(stack: Photo[]) {
+  return [...stack].sort((a, b) => (TURNS[a.choice] ?? 1) - (TURNS[b.choice] ?? 1));
 }
 
 /** The line as it will be when these photos have changed. */

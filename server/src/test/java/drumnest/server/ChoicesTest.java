@@ -110,6 +110,25 @@ class ChoicesTest {
   }
 
   @Test
+  void what_was_kept_or_dropped_of_a_stack_goes_before_what_is_sharper() {
+    JsonNode stack = line("stacks").get(0);
+    String best = stack.get("photos").get(0).stringValue();
+    String other = stack.get("photos").get(1).stringValue();
+    SERVER.step("choose", Map.of("photos", List.of(best), "choice", "out")).is(200);
+    SERVER.step("choose-of-stack", Map.of("photo", other, "keep", 1)).is(200);
+    assertThat(choice(best)).isEqualTo("out");
+    assertThat(choice(other)).isEqualTo("keep");
+    undo();
+    undo();
+    SERVER.step("choose", Map.of("photos", List.of(other), "choice", "keep")).is(200);
+    SERVER.step("choose-of-stack", Map.of("photo", best, "keep", 1)).is(200);
+    assertThat(choice(other)).isEqualTo("keep");
+    assertThat(choice(best)).isEqualTo("out");
+    undo();
+    undo();
+  }
+
+  @Test
   void stacks_and_versions_follow_the_maker() {
     SERVER.step("stack", Map.of("photos", List.of(photos[0]), "together", false)).is(200);
     assertThat(line("stacks")).isEmpty();

@@ -18,6 +18,7 @@ import drumnest.server.store.PhotoDetails;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -160,7 +161,10 @@ public class PhotoEdits {
     };
   }
 
-  /** Keeps the best of the stack that the photo is in, as many as said, and drops its others. */
+  /**
+   * Keeps the best of the stack that the photo is in, as many as said, and drops its others. Those
+   * that are kept already go first, and those that were dropped come back last of all.
+   */
   public void chooseOfStack(long albumId, long version, String photo, int count) {
     Bench bench = benches.seen(albumId, version);
     AlbumEdits.photo(bench, "photo", photo);
@@ -169,11 +173,24 @@ public class PhotoEdits {
       throw new NotPossibleException(
           "keep", "A stack has at least two pictures, and as many of it can be kept.");
     }
+    List<String> order =
+        stack.photos().stream()
+            .map(StoryPhoto::id)
+            .sorted(Comparator.comparing(id -> turn(bench.photo(id).orElseThrow())))
+            .toList();
     Map<String, Choice> choices = new LinkedHashMap<>();
-    for (int i = 0; i < stack.photos().size(); i++) {
-      choices.put(stack.photos().get(i).id(), i < count ? Choice.KEEP : Choice.OUT);
+    for (int i = 0; i < order.size(); i++) {
+      choices.put(order.get(i), i < count ? Choice.KEEP : Choice.OUT);
     }
     choose(albumId, version, choices);
+  }
+
+  private static int turn(LinePhotoEntity photo) {
+    return switch (photo.choosing().choice()) {
+      case KEEP -> 0;
+      case OPEN, MAYBE -> 1;
+      case OUT -> 2;
+    };
   }
 
   /** Keeps every photo that nobody has decided on and that has at least so many stars. */
