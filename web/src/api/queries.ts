@@ -124,6 +124,64 @@ export function useTicket(id: number, version: number | undefined, slot: string 
   });
 }
 
+/** How good a spread is, of one version of the album. */
+export function useAccount(
+  id: number,
+  version: number,
+  spread: number,
+  order: string,
+  breathing: string,
+) {
+  const settled = useSettled(version);
+  return useQuery({
+    queryKey: ["account", id, settled, spread, order, breathing],
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/account", {
+          params: { path: { id }, query: { spread, order, breathing } },
+        }),
+      ),
+  });
+}
+
+/** Why the photo of a slot is there, of one version of the album. */
+export function useWhy(id: number, version: number, slot: string, order: string) {
+  return useQuery({
+    queryKey: ["why", id, version, slot, order],
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/why/{slot}", {
+          params: { path: { id, slot }, query: { order } },
+        }),
+      ),
+  });
+}
+
+/** What would make room for a photo on a spread, of one version of the album. */
+export function useRoom(id: number, version: number, photo: string, spread: number) {
+  return useQuery({
+    queryKey: ["room", id, version, photo, spread],
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/room/{photo}", {
+          params: { path: { id, photo }, query: { spread } },
+        }),
+      ),
+  });
+}
+
+/** Photos without a place and the gaps they are offered to; asked for when steps pause. */
+export function useLate(id: number, version: number, enabled: boolean) {
+  const settled = useSettled(version);
+  return useQuery({
+    queryKey: ["late", id, settled],
+    enabled,
+    placeholderData: keepPreviousData,
+    queryFn: () => answered(api.GET("/api/albums/{id}/late", { params: { path: { id } } })),
+  });
+}
+
 export function useLists(id: number, version: number | undefined) {
   return useQuery({
     queryKey: ["lists", id, version],

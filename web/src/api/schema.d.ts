@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["account"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/alternates": {
         parameters: {
             query?: never;
@@ -308,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["late"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/leaves/add": {
         parameters: {
             query?: never;
@@ -500,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["made"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/mark": {
         parameters: {
             query?: never;
@@ -612,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/prints": {
         parameters: {
             query?: never;
@@ -644,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/put-late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putLate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/redo": {
         parameters: {
             query?: never;
@@ -654,6 +734,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/room/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["room"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setAside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -750,6 +862,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/take-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takePlan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -884,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/why/{slot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -990,6 +1134,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{key}/owned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["own"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1140,6 +1300,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{run}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1228,6 +1420,20 @@ export interface components {
             data: string;
             pictures: string;
             version: string;
+        };
+        AccountView: {
+            /** Format: double */
+            best: number;
+            /** Format: int32 */
+            left: number;
+            parts: components["schemas"]["PartView"][];
+            /** Format: int32 */
+            placed: number;
+            /** Format: double */
+            points: number;
+            proven: boolean;
+            shapes: string;
+            words: string;
         };
         AddLeaf: {
             /** Format: int32 */
@@ -1470,6 +1676,8 @@ export interface components {
             kind: string;
             mark?: string;
             name: string;
+            /** Format: int32 */
+            owned?: number;
             pockets?: components["schemas"]["PocketView"][];
             size?: components["schemas"]["SizeView"];
             /** Format: int32 */
@@ -1516,6 +1724,7 @@ export interface components {
         LaidView: {
             kind: string;
             locked: boolean;
+            made?: string;
             mind: string[];
             name: string;
             paper: components["schemas"]["ShareBoxView"];
@@ -1525,6 +1734,12 @@ export interface components {
             turned: boolean;
             verdict: string;
             words: string;
+        };
+        LateView: {
+            fits: string;
+            name: string;
+            photo: string;
+            where?: components["schemas"]["WhereView"];
         };
         LayThing: {
             slot: string;
@@ -1539,6 +1754,29 @@ export interface components {
             leaf: components["schemas"]["LeafView"];
             notes: string[];
             warning?: string;
+        };
+        LeafPlanView: {
+            /** Format: double */
+            cropped: number;
+            /** Format: int32 */
+            empty: number;
+            /** Format: int32 */
+            forced: number;
+            /** Format: int32 */
+            kept: number;
+            kinds: components["schemas"]["NeedView"][];
+            leaves: components["schemas"]["SketchLeaf"][];
+            left: string[];
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            photos: number;
+            /** Format: int32 */
+            places: number;
+            /** Format: double */
+            points: number;
+            sleeves: components["schemas"]["NeedView"][];
+            words: string;
         };
         LeafView: {
             drop: components["schemas"]["LengthView"];
@@ -1584,6 +1822,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MadeSoFar: {
+            made?: string;
+            slot: string;
+            /** Format: int64 */
+            version: number;
+        };
         MarkPhotos: {
             flap?: boolean;
             hero?: boolean;
@@ -1625,6 +1869,14 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        NeedView: {
+            key: string;
+            name: string;
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            owned?: number;
+        };
         OfLeaf: {
             /** Format: int32 */
             leaf: number;
@@ -1665,6 +1917,10 @@ export interface components {
             /** Format: int32 */
             pocket: number;
         };
+        Owned: {
+            /** Format: int32 */
+            owned?: number;
+        };
         PageView: {
             box: components["schemas"]["BoxView"];
             caption: string;
@@ -1689,6 +1945,11 @@ export interface components {
             parts?: components["schemas"]["PartForm"][];
             prints?: string[];
             shut?: boolean;
+        };
+        PartView: {
+            name: string;
+            /** Format: double */
+            points: number;
         };
         PatternView: {
             back: components["schemas"]["PocketView"][];
@@ -1751,6 +2012,10 @@ export interface components {
             w: number;
         };
         PlaceAgain: {
+            breathing?: string;
+            chapter?: string;
+            order?: string;
+            run?: string;
             /** Format: int32 */
             spread?: number;
             /** Format: int64 */
@@ -1786,7 +2051,12 @@ export interface components {
         };
         Preview: {
             keep?: components["schemas"]["PixelBoxRequest"];
+            photo?: string;
             slot: string;
+        };
+        PreviewView: {
+            swapped?: string;
+            ticket: components["schemas"]["TicketView"];
         };
         PrintView: {
             /** Format: int32 */
@@ -1800,6 +2070,22 @@ export interface components {
             shown: components["schemas"]["ShareBoxView"];
             size: components["schemas"]["SizeView"];
             turn: string;
+        };
+        ProposalView: {
+            goes: number[];
+            /** Format: int32 */
+            photos: number;
+            plans: components["schemas"]["LeafPlanView"][];
+        };
+        ProposeLeaves: {
+            anew: boolean;
+            breathing?: string;
+            freshPages: boolean;
+            kinds: string[];
+            /** Format: int32 */
+            mostLeaves?: number;
+            run?: string;
+            undecided: boolean;
         };
         Put: {
             photo: string;
@@ -1817,6 +2103,14 @@ export interface components {
             leaf: number;
             /** Format: int64 */
             version: number;
+        };
+        RoomView: {
+            drop?: string;
+            /** Format: double */
+            points: number;
+            slot?: string;
+            text: string;
+            way: string;
         };
         RuleValue: {
             value: string;
@@ -1860,15 +2154,27 @@ export interface components {
             message: string;
             path: number[];
         };
+        RunView: {
+            /** Format: double */
+            progress?: number;
+        };
         SeatView: {
+            byHand: boolean;
             cutsKeepBox: boolean;
             drawing: components["schemas"]["DrawingView"];
             locked: boolean;
+            made?: string;
             name: string;
             onTable: boolean;
             photo: string;
             resolution: string;
             verdict: string;
+        };
+        SetAside: {
+            aside?: string;
+            slot: string;
+            /** Format: int64 */
+            version: number;
         };
         SettingsView: {
             units: string;
@@ -1911,6 +2217,30 @@ export interface components {
             h: components["schemas"]["LengthView"];
             w: components["schemas"]["LengthView"];
         };
+        SketchLeaf: {
+            back: components["schemas"]["SketchPage"];
+            front: components["schemas"]["SketchPage"];
+            name: string;
+        };
+        SketchPage: {
+            /** Format: double */
+            h: number;
+            places: components["schemas"]["SketchPlace"][];
+            /** Format: double */
+            w: number;
+        };
+        SketchPlace: {
+            drawing?: components["schemas"]["DrawingView"];
+            /** Format: double */
+            h: number;
+            photo?: string;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         SlipForm: {
             question: {
                 [key: string]: unknown;
@@ -1929,6 +2259,7 @@ export interface components {
             slips: components["schemas"]["SlipView"][];
         };
         SlotView: {
+            aside?: string;
             box: components["schemas"]["BoxView"];
             holds: string;
             id: string;
@@ -1976,6 +2307,13 @@ export interface components {
             name: string;
             takenAt?: string;
             w?: string;
+        };
+        TakePlan: {
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            version: number;
+            wish: components["schemas"]["ProposeLeaves"];
         };
         TakenView: {
             hadAlready: boolean;
@@ -2075,6 +2413,13 @@ export interface components {
             /** Format: int32 */
             spread: number;
         };
+        WhyView: {
+            next: string;
+            nextSlot?: string;
+            parts: components["schemas"]["PartView"][];
+            reasons: string[];
+            suggestion: string;
+        };
         Written: {
             h?: string;
             w?: string;
@@ -2148,6 +2493,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    account: {
+        parameters: {
+            query?: {
+                spread?: number;
+                chapter?: string;
+                order?: string;
+                breathing?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
                 };
             };
         };
@@ -2586,6 +2958,28 @@ export interface operations {
             };
         };
     };
+    late: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LateView"][];
+                };
+            };
+        };
+    };
     add_1: {
         parameters: {
             query?: {
@@ -2903,6 +3297,34 @@ export interface operations {
             };
         };
     };
+    made: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeSoFar"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     mark: {
         parameters: {
             query?: {
@@ -3094,6 +3516,32 @@ export interface operations {
             };
         };
     };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposeLeaves"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
     print: {
         parameters: {
             query?: never;
@@ -3148,6 +3596,34 @@ export interface operations {
             };
         };
     };
+    putLate: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Version"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: {
@@ -3162,6 +3638,59 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Version"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    room: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomView"][];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAside"];
             };
         };
         responses: {
@@ -3359,6 +3888,34 @@ export interface operations {
             };
         };
     };
+    takePlan: {
+        parameters: {
+            query?: {
+                spread?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakePlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     lay: {
         parameters: {
             query?: {
@@ -3464,7 +4021,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TicketView"];
+                    "application/json": components["schemas"]["PreviewView"];
                 };
             };
         };
@@ -3572,6 +4129,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    why: {
+        parameters: {
+            query?: {
+                order?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                slot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyView"];
                 };
             };
         };
@@ -3758,6 +4340,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PatternView"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Owned"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueView"];
                 };
             };
         };
@@ -3969,6 +4577,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EffectView"];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
                 };
             };
         };

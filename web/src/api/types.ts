@@ -39,6 +39,10 @@ export type PartForm = Schemas["PartForm"];
 export type Rule = Schemas["RuleView"];
 export type Sharing = Schemas["SharingView"];
 export type Slip = Schemas["SlipView"];
+export type Proposal = Schemas["ProposalView"];
+export type Plan = Schemas["LeafPlanView"];
+export type SketchPage = Schemas["SketchPage"];
+export type Need = Schemas["NeedView"];
 export type About = Schemas["AboutView"];
 
 /** What is decided of a photo. */

@@ -9,11 +9,14 @@ import { LeavesStage } from "../leaves/LeavesStage";
 import { MakeStage } from "../make/MakeStage";
 import { PlaceStage } from "../place/PlaceStage";
 import { TableDrag } from "../place/TableDrag";
+import { PlansStage } from "../plans/PlansStage";
 import { Key } from "../ui/Key";
 import { AlbumTitle } from "./AlbumTitle";
 import { KeysSheet } from "./KeysSheet";
 import { Stages } from "./Stages";
 import { useBenchKeys } from "./useBenchKeys";
+
+const STAGES = ["gather", "leaves", "plans", "place", "make"];
 
 /** The bench: the album's edge and stages at the left, the line above, the stage in the middle. */
 export function AlbumFrame() {
@@ -45,7 +48,7 @@ export function AlbumFrame() {
       </p>
     );
   }
-  if (stage !== "gather" && stage !== "leaves" && stage !== "place" && stage !== "make") {
+  if (stage === undefined || !STAGES.includes(stage)) {
     return <Navigate to={`/albums/${id}/place`} replace />;
   }
   return (
@@ -53,7 +56,7 @@ export function AlbumFrame() {
       <div className="flex h-full flex-col md:flex-row">
         <aside className="flex shrink-0 flex-row flex-wrap items-center gap-x-3 gap-y-1 bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-nowrap md:flex-col md:items-stretch md:gap-0 md:px-0 md:py-4">
           <AlbumTitle album={album.data} />
-          <Stages album={album.data} stage={stage} />
+          <Stages album={album.data} stage={stage === "plans" ? "leaves" : stage} />
           <ForeEdge album={album.data} />
           <Link
             to="/sums"
@@ -77,7 +80,7 @@ export function AlbumFrame() {
           </button>
         </aside>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          {stage !== "leaves" && (
+          {stage !== "leaves" && stage !== "plans" && (
             <div className={stage === "make" ? "hidden md:block" : ""}>
               <LineUp album={album.data} line={line.data} gathering={stage === "gather"} />
             </div>
@@ -86,6 +89,7 @@ export function AlbumFrame() {
             {stage === "gather" && <GatherStage album={album.data} line={line.data} />}
             {stage === "leaves" && <LeavesStage album={album.data} />}
             {stage === "place" && <PlaceStage album={album.data} line={line.data} />}
+            {stage === "plans" && <PlansStage album={album.data} />}
             {stage === "make" && <MakeStage album={album.data} />}
           </main>
         </div>

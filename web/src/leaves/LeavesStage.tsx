@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { useLeaf, useStep } from "../api/queries";
 import type { Album } from "../api/types";
 import { useHand } from "../bench/hand";
@@ -63,6 +64,14 @@ export function LeavesStage({ album }: { album: Album }) {
             </Button>
           )}
           {!current && <p className="py-1.5 font-semibold">Choose the first one.</p>}
+          {album.counts.onLine > 0 && (
+            <Link
+              to={`/albums/${album.id}/plans`}
+              className="order-last ml-auto text-[13px] font-semibold underline underline-offset-2"
+            >
+              Propose leaves for the photos
+            </Link>
+          )}
           {current && !adding && (
             <>
               <Button

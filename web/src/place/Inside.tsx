@@ -11,6 +11,12 @@ interface Props {
 
 const EMPTY: Record<string, string> = { photo: "empty", words: "words", keepsake: "keepsake" };
 
+export const ASIDE: Record<string, string> = {
+  words: "for words",
+  title: "for a title",
+  empty: "left empty",
+};
+
 /** What is seen in a slot: a picture as it is cropped, a card, a keepsake, or its size. */
 export function Inside({ slot, seat, width }: Props) {
   const { inner } = slot;
@@ -45,7 +51,11 @@ export function Inside({ slot, seat, width }: Props) {
                 className={width > 70 ? "text-xl" : "text-[14px]"}
               />
             )}
-            {width > 60 && <span className="text-[11px]">{EMPTY[slot.holds]}</span>}
+            {width > 60 && (
+              <span className={`text-[11px] ${slot.aside ? "font-semibold text-ink" : ""}`}>
+                {slot.aside ? ASIDE[slot.aside] : EMPTY[slot.holds]}
+              </span>
+            )}
           </span>
         )}
       </span>

@@ -4,7 +4,7 @@ import { useHand } from "../bench/hand";
 import { usePreview } from "../ticket/preview";
 import { Measures } from "../ui/Measures";
 import { verdictWord } from "../ui/VerdictMark";
-import { Inside } from "./Inside";
+import { ASIDE, Inside } from "./Inside";
 
 interface Props {
   slot: Slot;
@@ -98,6 +98,9 @@ function laidTags(laid: Laid): Tag[] {
   if (laid.mind.length > 0) {
     found.push({ words: "see ticket", warn: true });
   }
+  if (laid.made) {
+    found.push({ words: laid.made, warn: false });
+  }
   if (laid.locked) {
     found.push({ words: "locked", warn: false });
   }
@@ -118,6 +121,9 @@ function tags(seat: Seat) {
   if (seat.onTable) {
     found.push({ words: "on the table", warn: false });
   }
+  if (seat.made) {
+    found.push({ words: seat.made, warn: false });
+  }
   if (seat.locked) {
     found.push({ words: "locked", warn: false });
   }
@@ -130,7 +136,7 @@ function spoken(slot: Slot) {
     return `${slot.label}, ${size}, ${slot.laid.name}`;
   }
   if (!slot.seat) {
-    return `${slot.label}, ${size}, empty`;
+    return `${slot.label}, ${size}, ${slot.aside ? ASIDE[slot.aside] : "empty"}`;
   }
   const said = tags(slot.seat).map((tag) => tag.words);
   return [slot.label, size, slot.seat.name, ...said].join(", ");

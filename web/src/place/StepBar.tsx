@@ -1,18 +1,28 @@
-import { useStep } from "../api/queries";
-import type { Album } from "../api/types";
+import { Link } from "react-router";
+import { useAccount, useStep } from "../api/queries";
+import type { Album, Line } from "../api/types";
 import { useHand } from "../bench/hand";
 import { useTurnTo } from "../bench/openSpread";
 import { Button } from "../ui/Button";
+import { Choose } from "../ui/Choose";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
+import { BREATHING, ORDERS, OVER, useManner } from "./manner";
+import type { usePlaceAgain } from "./usePlaceAgain";
 
-/** What lies open, and the steps that concern the whole spread. */
-export function StepBar({ album }: { album: Album }) {
-  const step = useStep(album.id);
-  const inHand = useHand((hand) => hand.inHand);
+interface Props {
+  album: Album;
+  line: Line;
+  placing: ReturnType<typeof usePlaceAgain>;
+}
+
+/** What lies open, how photos are placed, and the steps that concern the whole spread. */
+export function StepBar({ album, line, placing }: Props) {
   const { counts } = album;
+  const manner = useManner();
+  const begun = counts.placed > 0;
   return (
-    <div className="mt-2 mb-3 shrink-0 pl-6">
+    <div className="mt-2 mb-2 shrink-0 pl-6">
       <div className="grid grid-cols-2 items-baseline gap-x-4 gap-y-1 text-[13px] text-quiet sm:flex sm:justify-between">
         <span>
           <Measures text={album.spread.left?.caption ?? "inside of the front cover"} />
@@ -22,46 +32,109 @@ export function StepBar({ album }: { album: Album }) {
           <Measures text={album.spread.right?.caption ?? "inside of the back cover"} />
         </span>
       </div>
-      <div className="mt-2 flex flex-wrap items-center gap-2 border-t-2 border-ink pt-2">
+      <div className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1.5 border-t-2 border-ink pt-2">
         <Button
-          strong={counts.placed === 0 && counts.onLine > 0}
-          disabled={counts.onLine === 0}
-          onClick={() => step("/api/albums/{id}/place-again", { spread: album.spread.number })}
+          strong={!begun && counts.onLine > 0}
+          disabled={counts.onLine === 0 || placing.running}
+          onClick={() => placing.place()}
         >
-          {counts.placed === 0 ? "Place in story order" : "Place again"} <Key>P</Key>
+          {begun ? "Place again" : "Place"} <Key>P</Key>
         </Button>
+        <Choose
+          label="Which part"
+          options={OVER}
+          value={manner.over}
+          onChoose={(over) => manner.choose({ over })}
+        />
+        <Choose
+          label="Order"
+          options={ORDERS}
+          value={manner.order}
+          onChoose={(order) => manner.choose({ order })}
+        />
+        <Choose
+          label="Breathing room"
+          options={BREATHING}
+          value={manner.breathing}
+          onChoose={(breathing) => manner.choose({ breathing })}
+        />
         {album.leaves.length > 1 && (
           <Button
-            disabled={counts.onLine === 0}
-            onClick={() => step("/api/albums/{id}/place-again", {})}
+            disabled={counts.onLine === 0 || placing.running}
+            onClick={() => placing.place("album")}
           >
             Fill the album
           </Button>
         )}
-        <Button disabled={!album.undo} onClick={() => step("/api/albums/{id}/undo", {})}>
-          Undo <Key>Z</Key>
-        </Button>
-        <Button disabled={!album.redo} onClick={() => step("/api/albums/{id}/redo", {})}>
-          Redo <Key>Y</Key>
-        </Button>
-        <p
-          className="line-clamp-2 min-w-0 flex-1 text-[13px] leading-tight text-quiet"
-          role="status"
-        >
-          {inHand ? (
-            <span className="font-semibold text-ink">
-              {inHand.name} is in your hand: choose a pocket with the arrows, Enter puts it there,
-              Esc lets it be.
-            </span>
-          ) : album.undo ? (
-            <>Last: {album.undo}</>
-          ) : counts.onLine === 0 ? (
-            "No photos yet. Bring some in with Gather."
-          ) : (
-            "Locked photos stay; the others are placed around them."
-          )}
-        </p>
+        {counts.onLine > 0 && (
+          <Link
+            to={`/albums/${album.id}/plans`}
+            className="ml-auto text-[13px] font-semibold underline underline-offset-2"
+          >
+            Propose leaves
+          </Link>
+        )}
       </div>
+      <Status album={album} line={line} placing={placing} />
+    </div>
+  );
+}
+
+/** What was done last, how good the spread is, and the way back. */
+function Status({ album, placing }: Props) {
+  const step = useStep(album.id);
+  const inHand = useHand((hand) => hand.inHand);
+  const { order, breathing } = useManner();
+  const account = useAccount(album.id, album.version, album.spread.number, order, breathing).data;
+  const button =
+    "min-h-6 whitespace-nowrap font-semibold text-ink underline-offset-2 hover:underline disabled:text-quiet disabled:opacity-50 disabled:hover:no-underline";
+  return (
+    <div className="mt-1.5 flex items-start gap-x-4 text-[13px] leading-tight text-quiet">
+      <p className="line-clamp-2 min-h-[2.5em] min-w-0 flex-1" role="status">
+        {placing.running ? (
+          <>
+            Placing
+            {placing.progress !== null && `, ${Math.round(100 * placing.progress)} %`}{" "}
+            <button
+              type="button"
+              className="font-semibold text-ink underline"
+              onClick={placing.stop}
+            >
+              Stop, keep the best so far
+            </button>
+          </>
+        ) : inHand ? (
+          <span className="font-semibold text-ink">
+            {inHand.name} is in your hand: choose a pocket with the arrows, Enter puts it there, Esc
+            lets it be.
+          </span>
+        ) : (
+          <>
+            {album.undo && <>Last: {album.undo}. </>}
+            {album.counts.onLine === 0
+              ? "No photos yet. Bring some in with Gather."
+              : account && account.placed > 0
+                ? account.words
+                : "Locked photos stay; the others are placed around them."}
+          </>
+        )}
+      </p>
+      <button
+        type="button"
+        className={button}
+        disabled={!album.undo}
+        onClick={() => step("/api/albums/{id}/undo", {})}
+      >
+        Undo <Key>Z</Key>
+      </button>
+      <button
+        type="button"
+        className={button}
+        disabled={!album.redo}
+        onClick={() => step("/api/albums/{id}/redo", {})}
+      >
+        Redo <Key>Y</Key>
+      </button>
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import {
   DndContext,
   type DragEndEvent,
+  type DragOverEvent,
   DragOverlay,
   type DragStartEvent,
   MouseSensor,
@@ -13,6 +14,7 @@ import { type ReactNode, useState } from "react";
 import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { type InHand, useHand } from "../bench/hand";
+import { endPreview, preview } from "../ticket/preview";
 import { pictureUrl } from "../ui/Picture";
 
 interface Props {
@@ -35,9 +37,27 @@ export function TableDrag({ album, line, children }: Props) {
     setDragged(event.active.data.current as InHand);
   }
 
+  function over(event: DragOverEvent) {
+    const { photo, slot } = event.active.data.current as InHand;
+    const id = event.over === null ? null : String(event.over.id);
+    if (photo && id && id !== slot && id !== "tray" && !id.startsWith("leaf:")) {
+      void preview({ album: album.id, slot: id, photo });
+    } else {
+      endPreview();
+    }
+  }
+
   async function end(event: DragEndEvent) {
     const from = event.active.data.current as InHand;
     setDragged(null);
+    try {
+      await drop(event, from);
+    } finally {
+      endPreview();
+    }
+  }
+
+  async function drop(event: DragEndEvent, from: InHand) {
     const to = event.over?.id;
     if (to === undefined || to === from.slot) {
       return;
@@ -81,7 +101,11 @@ export function TableDrag({ album, line, children }: Props) {
       autoScroll={false}
       onDragStart={start}
       onDragEnd={end}
-      onDragCancel={() => setDragged(null)}
+      onDragOver={over}
+      onDragCancel={() => {
+        setDragged(null);
+        endPreview();
+      }}
     >
       {children}
       <DragOverlay dropAnimation={null}>

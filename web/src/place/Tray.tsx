@@ -1,6 +1,7 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
+import { useLate, useStep } from "../api/queries";
 import type { Album, Line, Photo } from "../api/types";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
@@ -41,9 +42,7 @@ export function Tray({ album, line }: Props) {
     >
       <div className="w-[118px] shrink-0">
         <h2 className="text-[15px] leading-tight">{heading(waiting.length, album)}</h2>
-        <p className="text-[13px] text-quiet">
-          {waiting.length > 0 ? "Drag one into a pocket, or a picture out of one to here." : ""}
-        </p>
+        {waiting.length > 0 && <Late album={album} />}
       </div>
       <Things album={album} line={line} />
       <div
@@ -58,6 +57,33 @@ export function Tray({ album, line }: Props) {
         </div>
       </div>
     </section>
+  );
+}
+
+/** How many of them gaps of the album would suit, and putting them there. */
+function Late({ album }: { album: Album }) {
+  const late = useLate(album.id, album.version, album.counts.placed > 0).data ?? [];
+  const step = useStep(album.id);
+  const offered = late.filter((each) => each.where);
+  if (offered.length === 0) {
+    return (
+      <p className="text-[13px] leading-tight text-quiet">
+        Drag one into a pocket, or a picture out of one to here.
+      </p>
+    );
+  }
+  return (
+    <p className="text-[13px] leading-tight text-quiet">
+      {offered.length === 1 ? "A gap suits 1 of them." : `Gaps suit ${offered.length} of them.`}{" "}
+      <button
+        type="button"
+        className="font-semibold text-fold underline underline-offset-2"
+        title={offered.map((each) => `${each.name}: ${each.fits}`).join("\n")}
+        onClick={() => step("/api/albums/{id}/put-late", {})}
+      >
+        Put {offered.length === 1 ? "it" : "them"} in
+      </button>
+    </p>
   );
 }
 

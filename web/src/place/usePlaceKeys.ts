@@ -5,10 +5,14 @@ import { isTyping } from "../app/useBenchKeys";
 import { useHand } from "../bench/hand";
 import { useTurnTo } from "../bench/openSpread";
 import { cornerOf, type PlacedSlot, slotsOf } from "../bench/places";
+import { endPreview, preview } from "../ticket/preview";
 import { useNotices } from "../ui/notices";
 
+/** What an empty pocket is set aside for, by key. */
+const ASIDE: Record<string, string> = { w: "words", t: "title", e: "empty" };
+
 /** The keys of the spread: going from pocket to pocket, moving, locking, turning, taking out. */
-export function usePlaceKeys(album: Album) {
+export function usePlaceKeys(album: Album, placeAgain: () => void) {
   const step = useStep(album.id);
   const hand = useHand();
   const turnTo = useTurnTo();
@@ -25,6 +29,7 @@ export function usePlaceKeys(album: Album) {
         return;
       }
       hand.letGo();
+      endPreview();
       if (inHand.slot === current.id) {
         return;
       }
@@ -46,6 +51,11 @@ export function usePlaceKeys(album: Album) {
         hand.lookAtSlot(next.slot.id);
         document.getElementById(`slot-${next.slot.id}`)?.focus({ preventScroll: true });
         speak(next.slot.label);
+        if (hand.inHand?.photo && hand.inHand.slot !== next.slot.id) {
+          void preview({ album: album.id, slot: next.slot.id, photo: hand.inHand.photo });
+        } else {
+          endPreview();
+        }
       }
     }
 
@@ -54,6 +64,7 @@ export function usePlaceKeys(album: Album) {
         go(key);
       } else if (key === "escape" && hand.inHand) {
         hand.letGo();
+        endPreview();
       } else if (key === "enter" && hand.inHand) {
         void putDown();
       } else if (key === "[" || key === "]") {
@@ -63,12 +74,15 @@ export function usePlaceKeys(album: Album) {
           speak(`Spread ${next + 1} of ${album.spread.last + 1}`);
         }
       } else if (key === "p") {
-        void step("/api/albums/{id}/place-again", { spread: album.spread.number });
+        placeAgain();
       } else if (key === "x" && (seat || hand.photo)) {
         void step("/api/albums/{id}/choose", {
           photos: [seat?.photo ?? hand.photo ?? ""],
           choice: "out",
         });
+      } else if (current && !held && ASIDE[key]) {
+        const aside = ASIDE[key] === current.aside ? undefined : ASIDE[key];
+        void step("/api/albums/{id}/set-aside", { slot: current.id, aside });
       } else if (!current || !held) {
         return false;
       } else if (key === "enter") {
@@ -76,6 +90,12 @@ export function usePlaceKeys(album: Album) {
         speak(`${held.name} is in your hand. Choose a pocket with the arrows.`);
       } else if (key === "l") {
         void step("/api/albums/{id}/lock", { slot: current.id, locked: !held.locked });
+      } else if (key === "c") {
+        const made = held.made === "cut" ? undefined : "cut";
+        void step("/api/albums/{id}/made", { slot: current.id, made });
+      } else if (key === "g") {
+        const made = held.made === "stuck" ? "cut" : "stuck";
+        void step("/api/albums/{id}/made", { slot: current.id, made });
       } else if (key === "r") {
         const turned = seat ? seat.drawing.turned : current.laid?.turned;
         void step("/api/albums/{id}/turn", { slot: current.id, turned: !turned });
@@ -104,7 +124,7 @@ export function usePlaceKeys(album: Album) {
     }
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [album, hand, step, speak, turnTo]);
+  }, [album, hand, step, speak, turnTo, placeAgain]);
 }
 
 /** The slot that lies next in a direction: the nearest whose middle is that way. */

@@ -6,6 +6,7 @@ import { Key } from "../ui/Key";
 import { pictureUrl } from "../ui/Picture";
 import { DateField } from "./DateField";
 import { OnTable } from "./OnTable";
+import { RoomFor } from "./RoomFor";
 import { Do, Row } from "./SlotTicket";
 
 interface Props {
@@ -43,6 +44,7 @@ export function LoosePhoto({ album, photo }: Props) {
         {photo.lookalike && <Row name="Looks">like its neighbours</Row>}
         <OnTable album={album} photo={photo} />
       </dl>
+      <RoomFor album={album} photo={photo} />
       <div className="text-[13px]">
         <DateField album={album} photo={photo} />
       </div>

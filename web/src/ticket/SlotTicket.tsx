@@ -1,20 +1,24 @@
 import type { ReactNode } from "react";
 import { useMetric, useStep } from "../api/queries";
 import type { Album, Size, Ticket } from "../api/types";
+import { slotsOf } from "../bench/places";
 import { Key } from "../ui/Key";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { VerdictMark, verdictWord } from "../ui/VerdictMark";
 import { KeepBox } from "./KeepBox";
 import { OnTable } from "./OnTable";
 import { OpeningField } from "./OpeningField";
+import { WhyHere } from "./WhyHere";
 
 interface Props {
   album: Album;
   ticket: Ticket;
+  /** Whether the photo is only held over the slot. */
+  held?: boolean;
 }
 
 /** The ticket of a slot: the measure large, the verdict in words, what to do, and why. */
-export function SlotTicket({ album, ticket }: Props) {
+export function SlotTicket({ album, ticket, held = false }: Props) {
   const { photo, seat } = ticket;
   const step = useStep(album.id);
   return (
@@ -84,10 +88,14 @@ export function SlotTicket({ album, ticket }: Props) {
         )}
         {photo && <OnTable album={album} photo={photo} />}
       </dl>
-      <p className="mt-3 text-[13px] leading-snug text-quiet">
-        {photo && <strong className="text-ink">Why here. </strong>}
-        <Measures text={ticket.why} />
-      </p>
+      {photo && seat && !held ? (
+        <WhyHere album={album} ticket={ticket} />
+      ) : (
+        <p className="mt-3 text-[13px] leading-snug text-quiet">
+          <Measures text={ticket.why} />
+        </p>
+      )}
+      {!photo && !ticket.laid && <Aside album={album} slot={ticket.slot} />}
       {ticket.laid && (
         <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
           <Do
@@ -109,9 +117,10 @@ export function SlotTicket({ album, ticket }: Props) {
             keyName="Del"
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
+          <Made album={album} slot={ticket.slot} made={ticket.laid.made} />
         </div>
       )}
-      {photo && seat && (
+      {photo && seat && !held && (
         <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
           <Do
             name={seat.locked ? "unlock" : "lock"}
@@ -130,6 +139,7 @@ export function SlotTicket({ album, ticket }: Props) {
             keyName="Del"
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
+          <Made album={album} slot={ticket.slot} made={seat.made} />
           <Do
             name="drop"
             keyName="X"
@@ -146,6 +156,61 @@ export function SlotTicket({ album, ticket }: Props) {
     </>
   );
 }
+
+/** How far the making of what lies in a slot has come. */
+function Made({ album, slot, made }: { album: Album; slot: string; made: string | undefined }) {
+  const step = useStep(album.id);
+  return (
+    <>
+      <Do
+        name={made === "cut" ? "not cut yet" : "cut"}
+        keyName="C"
+        onDo={() =>
+          step("/api/albums/{id}/made", { slot, made: made === "cut" ? undefined : "cut" })
+        }
+      />
+      <Do
+        name={made === "stuck" ? "not stuck yet" : "stuck"}
+        keyName="G"
+        onDo={() =>
+          step("/api/albums/{id}/made", { slot, made: made === "stuck" ? "cut" : "stuck" })
+        }
+      />
+    </>
+  );
+}
+
+/** What an empty slot is set aside for. */
+function Aside({ album, slot }: { album: Album; slot: string }) {
+  const step = useStep(album.id);
+  const aside = slotsOf(album).find((each) => each.slot.id === slot)?.slot.aside;
+  function set(next: string) {
+    return step("/api/albums/{id}/set-aside", { slot, aside: next === aside ? undefined : next });
+  }
+  return (
+    <fieldset className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
+      <legend className="mb-1 text-quiet">
+        {aside ? `Set aside: ${ASIDE_WORDS[aside]}.` : "Keep it free for"}
+      </legend>
+      {Object.entries(ASIDE_KEYS).map(([each, key]) => (
+        <Do
+          key={each}
+          name={aside === each ? "photos again" : (ASIDE_WORDS[each] ?? each)}
+          keyName={key}
+          onDo={() => set(each)}
+        />
+      ))}
+    </fieldset>
+  );
+}
+
+const ASIDE_WORDS: Record<string, string> = {
+  words: "words",
+  title: "a title",
+  empty: "nothing, on purpose",
+};
+
+const ASIDE_KEYS: Record<string, string> = { words: "W", title: "T", empty: "E" };
 
 function Headline({ size, means }: { size: Size; means: string }) {
   const metric = useMetric();

@@ -19,7 +19,7 @@ export function TicketRoll({ album, line }: Props) {
   const { slot, photo, thing, lookAtSlot } = useHand();
   const turning = useAlbum(album.id).isFetching;
   const ticket = useTicket(album.id, album.version, slot);
-  const shown = usePreview((state) => state.ticket);
+  const shown = usePreview();
   const loose = line.chapters
     .flatMap((chapter) => [...chapter.photos, ...chapter.out])
     .find((each) => each.id === photo);
@@ -36,14 +36,23 @@ export function TicketRoll({ album, line }: Props) {
     }
   }, [album, slot, photo, thing, turning, lookAtSlot]);
 
-  const current = shown && shown.slot === slot ? shown : ticket.data;
+  const previewed =
+    shown.ticket && (shown.held || shown.ticket.slot === slot) ? shown.ticket : null;
+  const current = previewed ?? ticket.data;
   return (
     <aside
       aria-label="Ticket"
       className="torn slim-scroll relative mt-3 w-full flex-1 lg:flex-none md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
     >
       <Slips album={album.id} />
-      {loose ? (
+      {previewed && shown.held ? (
+        <>
+          <p className="mb-2 border-l-4 border-fold pl-2 text-[13px] leading-snug" role="status">
+            <strong>If you let it go here.</strong> {shown.swapped}
+          </p>
+          <SlotTicket album={album} ticket={previewed} held />
+        </>
+      ) : loose ? (
         <LoosePhoto album={album} photo={loose} />
       ) : looseThing ? (
         <ThingTicket album={album} thing={looseThing} />

@@ -3,20 +3,24 @@ import { answered, api } from "../api/client";
 import type { PixelBox, Ticket } from "../api/types";
 
 interface Preview {
-  /** The ticket as it would be with the keep box that is being dragged. */
+  /** The ticket as it would be: with another keep box, or with another photo in the slot. */
   ticket: Ticket | null;
-  show: (ticket: Ticket | null) => void;
+  /** Whether a photo is held over the slot. */
+  held: boolean;
+  /** What becomes of the photo that is there now. */
+  swapped: string | null;
 }
 
-export const usePreview = create<Preview>((set) => ({
-  ticket: null,
-  show: (ticket) => set({ ticket }),
-}));
+const NOTHING: Preview = { ticket: null, held: false, swapped: null };
+
+export const usePreview = create<Preview>(() => NOTHING);
 
 interface Wish {
   album: number;
   slot: string;
-  keep: PixelBox;
+  keep?: PixelBox;
+  /** The photo that is held over the slot. */
+  photo?: string;
 }
 
 let asking = false;
@@ -24,7 +28,7 @@ let wish: Wish | null = null;
 /** Counts the drags, so that an answer that comes after the end of its drag is not shown. */
 let drag = 0;
 
-/** Asks for the ticket with another keep box; of many wishes only the latest is asked for. */
+/** Asks for the ticket as it would be; of many wishes only the latest is asked for. */
 export async function preview(next: Wish) {
   wish = next;
   if (asking) {
@@ -33,17 +37,18 @@ export async function preview(next: Wish) {
   asking = true;
   try {
     while (wish) {
-      const { album, slot, keep }: Wish = wish;
+      const { album, ...body }: Wish = wish;
       wish = null;
       const asked = drag;
-      const ticket = await answered(
-        api.POST("/api/albums/{id}/tickets/preview", {
-          params: { path: { id: album } },
-          body: { slot, keep },
-        }),
+      const view = await answered(
+        api.POST("/api/albums/{id}/tickets/preview", { params: { path: { id: album } }, body }),
       );
       if (asked === drag) {
-        usePreview.getState().show(ticket);
+        usePreview.setState({
+          ticket: view.ticket,
+          held: body.photo !== undefined,
+          swapped: view.swapped ?? null,
+        });
       }
     }
   } catch {
@@ -54,9 +59,9 @@ export async function preview(next: Wish) {
   }
 }
 
-/** Forgets what is asked for and shown, once the keep box is set. */
+/** Forgets what is asked for and shown, once the drag has ended. */
 export function endPreview() {
   wish = null;
   drag++;
-  usePreview.getState().show(null);
+  usePreview.setState(NOTHING);
 }

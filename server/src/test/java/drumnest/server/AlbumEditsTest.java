@@ -37,9 +37,15 @@ class AlbumEditsTest {
 
   @BeforeEach
   void place() {
-    held(SERVER.album())
-        .keySet()
-        .forEach(slot -> SERVER.step("lock", Map.of("slot", slot, "locked", false)).is(200));
+    for (String slot : held(SERVER.album()).keySet()) {
+      JsonNode seat = seat(SERVER.album(), slot);
+      if (seat.get("locked").booleanValue()) {
+        SERVER.step("lock", Map.of("slot", slot, "locked", false)).is(200);
+      }
+      if (seat.get("byHand").booleanValue()) {
+        SERVER.step("take-out", Map.of("slot", slot)).is(200);
+      }
+    }
     SERVER.step("place-again", Map.of("spread", 1)).is(200);
   }
 
@@ -136,7 +142,7 @@ class AlbumEditsTest {
             .post("/api/albums/1/tickets/preview", Map.of("slot", "2-front-2", "keep", right))
             .is(200)
             .json();
-    assertThat(preview.at("/crop/x").intValue()).isEqualTo(900);
+    assertThat(preview.at("/ticket/crop/x").intValue()).isEqualTo(900);
     assertThat(SERVER.get("/api/albums/1/tickets/2-front-2").json().at("/crop/x").intValue())
         .isEqualTo(450);
     SERVER.step("keep", Map.of("photo", wide, "keep", right)).is(200);

@@ -35,6 +35,9 @@ public record Slot(
     Holds holds,
     int rank) {
 
+  /** Mounts that lie no further apart stand side by side. Source: common practice, no source. */
+  private static final Length NEAR = Length.ofInches(1, 1, 2);
+
   /** What sort of place a slot is. */
   public enum Kind {
     POCKET,
@@ -52,6 +55,32 @@ public record Slot(
   /** How what it holds lies against a reader of the page. */
   public Turn readingTurn() {
     return parent.turn().plus(turn);
+  }
+
+  /**
+   * Whether something in the one stands beside the other: on the same page, along an edge that they
+   * share or nearly share.
+   */
+  public boolean touches(Slot other) {
+    if (!parent.id().equals(other.parent.id())) {
+      return false;
+    }
+    boolean beside =
+        isNear(box.x(), box.right(), other.box.x(), other.box.right())
+            && overlap(box.y(), box.bottom(), other.box.y(), other.box.bottom());
+    boolean below =
+        isNear(box.y(), box.bottom(), other.box.y(), other.box.bottom())
+            && overlap(box.x(), box.right(), other.box.x(), other.box.right());
+    return beside || below;
+  }
+
+  private static boolean isNear(Length from, Length to, Length otherFrom, Length otherTo) {
+    Length gap = otherFrom.isMoreThan(from) ? otherFrom.minus(to) : from.minus(otherTo);
+    return !gap.isNegative() && !gap.isMoreThan(NEAR);
+  }
+
+  private static boolean overlap(Length from, Length to, Length otherFrom, Length otherTo) {
+    return to.isMoreThan(otherFrom) && otherTo.isMoreThan(from);
   }
 
   public boolean hiddenAtRest() {

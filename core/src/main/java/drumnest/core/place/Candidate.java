@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import org.jspecify.annotations.Nullable;
@@ -11,21 +12,40 @@ import org.jspecify.annotations.Nullable;
  * @param id its identity
  * @param pixels its size
  * @param keep what must stay of it
- * @param hero whether it must never be hidden
  * @param wanted how much it is wanted, 1 and more: leaving it out costs as many times as much
  * @param lookalike the group of pictures it looks like, if there is one
  * @param alternates the group of versions of its subject, of which one is placed, if there is one
  * @param onTable its size if it is a print on the table, as its picture is seen upright
+ * @param manner what was said of how it is to be seen
+ * @param look what it looks like, if that is known
  */
 public record Candidate(
     String id,
     Pixels pixels,
     @Nullable PixelBox keep,
-    boolean hero,
     int wanted,
     @Nullable String lookalike,
     @Nullable String alternates,
-    @Nullable Size onTable) {
+    @Nullable Size onTable,
+    Manner manner,
+    @Nullable Look look) {
+
+  /**
+   * What was said of how a picture is to be seen.
+   *
+   * @param hero whether it must never be hidden, and is wanted large
+   * @param flap whether it may well lie out of sight
+   * @param secret whether it is private
+   * @param words whether there are words to it, which want to stand beside it
+   */
+  public record Manner(boolean hero, boolean flap, boolean secret, boolean words) {
+
+    /** Nothing was said. */
+    public static final Manner PLAIN = new Manner(false, false, false, false);
+
+    /** A hero of which nothing else was said. */
+    public static final Manner HERO = new Manner(true, false, false, false);
+  }
 
   /** A picture that is wanted like any other and has no other versions. */
   public Candidate(
@@ -35,12 +55,11 @@ public record Candidate(
       boolean hero,
       @Nullable String lookalike,
       @Nullable Size onTable) {
-    this(id, pixels, keep, hero, 1, lookalike, null, onTable);
+    this(id, pixels, keep, 1, lookalike, null, onTable, hero ? Manner.HERO : Manner.PLAIN, null);
   }
 
-  /** What leaving it out costs, in the unit of {@link PlacingCost}. */
-  long leftOut() {
-    return wanted * PlacingCost.LEFT_OUT;
+  boolean hero() {
+    return manner.hero();
   }
 
   /** Whether the two belong to one group of lookalikes. */

@@ -3,39 +3,93 @@ package drumnest.core.place;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The problem of giving pictures to places at the least cost, and its answer.
  *
- * <p>The cost of a picture in a place is {@link PlacingCost#of}; a picture left out costs {@link
- * PlacingCost#LEFT_OUT} as many times as it is wanted, a place left empty nothing, two lookalikes
- * in neighbouring places {@link PlacingCost#NEIGHBOURS_ALIKE}. Each place takes one picture, each
- * picture one place.
+ * <p>Each place takes one picture, each picture one place; of several versions of one subject one
+ * is placed. The cost is that of every picture in its place, of every two pictures side by side,
+ * and of every subject left out, all by {@link PlacingCost}; a place left empty costs nothing.
  */
 public interface Placing {
+
+  /** By what pictures are given to places. */
+  enum Order {
+    /** Pictures in time order take places in reading order. */
+    STORY,
+    /** On each spread dark pictures stand low and pale ones high. */
+    WEIGHT,
+    /** On each spread neighbours are unlike. */
+    VARIETY,
+    /** Any picture may stand anywhere. */
+    FREE
+  }
 
   /**
    * What is to be placed where.
    *
    * @param candidates the pictures, in time order
-   * @param places the places, in reading order
+   * @param places the places, in reading order; those of one page, and of one spread, one after the
+   *     other
    * @param locked pictures that stay where they are: index of the place to index of the picture.
    *     They are placed whatever it costs, and count as neighbours
+   * @param closed places that a picture must not take: index of the picture to indices of places
+   * @param most how many pictures a page may hold, by the page's number; pages that are not named
+   *     may be filled. Locked pictures count, and stay where there are more of them
+   * @param order by what they are placed
+   * @param weights what everything weighs
    * @param rules the house rules
    */
   record Problem(
       List<Candidate> candidates,
       List<Place> places,
       Map<Integer, Integer> locked,
+      Map<Integer, Set<Integer>> closed,
+      Map<Integer, Integer> most,
+      Order order,
+      Weights weights,
       HouseRules rules) {
 
+    /**
+     * @throws IllegalArgumentException if a picture is locked to two places
+     */
     public Problem {
       candidates = List.copyOf(candidates);
       places = List.copyOf(places);
       locked = Map.copyOf(locked);
+      closed = Map.copyOf(closed);
+      most = Map.copyOf(most);
       if (locked.values().stream().distinct().count() < locked.size()) {
         throw new IllegalArgumentException("A picture is locked to one place.");
       }
+    }
+
+    /** Pages may be filled, and no place is closed to anybody. */
+    public Problem(
+        List<Candidate> candidates,
+        List<Place> places,
+        Map<Integer, Integer> locked,
+        Order order,
+        Weights weights,
+        HouseRules rules) {
+      this(candidates, places, locked, Map.of(), Map.of(), order, weights, rules);
+    }
+
+    public Problem withLocked(Map<Integer, Integer> other) {
+      return new Problem(candidates, places, other, closed, most, order, weights, rules);
+    }
+
+    public Problem withClosed(Map<Integer, Set<Integer>> other) {
+      return new Problem(candidates, places, locked, other, most, order, weights, rules);
+    }
+
+    public Problem withPlaces(List<Place> other) {
+      return new Problem(candidates, other, locked, closed, most, order, weights, rules);
+    }
+
+    public Problem withOrder(Order other) {
+      return new Problem(candidates, places, locked, closed, most, other, weights, rules);
     }
   }
 
@@ -44,8 +98,47 @@ public interface Placing {
    *
    * @param placeOf for each picture the index of its place, or -1 if it was left out
    * @param cost the cost of the whole in the unit of {@link PlacingCost}
+   * @param bound what no arrangement can cost less than; where it is the cost, the answer is proven
+   *     to be a best one
    */
-  record Arrangement(int[] placeOf, long cost) {}
+  record Arrangement(int[] placeOf, long cost, long bound) {
 
-  Arrangement place(Problem problem);
+    public boolean isBest() {
+      return cost <= bound;
+    }
+
+    /** For each place the index of its picture, or -1 if it is empty. */
+    public int[] photoAt(int places) {
+      int[] at = new int[places];
+      java.util.Arrays.fill(at, -1);
+      for (int photo = 0; photo < placeOf.length; photo++) {
+        if (placeOf[photo] >= 0) {
+          at[placeOf[photo]] = photo;
+        }
+      }
+      return at;
+    }
+  }
+
+  /**
+   * Places the pictures.
+   *
+   * @param watch told of progress where it takes long; may stop it, and then the best so far is the
+   *     answer
+   */
+  Arrangement place(Problem problem, Watch watch);
+
+  /** Places the pictures without being watched. */
+  default Arrangement place(Problem problem) {
+    return place(problem, Watch.NONE);
+  }
+
+  /** What places by an order. */
+  static Placing by(Order order) {
+    return switch (order) {
+      case STORY -> new StoryPlacing();
+      case FREE -> new FreePlacing();
+      case WEIGHT, VARIETY -> new SpreadPlacing();
+    };
+  }
 }

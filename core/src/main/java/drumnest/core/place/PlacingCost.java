@@ -2,67 +2,310 @@ package drumnest.core.place;
 
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.Resolution;
+import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Look;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
- * What it costs to put a picture into a place, in whole millionths of a millionth, so that sums are
- * exact and comparisons never depend on the order of adding.
+ * What it costs to put the pictures of a problem into its places, in whole millionths of a
+ * millionth, so that sums are exact and comparisons never depend on the order of adding.
  *
- * <p>For a file: the share of the picture that is cropped away, plus 0, 0.05, 0.2 or 0.6 for a
- * fine, good, soft or poor resolution. For a print on the table: the share of the print that is
- * trimmed away plus the share of the place that it leaves bare. A crop that cuts the keep box, and
- * a hero in a hidden place, are not allowed. Source: common practice, no source.
+ * <p>For a file: the share of the picture that is cropped away, and what its resolution weighs. For
+ * a print on the table: the share of the print that is trimmed away plus the share of the place
+ * that it leaves bare. Then, by {@link Weights}: the wrong way round, a hero made small, hidden,
+ * private on the cover, and by weight the dark ones high. A crop that cuts the keep box, and a hero
+ * in a hidden place, are not allowed. Source: common practice, no source.
  */
 public final class PlacingCost {
 
   /** A cost of one. */
   public static final long ONE = 1_000_000_000_000L;
 
-  /** What a picture without a place costs. */
-  public static final long LEFT_OUT = 2 * ONE;
-
-  /** What two lookalikes in neighbouring places cost. */
-  public static final long NEIGHBOURS_ALIKE = ONE / 10;
-
   /** Not allowed. Far above any sum of costs, and far enough below the range to be added to. */
   static final long FORBIDDEN = Long.MAX_VALUE / 4;
 
-  private PlacingCost() {}
+  private static final double MOST_BITS = 32;
+  private static final double MOST_COLOUR = 40;
+  private static final double MOST_LIGHT = 100;
+
+  /** What is wrong with an arrangement. */
+  public enum Term {
+    CROP,
+    RESOLUTION,
+    WRONG_WAY,
+    SMALL_HERO,
+    HIDDEN,
+    PRIVATE_ON_COVER,
+    HEAVY_HIGH,
+    ALIKE,
+    ORDER_BROKEN,
+    UNLIKE,
+    CAPTION_APART,
+    LEFT_OUT
+  }
+
+  /** A part of a cost, above zero. */
+  public record Part(Term term, long cost) {}
+
+  private final Placing.Problem problem;
+  private final Weights weights;
+  private final long[][] ofPrint;
+  private final int[] printOf;
+  private final List<Place> prints = new ArrayList<>();
+  private final double largeFrom;
+  private final Moments moments;
+  private final boolean anyClosed;
+
+  PlacingCost(Placing.Problem problem) {
+    this.problem = problem;
+    this.weights = problem.weights();
+    this.moments = Moments.of(problem.candidates());
+    this.anyClosed = !problem.closed().isEmpty();
+    int places = problem.places().size();
+    this.printOf = new int[places];
+    Map<Object, Integer> known = new HashMap<>();
+    for (int i = 0; i < places; i++) {
+      Place place = problem.places().get(i);
+      printOf[i] =
+          known.computeIfAbsent(
+              List.of(place.print(), place.mayTurn()),
+              key -> {
+                prints.add(place);
+                return prints.size() - 1;
+              });
+    }
+    this.largeFrom = problem.rules().length(HouseRule.HERO_LARGE_FROM).toNanometres();
+    this.ofPrint = new long[problem.candidates().size()][];
+  }
+
+  static long percent(long percent) {
+    return percent * (ONE / 100);
+  }
 
   /** The cost of the picture in the place; {@link #FORBIDDEN} if it is not allowed there. */
-  static long of(Candidate candidate, Place place, HouseRules rules) {
-    if (candidate.hero() && place.hidden()) {
+  long of(int candidate, int place) {
+    if (anyClosed) {
+      Set<Integer> closed = problem.closed().get(candidate);
+      if (closed != null && closed.contains(place)) {
+        return FORBIDDEN;
+      }
+    }
+    Candidate photo = problem.candidates().get(candidate);
+    Place where = problem.places().get(place);
+    if (photo.hero() && where.hidden()) {
       return FORBIDDEN;
     }
-    Size onTable = candidate.onTable();
-    if (onTable != null) {
-      long straight = lying(onTable, place.print());
-      return place.mayTurn()
-          ? Math.min(straight, lying(onTable.turned(), place.print()))
-          : straight;
+    long print = ofPrint(candidate, printOf[place]);
+    if (print >= FORBIDDEN) {
+      return FORBIDDEN;
     }
-    return window(candidate, place, rules)
-        .map(crop -> share(1 - crop.keptShare()) + resolution(crop.resolution()))
-        .orElse(FORBIDDEN);
+    return print + smallHero(photo, where) + seen(photo, where) + heavyHigh(photo, where);
+  }
+
+  private long ofPrint(int candidate, int print) {
+    long[] row = ofPrint[candidate];
+    if (row == null) {
+      row = new long[prints.size()];
+      for (int i = 0; i < row.length; i++) {
+        row[i] = inPrint(problem.candidates().get(candidate), prints.get(i));
+      }
+      ofPrint[candidate] = row;
+    }
+    return row[print];
+  }
+
+  private long inPrint(Candidate photo, Place place) {
+    long sum = 0;
+    for (Part part : printParts(photo, place, problem.rules(), weights)) {
+      if (part.cost() >= FORBIDDEN) {
+        return FORBIDDEN;
+      }
+      sum += part.cost();
+    }
+    return sum;
+  }
+
+  /** What depends on the picture and the size of the place alone. */
+  private static List<Part> printParts(
+      Candidate photo, Place place, HouseRules rules, Weights weights) {
+    Size onTable = photo.onTable();
+    if (onTable != null) {
+      double straight = lying(onTable, place.print());
+      double best =
+          place.mayTurn() ? Math.min(straight, lying(onTable.turned(), place.print())) : straight;
+      return List.of(new Part(Term.CROP, share(best, weights.crop())));
+    }
+    Optional<CropWindow> window = window(photo, place, rules);
+    if (window.isEmpty()) {
+      return List.of(new Part(Term.CROP, FORBIDDEN));
+    }
+    CropWindow crop = window.get();
+    Orientation shown = photo.pixels().orientation();
+    Orientation takes =
+        Orientation.of(place.print().w().toNanometres(), place.print().h().toNanometres());
+    boolean wrongWay =
+        !crop.turned()
+            && shown != takes
+            && shown != Orientation.SQUARE
+            && takes != Orientation.SQUARE;
+    return List.of(
+        new Part(Term.CROP, share(1 - crop.keptShare(), weights.crop())),
+        new Part(Term.RESOLUTION, resolution(crop.resolution(), weights)),
+        new Part(Term.WRONG_WAY, wrongWay ? weights.wrongWay() : 0));
   }
 
   /** The crop window that the cost of a file is taken from. */
-  public static Optional<CropWindow> window(Candidate candidate, Place place, HouseRules rules) {
+  public static Optional<CropWindow> window(Candidate photo, Place place, HouseRules rules) {
     return place.mayTurn()
-        ? CropWindow.ofEitherTurn(candidate.pixels(), place.print(), candidate.keep(), rules)
-        : CropWindow.of(candidate.pixels(), place.print(), candidate.keep(), rules);
+        ? CropWindow.ofEitherTurn(photo.pixels(), place.print(), photo.keep(), rules)
+        : CropWindow.of(photo.pixels(), place.print(), photo.keep(), rules);
   }
 
-  private static long lying(Size print, Size place) {
+  private long smallHero(Candidate photo, Place place) {
+    if (!photo.hero()) {
+      return 0;
+    }
+    double sides = place.print().w().plus(place.print().h()).toNanometres();
+    return share(1 - Math.min(1, sides / largeFrom), weights.smallHero());
+  }
+
+  private long seen(Candidate photo, Place place) {
+    return (place.hidden() && !photo.manner().flap() ? weights.hidden() : 0)
+        + (place.at().cover() && photo.manner().secret() ? weights.privateOnCover() : 0);
+  }
+
+  private long heavyHigh(Candidate photo, Place place) {
+    if (problem.order() != Placing.Order.WEIGHT || photo.look() == null) {
+      return 0;
+    }
+    double dark = 1 - photo.look().mean().l() / MOST_LIGHT;
+    double low = place.at().low();
+    return share(dark * (1 - low) + (1 - dark) * low, weights.heavyHigh());
+  }
+
+  /** What two pictures in a place and the one after it cost together. */
+  long pair(int candidate, int other, int place) {
+    if (!isPair(place)) {
+      return 0;
+    }
+    Candidate one = problem.candidates().get(candidate);
+    Candidate two = problem.candidates().get(other);
+    return (one.looksLike(two) ? weights.alike() : 0)
+        + orderBroken(candidate, other)
+        + unlike(one, two);
+  }
+
+  /** Whether the place and the one after it are seen together. */
+  boolean isPair(int place) {
+    return place >= 0
+        && place + 1 < problem.places().size()
+        && problem.places().get(place).at().spread()
+            == problem.places().get(place + 1).at().spread();
+  }
+
+  private long orderBroken(int candidate, int other) {
+    return problem.order() != Placing.Order.WEIGHT && moments.of(candidate) > moments.of(other)
+        ? weights.orderBroken()
+        : 0;
+  }
+
+  private long unlike(Candidate one, Candidate two) {
+    return problem.order() == Placing.Order.VARIETY
+        ? share(alikeness(one.look(), two.look()), weights.unlike())
+        : 0;
+  }
+
+  /** How alike two pictures are, from 0 to 1, by their fingerprints and mean colours. */
+  private static double alikeness(Look one, Look two) {
+    if (one == null || two == null) {
+      return 0;
+    }
+    double bits = Math.min(1, one.whole().distance(two.whole()) / MOST_BITS);
+    double colour = Math.min(1, one.mean().difference(two.mean()) / MOST_COLOUR);
+    return 1 - (bits + colour) / 2;
+  }
+
+  /** Whether the picture wants a place for words beside it that is not there yet. */
+  boolean wantsWords(int candidate, int place) {
+    return weights.captionApart() > 0
+        && problem.candidates().get(candidate).manner().words()
+        && !problem.places().get(place).at().besideWords();
+  }
+
+  /** Whether words in the one of the place and its next would stand beside the other. */
+  boolean touchesNext(int place) {
+    return isPair(place) && problem.places().get(place).at().touchesNext();
+  }
+
+  Moments moments() {
+    return moments;
+  }
+
+  /** What leaving a moment out costs, by the most wanted of its pictures. */
+  long leftOut(List<Integer> pictures) {
+    int wanted = 0;
+    for (int picture : pictures) {
+      wanted = Math.max(wanted, problem.candidates().get(picture).wanted());
+    }
+    return wanted * weights.leftOut();
+  }
+
+  long captionApart() {
+    return weights.captionApart();
+  }
+
+  /** What a locked picture costs in its place, which it keeps even where it is not allowed. */
+  long ofLocked(int candidate, int place) {
+    long own = of(candidate, place);
+    return own >= FORBIDDEN ? ONE : own;
+  }
+
+  /** What is wrong with a picture in a place, without its neighbours. */
+  List<Part> parts(int candidate, int place) {
+    Candidate photo = problem.candidates().get(candidate);
+    Place where = problem.places().get(place);
+    List<Part> parts = new ArrayList<>(printParts(photo, where, problem.rules(), weights));
+    parts.add(new Part(Term.SMALL_HERO, smallHero(photo, where)));
+    boolean hides = where.hidden() && !photo.manner().flap();
+    parts.add(new Part(Term.HIDDEN, hides ? weights.hidden() : 0));
+    boolean bares = where.at().cover() && photo.manner().secret();
+    parts.add(new Part(Term.PRIVATE_ON_COVER, bares ? weights.privateOnCover() : 0));
+    parts.add(new Part(Term.HEAVY_HIGH, heavyHigh(photo, where)));
+    return parts.stream().filter(part -> part.cost() > 0).toList();
+  }
+
+  /** What is wrong with two pictures in a place and the one after it. */
+  List<Part> pairParts(int candidate, int other, int place) {
+    if (!isPair(place)) {
+      return List.of();
+    }
+    Candidate one = problem.candidates().get(candidate);
+    Candidate two = problem.candidates().get(other);
+    return List.of(
+            new Part(Term.ALIKE, one.looksLike(two) ? weights.alike() : 0),
+            new Part(Term.ORDER_BROKEN, orderBroken(candidate, other)),
+            new Part(Term.UNLIKE, unlike(one, two)))
+        .stream()
+        .filter(part -> part.cost() > 0)
+        .toList();
+  }
+
+  private static double lying(Size print, Size place) {
     double seen =
         overlap(print.w().toNanometres(), place.w().toNanometres())
             * overlap(print.h().toNanometres(), place.h().toNanometres());
     double covered =
         overlap(place.w().toNanometres(), print.w().toNanometres())
             * overlap(place.h().toNanometres(), print.h().toNanometres());
-    return share(1 - seen) + share(1 - covered);
+    return 1 - seen + (1 - covered);
   }
 
   /** The share of {@code length} that is inside {@code limit}. */
@@ -70,16 +313,16 @@ public final class PlacingCost {
     return (double) Math.min(length, limit) / length;
   }
 
-  private static long share(double share) {
-    return Math.round(share * ONE);
+  private static long share(double share, long weight) {
+    return Math.round(share * weight);
   }
 
-  private static long resolution(Resolution resolution) {
+  private static long resolution(Resolution resolution, Weights weights) {
     return switch (resolution) {
       case FINE -> 0;
-      case GOOD -> ONE / 20;
-      case SOFT -> ONE / 5;
-      case POOR -> 3 * ONE / 5;
+      case GOOD -> weights.good();
+      case SOFT -> weights.soft();
+      case POOR -> weights.poor();
     };
   }
 }

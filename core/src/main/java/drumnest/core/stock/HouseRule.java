@@ -589,7 +589,226 @@ public enum HouseRule {
       100,
       "Packed",
       "Share of the pockets that hold photos in a packed album.",
-      "how many photos a leaf takes");
+      "how many photos a leaf takes"),
+
+  CROP_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      100,
+      0,
+      1000,
+      "Cropping",
+      "What it weighs to crop a picture away whole; half of it cropped weighs half.",
+      "where photos are placed"),
+
+  GOOD_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      5,
+      0,
+      1000,
+      "Good, not fine",
+      "What it weighs that a print is good rather than fine.",
+      "where photos are placed"),
+
+  SOFT_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      20,
+      0,
+      1000,
+      "Soft",
+      "What it weighs that a print is soft.",
+      "where photos are placed"),
+
+  POOR_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      60,
+      0,
+      1000,
+      "Poor",
+      "What it weighs that a print has too few pixels.",
+      "where photos are placed"),
+
+  WRONG_WAY_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      15,
+      0,
+      1000,
+      "Upright in a wide place",
+      "What it weighs, besides the cropping, that an upright picture goes into a wide place or a wide one into an upright place.",
+      "where photos are placed"),
+
+  ALIKE_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      10,
+      0,
+      1000,
+      "Lookalikes side by side",
+      "What it weighs that two near-repeats stand next to each other on a spread.",
+      "where photos are placed"),
+
+  SMALL_HERO_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      60,
+      0,
+      1000,
+      "A hero made small",
+      "What it weighs that a hero has a place of next to no size; half of what is large weighs half.",
+      "where photos are placed"),
+
+  HERO_LARGE_FROM(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      sixtyFourths(640),
+      sixtyFourths(64),
+      sixtyFourths(2560),
+      "Large enough for a hero",
+      "A place is large enough for a hero when its width and height together come to this.",
+      "where photos are placed"),
+
+  HIDDEN_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      25,
+      0,
+      1000,
+      "Hidden",
+      "What it weighs that a picture lies out of sight, if it was not said to be fine behind a flap.",
+      "where photos are placed"),
+
+  CAPTION_APART_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      20,
+      0,
+      1000,
+      "Words far from their photo",
+      "What it weighs that no free place beside a photo takes the words to it.",
+      "where photos are placed"),
+
+  PRIVATE_COVER_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      1000,
+      0,
+      2000,
+      "Private on the first page",
+      "What it weighs that a private photo stands on the first page, which everybody sees who opens the album.",
+      "where photos are placed"),
+
+  ORDER_BROKEN_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      5,
+      0,
+      1000,
+      "Against the story",
+      "What it weighs that of two photos next to each other on a spread the later one comes first.",
+      "where photos are placed"),
+
+  MOVED_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      30,
+      0,
+      1000,
+      "Moved from where you put it",
+      "What it weighs to move a photo that was put in its place by hand and is not locked.",
+      "where photos are placed"),
+
+  HEAVY_HIGH_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      60,
+      0,
+      1000,
+      "Dark and high",
+      "What it weighs, placing by weight, that the darkest picture stands at the top of a page or the palest at its foot.",
+      "placing by weight"),
+
+  UNLIKE_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      40,
+      0,
+      1000,
+      "Like its neighbour",
+      "What it weighs, placing by variety, that neighbours look quite the same; half alike weighs half.",
+      "placing by variety"),
+
+  LEFT_OUT_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      200,
+      0,
+      2000,
+      "Left out",
+      "What it weighs to leave out a photo that is perhaps wanted; one nobody has decided on weighs twice, a kept one three times as much.",
+      "where photos are placed"),
+
+  EMPTY_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      8,
+      0,
+      1000,
+      "An empty place",
+      "What it weighs, choosing leaves, that a place for a photo stays empty.",
+      "which leaves are proposed"),
+
+  LEAF_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      20,
+      0,
+      1000,
+      "Another leaf",
+      "What it weighs, choosing leaves, to use one leaf more.",
+      "which leaves are proposed"),
+
+  FORCED_ABOVE(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      35,
+      1,
+      100,
+      "Forced from",
+      "A photo of which more than this share is cropped away is counted as forced into its place.",
+      "what is said of proposed leaves"),
+
+  WORDS_SHARE(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      10,
+      0,
+      100,
+      "Places for words",
+      "The share of a page's places that is set aside for words, out of those that the breathing room leaves free.",
+      "how many places are kept for words");
 
   /** Where the default of a rule comes from. */
   public enum Source {
@@ -607,7 +826,8 @@ public enum HouseRule {
     WORDS,
     PAPER,
     MOVERS,
-    BREATHING
+    BREATHING,
+    PLACING
   }
 
   /** What a rule is counted in. */

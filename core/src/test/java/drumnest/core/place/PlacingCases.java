@@ -1,17 +1,26 @@
 package drumnest.core.place;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Lab;
+import drumnest.core.photo.Light;
+import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 
 /** Small placing problems and their answers found by trying everything. */
 final class PlacingCases {
+
+  static final HouseRules RULES = HouseRules.defaults();
+  static final Weights WEIGHTS = Weights.of(RULES);
 
   private static final int[][] SHAPES = {
     {6000, 4000}, {4000, 6000}, {3000, 4000}, {900, 600}, {500, 500}
@@ -24,42 +33,58 @@ final class PlacingCases {
     return new Candidate(id, new Pixels(w, h), null, false, null, null);
   }
 
+  static Candidate photo(String id, int w, int h, Candidate.Manner manner) {
+    return new Candidate(id, new Pixels(w, h), null, 1, null, null, null, manner, null);
+  }
+
   static Place place(String id, int w, int h) {
     return new Place(id, Size.ofInches(w, h), false, false);
   }
 
-  static Placing.Problem random(Random random, int mostPhotos, int mostPlaces, boolean locks) {
+  static Placing.Problem problem(
+      List<Candidate> photos, List<Place> places, Map<Integer, Integer> locked) {
+    return new Placing.Problem(
+        photos, places, locked, Placing.Order.STORY, Weights.OF_THE_SUM, RULES);
+  }
+
+  /** A picture whose look is its number: neighbours in number are alike. */
+  static Look look(int darkness, int bits) {
+    return new Look(
+        new Fingerprint((1L << bits) - 1),
+        new Fingerprint((1L << bits) - 1),
+        new Lab(100 - darkness, 0, 0),
+        new Lab(50, 0, 0),
+        100,
+        new Light(120, 0, 0),
+        new Pixels(6000, 4000));
+  }
+
+  static Placing.Problem random(
+      Random random, int mostPhotos, int mostPlaces, boolean locks, Placing.Order order) {
     List<Candidate> photos = new ArrayList<>();
     int photoCount = random.nextInt(mostPhotos + 1);
     for (int i = 0; i < photoCount; i++) {
-      int[] shape = SHAPES[random.nextInt(SHAPES.length)];
-      PixelBox keep =
-          random.nextInt(3) == 0
-              ? new PixelBox(shape[0] / 8, shape[1] / 4, shape[0] * 3 / 5, shape[1] / 2)
-              : null;
-      String group = random.nextInt(5) < 3 ? "g" + random.nextInt(2) : null;
-      Size onTable = random.nextInt(6) == 0 ? Size.ofInches(6, 4) : null;
-      photos.add(
-          new Candidate(
-              "p" + i,
-              new Pixels(shape[0], shape[1]),
-              keep,
-              random.nextInt(4) == 0,
-              1 + random.nextInt(3),
-              group,
-              null,
-              onTable));
+      photos.add(randomPhoto(random, i));
     }
     List<Place> places = new ArrayList<>();
     int placeCount = random.nextInt(mostPlaces + 1);
+    int page = 0;
     for (int i = 0; i < placeCount; i++) {
       int[] print = PRINTS[random.nextInt(PRINTS.length)];
+      page += random.nextInt(3) == 0 ? 1 : 0;
       places.add(
           new Place(
               "s" + i,
               Size.ofInches(print[0], print[1]),
               random.nextInt(4) == 0,
-              random.nextInt(4) == 0));
+              random.nextInt(4) == 0,
+              new Place.At(
+                  (page + 1) / 2,
+                  page,
+                  random.nextInt(5) / 4.0,
+                  page == 0,
+                  random.nextInt(3) > 0,
+                  random.nextInt(5) == 0)));
     }
     Map<Integer, Integer> locked = new HashMap<>();
     if (locks && photoCount > 0 && placeCount > 0) {
@@ -70,17 +95,50 @@ final class PlacingCases {
         locked.put(place, photo);
       }
     }
-    return new Placing.Problem(photos, places, locked, HouseRules.defaults());
+    Map<Integer, Set<Integer>> closed = new HashMap<>();
+    if (photoCount > 0 && placeCount > 0 && random.nextBoolean()) {
+      closed.put(random.nextInt(photoCount), Set.of(random.nextInt(placeCount)));
+    }
+    Map<Integer, Integer> most = new HashMap<>();
+    for (int i = 0; i <= page; i++) {
+      if (random.nextInt(3) == 0) {
+        most.put(i, random.nextInt(3));
+      }
+    }
+    return new Placing.Problem(photos, places, locked, closed, most, order, WEIGHTS, RULES);
   }
 
+  private static Candidate randomPhoto(Random random, int i) {
+    int[] shape = SHAPES[random.nextInt(SHAPES.length)];
+    PixelBox keep =
+        random.nextInt(3) == 0
+            ? new PixelBox(shape[0] / 8, shape[1] / 4, shape[0] * 3 / 5, shape[1] / 2)
+            : null;
+    return new Candidate(
+        "p" + i,
+        new Pixels(shape[0], shape[1]),
+        keep,
+        1 + random.nextInt(3),
+        random.nextInt(5) < 3 ? "g" + random.nextInt(2) : null,
+        random.nextInt(3) == 0 ? "v" + random.nextInt(2) : null,
+        random.nextInt(6) == 0 ? Size.ofInches(6, 4) : null,
+        new Candidate.Manner(
+            random.nextInt(4) == 0,
+            random.nextInt(3) == 0,
+            random.nextInt(4) == 0,
+            random.nextInt(3) == 0),
+        look(random.nextInt(100), random.nextInt(40)));
+  }
+
+  /** The least that any allowed arrangement costs. */
   static long cheapest(Placing.Problem problem, boolean story) {
-    int[] placeOf = new int[problem.candidates().size()];
-    return search(problem, placeOf, 0, story);
+    return search(problem, new int[problem.candidates().size()], 0, story);
   }
 
   private static long search(Placing.Problem problem, int[] placeOf, int photo, boolean story) {
     if (photo == placeOf.length) {
-      return story && !inStoryOrder(problem, placeOf) ? Long.MAX_VALUE : cost(problem, placeOf);
+      boolean allowed = pagesHold(problem, placeOf) && (!story || inStoryOrder(problem, placeOf));
+      return allowed ? cost(problem, placeOf) : Long.MAX_VALUE;
     }
     long best = Long.MAX_VALUE;
     for (int place = -1; place < problem.places().size(); place++) {
@@ -100,51 +158,122 @@ final class PlacingCases {
       return true;
     }
     if (problem.locked().containsKey(place)
-        || PlacingCost.of(
-                problem.candidates().get(photo), problem.places().get(place), problem.rules())
-            >= PlacingCost.FORBIDDEN) {
+        || problem.locked().values().stream().anyMatch(lock -> versions(problem, photo, lock))
+        || new PlacingCost(problem).of(photo, place) >= PlacingCost.FORBIDDEN) {
       return false;
     }
     for (int other = 0; other < photo; other++) {
-      if (placeOf[other] == place) {
+      if (placeOf[other] == place || (placeOf[other] >= 0 && versions(problem, photo, other))) {
         return false;
       }
     }
     return true;
   }
 
-  static boolean inStoryOrder(Placing.Problem problem, int[] placeOf) {
-    int last = -1;
+  /** Whether the two are versions of one subject. */
+  static boolean versions(Placing.Problem problem, int one, int other) {
+    String group = problem.candidates().get(one).alternates();
+    return group != null && group.equals(problem.candidates().get(other).alternates());
+  }
+
+  /** No page holds more than it may, unless more are locked there. */
+  static boolean pagesHold(Placing.Problem problem, int[] placeOf) {
+    Map<Integer, Integer> count = new HashMap<>();
+    Map<Integer, Integer> locked = new HashMap<>();
     for (int photo = 0; photo < placeOf.length; photo++) {
-      if (placeOf[photo] < 0 || problem.locked().containsValue(photo)) {
-        continue;
+      if (placeOf[photo] >= 0) {
+        int page = problem.places().get(placeOf[photo]).at().page();
+        count.merge(page, 1, Integer::sum);
+        locked.merge(page, problem.locked().containsValue(photo) ? 1 : 0, Integer::sum);
       }
-      if (placeOf[photo] <= last) {
-        return false;
+    }
+    return problem.most().entrySet().stream()
+        .allMatch(
+            most ->
+                count.getOrDefault(most.getKey(), 0)
+                    <= Math.max(most.getValue(), locked.getOrDefault(most.getKey(), 0)));
+  }
+
+  /** Versions count as taken when the first of them was. */
+  private static int moment(Placing.Problem problem, int photo) {
+    for (int other = 0; other < photo; other++) {
+      if (versions(problem, photo, other)) {
+        return other;
       }
-      last = placeOf[photo];
+    }
+    return photo;
+  }
+
+  static boolean inStoryOrder(Placing.Problem problem, int[] placeOf) {
+    for (int one = 0; one < placeOf.length; one++) {
+      for (int other = 0; other < placeOf.length; other++) {
+        boolean free =
+            !problem.locked().containsValue(one) && !problem.locked().containsValue(other);
+        if (free
+            && placeOf[one] >= 0
+            && placeOf[other] >= 0
+            && moment(problem, one) < moment(problem, other)
+            && placeOf[one] > placeOf[other]) {
+          return false;
+        }
+      }
     }
     return true;
   }
 
   static long cost(Placing.Problem problem, int[] placeOf) {
+    PlacingCost own = new PlacingCost(problem);
+    Integer[] at = new Integer[problem.places().size()];
+    Map<Integer, Integer> wanted = new HashMap<>();
+    Set<Integer> told = new HashSet<>();
     long sum = 0;
-    Candidate[] at = new Candidate[problem.places().size()];
     for (int photo = 0; photo < placeOf.length; photo++) {
-      Candidate candidate = problem.candidates().get(photo);
-      if (placeOf[photo] < 0) {
-        sum += candidate.leftOut();
-        continue;
+      int moment = moment(problem, photo);
+      wanted.merge(moment, problem.candidates().get(photo).wanted(), Math::max);
+      if (placeOf[photo] >= 0) {
+        told.add(moment);
+        at[placeOf[photo]] = photo;
+        long here = own.of(photo, placeOf[photo]);
+        sum += here >= PlacingCost.FORBIDDEN ? PlacingCost.ONE : here;
       }
-      at[placeOf[photo]] = candidate;
-      long own = PlacingCost.of(candidate, problem.places().get(placeOf[photo]), problem.rules());
-      sum += own >= PlacingCost.FORBIDDEN ? PlacingCost.ONE : own;
     }
-    for (int i = 1; i < at.length; i++) {
-      if (at[i - 1] != null && at[i] != null && at[i - 1].looksLike(at[i])) {
-        sum += PlacingCost.NEIGHBOURS_ALIKE;
+    for (Map.Entry<Integer, Integer> moment : wanted.entrySet()) {
+      sum += told.contains(moment.getKey()) ? 0 : moment.getValue() * problem.weights().leftOut();
+    }
+    for (int i = 0; i < at.length; i++) {
+      if (at[i] != null) {
+        sum += i > 0 && at[i - 1] != null ? pair(problem, at[i - 1], at[i], i) : 0;
+        sum += wordsApart(problem, at, i) ? problem.weights().captionApart() : 0;
       }
     }
     return sum;
+  }
+
+  private static long pair(Placing.Problem problem, int before, int photo, int place) {
+    if (problem.places().get(place - 1).at().spread()
+        != problem.places().get(place).at().spread()) {
+      return 0;
+    }
+    boolean alike = problem.candidates().get(before).looksLike(problem.candidates().get(photo));
+    boolean broken =
+        problem.order() != Placing.Order.WEIGHT && moment(problem, before) > moment(problem, photo);
+    return (alike ? problem.weights().alike() : 0) + (broken ? problem.weights().orderBroken() : 0);
+  }
+
+  private static boolean wordsApart(Placing.Problem problem, Integer[] at, int place) {
+    Place.At where = problem.places().get(place).at();
+    if (!problem.candidates().get(at[place]).manner().words()
+        || where.besideWords()
+        || problem.locked().containsKey(place)) {
+      return false;
+    }
+    boolean before = place > 0 && at[place - 1] == null && touch(problem, place - 1);
+    boolean after = place + 1 < at.length && at[place + 1] == null && touch(problem, place);
+    return !before && !after;
+  }
+
+  private static boolean touch(Placing.Problem problem, int place) {
+    Place.At one = problem.places().get(place).at();
+    return one.touchesNext() && one.spread() == problem.places().get(place + 1).at().spread();
   }
 }

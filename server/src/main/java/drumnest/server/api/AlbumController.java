@@ -54,10 +54,12 @@ class AlbumController {
   }
 
   @PostMapping("/{id}/tickets/preview")
-  Views.TicketView preview(
+  TicketViews.PreviewView preview(
       @PathVariable("id") long id, @Valid @RequestBody Requests.Preview request) {
-    return tickets.ticket(
-        id, request.slot(), request.keep() == null ? null : request.keep().toBox("keep"));
+    return request.photo() == null
+        ? tickets.kept(
+            id, request.slot(), request.keep() == null ? null : request.keep().toBox("keep"))
+        : tickets.held(id, request.slot(), request.photo());
   }
 
   @PostMapping("/{id}/put")
@@ -102,15 +104,6 @@ class AlbumController {
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @Valid @RequestBody Requests.Turn request) {
     edits.turn(id, request.version(), request.slot(), request.turned());
-    return views.album(id, spread);
-  }
-
-  @PostMapping("/{id}/place-again")
-  Views.AlbumView placeAgain(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
-      @Valid @RequestBody Requests.PlaceAgain request) {
-    edits.placeAgain(id, request.version(), request.spread());
     return views.album(id, spread);
   }
 

@@ -115,7 +115,8 @@ class AlbumViews {
         seated == null
             ? null
             : seat(bench, slot, seated.filling(), seated.photo(), seated.measured()),
-        bench.laid(slot).map(laid -> laid(slot, laid)).orElse(null));
+        bench.laid(slot).map(laid -> laid(slot, laid)).orElse(null),
+        bench.aside(slot).map(Words::key).orElse(null));
   }
 
   static Views.LaidView laid(Slot slot, Bench.Laid laid) {
@@ -130,7 +131,8 @@ class AlbumViews {
         laid.filling().isTurned(),
         SlotDrawing.centred(slot.takes(), thing.size().turnedIf(laid.filling().isTurned())),
         Words.key(laid.fit().verdict()),
-        laid.mind().stream().map(Words::mind).toList());
+        laid.mind().stream().map(Words::mind).toList(),
+        made(laid.filling()));
   }
 
   static Views.SeatView seat(
@@ -147,13 +149,19 @@ class AlbumViews {
         SlotDrawing.of(slot.takes(), photo.photo().pixels(), measured, bench.rules()),
         Words.key(measured.fit().verdict()),
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
-        measured.cutsKeepBox());
+        measured.cutsKeepBox(),
+        filling.isByHand(),
+        made(filling));
+  }
+
+  private static @Nullable String made(FillingEntity filling) {
+    return filling.made() == null ? null : Words.key(filling.made());
   }
 
   static Views.LeafView leaf(Bench bench, Leaf leaf) {
     List<Slot> slots =
         Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()).toList();
-    int held = (int) slots.stream().filter(slot -> bench.filling(slot.id()).isPresent()).count();
+    int held = (int) slots.stream().filter(bench::isFilled).count();
     Length thickness = bench.thickness(leaf);
     return new Views.LeafView(
         leaf.number(),

@@ -1,25 +1,20 @@
 package drumnest.server.api;
 
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.QuietArea;
-import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Budget;
 import drumnest.core.place.FirstToDrop;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
+import drumnest.server.edit.ChapterBudget;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.PhotoEdits;
-import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.RulesInForce;
 import drumnest.server.store.FileWords;
 import drumnest.server.store.FillingEntity;
@@ -28,7 +23,6 @@ import drumnest.server.store.LinePhotos;
 import drumnest.server.store.PhotoDetails;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -150,41 +144,35 @@ class GatherViews {
     return new BudgetOfAlbum(benches.open(albumId)).view();
   }
 
-  /** The budget of one album being worked out. */
+  /** The budget of one album being shown. */
   private static final class BudgetOfAlbum {
     private final Bench bench;
-    private final List<Chapter> chapters;
+    private final ChapterBudget budget;
     private final List<String> titles;
-    private final Map<String, String> chapterOf = new HashMap<>();
-    private final List<Size> places = new ArrayList<>();
-    private final Map<String, Stack> stackOf;
 
     BudgetOfAlbum(Bench bench) {
       this.bench = bench;
-      this.stackOf = bench.stackOf();
-      this.chapters = bench.chapters();
-      this.titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
-      for (Chapter chapter : chapters) {
-        String id = chapter.photos().get(0).id();
-        chapter.photos().forEach(photo -> chapterOf.put(photo.id(), id));
-      }
+      this.budget = new ChapterBudget(bench);
+      this.titles = Words.chapters(budget.chapters().stream().map(Chapter::begin).toList());
     }
 
     BudgetView view() {
-      Map<String, String> pageNames = new HashMap<>();
-      List<Budget.Room> rooms = rooms(pageNames);
-      List<Budget.Line> lines =
-          Budget.of(chapters.stream().map(each -> need(each.photos())).toList(), rooms);
       Size smallest =
-          places.stream().min(Comparator.comparingDouble(BudgetOfAlbum::area)).orElse(null);
+          budget.places().stream()
+              .min(Comparator.comparingDouble(BudgetOfAlbum::area))
+              .orElse(null);
       List<ChapterBudgetView> views = new ArrayList<>();
-      for (int i = 0; i < lines.size(); i++) {
-        views.add(chapter(i, lines.get(i), pageNames, smallest));
+      for (int i = 0; i < budget.lines().size(); i++) {
+        views.add(chapter(i, budget.lines().get(i), smallest));
       }
-      List<StoryPhoto> all = chapters.stream().flatMap(each -> each.photos().stream()).toList();
-      Budget.Line whole = Budget.of(List.of(need(all)), rooms).stream().findFirst().orElse(null);
-      return new BudgetView(
-          views, whole == null ? nothing() : view("", "Whole album", all, whole, null, List.of()));
+      List<StoryPhoto> all =
+          budget.chapters().stream().flatMap(each -> each.photos().stream()).toList();
+      ChapterBudgetView whole =
+          budget
+              .whole()
+              .map(line -> view("", "Whole album", all, line, null, List.of()))
+              .orElseGet(BudgetOfAlbum::nothing);
+      return new BudgetView(views, whole);
     }
 
     private static ChapterBudgetView nothing() {
@@ -196,68 +184,11 @@ class GatherViews {
       return (double) size.w().toNanometres() * size.h().toNanometres();
     }
 
-    private List<Budget.Room> rooms(Map<String, String> names) {
-      List<Budget.Room> rooms = new ArrayList<>();
-      for (Leaf leaf : bench.leaves().leaves()) {
-        for (Side side : Side.values()) {
-          List<Size> takes = new ArrayList<>();
-          Map<String, Integer> held = new HashMap<>();
-          for (Slot slot : leaf.slots(side, 0)) {
-            FillingEntity filling = bench.filling(slot.id()).orElse(null);
-            if (slot.holds() != Holds.PHOTO || (filling != null && filling.thingKey() != null)) {
-              continue;
-            }
-            takes.add(slot.takes());
-            String chapter = filling == null ? null : chapterOf.get(filling.sha256());
-            if (chapter != null) {
-              held.merge(chapter, 1, Integer::sum);
-            }
-          }
-          String id = leaf.key() + "-" + side;
-          names.put(id, "leaf " + leaf.number() + " " + SlotNames.of(side));
-          places.addAll(takes);
-          rooms.add(new Budget.Room(id, takes, held));
-        }
-      }
-      return rooms;
-    }
-
-    private Budget.Need need(List<StoryPhoto> photos) {
-      List<Orientation> kept = new ArrayList<>();
-      List<Size> prints = new ArrayList<>();
-      for (LinePhotoEntity photo : of(photos, Choice.KEEP)) {
-        if (photo.onTable() == null) {
-          kept.add(photo.photo().pixels().orientation());
-        } else {
-          prints.add(photo.onTable());
-        }
-      }
-      return new Budget.Need(photos.get(0).id(), kept, prints, undecided(photos));
-    }
-
-    /** How many nobody has decided on, each stack of them counted once. */
-    private int undecided(List<StoryPhoto> photos) {
-      return (int)
-          of(photos, Choice.OPEN).stream()
-              .map(photo -> photo.photo().sha256())
-              .map(id -> stackOf.containsKey(id) ? stackOf.get(id).id() : id)
-              .distinct()
-              .count();
-    }
-
-    private List<LinePhotoEntity> of(List<StoryPhoto> photos, Choice choice) {
-      return photos.stream()
-          .map(photo -> bench.photo(photo.id()).orElseThrow())
-          .filter(photo -> photo.choosing().choice() == choice)
-          .toList();
-    }
-
-    private ChapterBudgetView chapter(
-        int index, Budget.Line line, Map<String, String> pageNames, @Nullable Size smallest) {
-      Chapter chapter = chapters.get(index);
+    private ChapterBudgetView chapter(int index, Budget.Line line, @Nullable Size smallest) {
+      Chapter chapter = budget.chapters().get(index);
       List<StoryPhoto> kept = new ArrayList<>();
       Set<String> spared = new HashSet<>();
-      for (LinePhotoEntity photo : of(chapter.photos(), Choice.KEEP)) {
+      for (LinePhotoEntity photo : budget.of(chapter.photos(), Choice.KEEP)) {
         kept.add(photo.asStory());
         boolean locked =
             bench
@@ -271,14 +202,15 @@ class GatherViews {
       }
       List<DropView> drops =
           FirstToDrop.of(
-                  new FirstToDrop.Chapter(kept, spared, stackOf, line, smallest), bench.rules())
+                  new FirstToDrop.Chapter(kept, spared, budget.stackOf(), line, smallest),
+                  bench.rules())
               .stream()
               .map(drop -> drop(drop, line))
               .toList();
       String pages = null;
       if (!line.pages().isEmpty()) {
-        String first = pageNames.get(line.pages().get(0));
-        String last = pageNames.get(line.pages().get(line.pages().size() - 1));
+        String first = budget.pageName(line.pages().get(0));
+        String last = budget.pageName(line.pages().get(line.pages().size() - 1));
         pages = first.equals(last) ? first : first + " to " + last;
       }
       String name = chapter.name() == null ? titles.get(index) : chapter.name();
@@ -310,8 +242,8 @@ class GatherViews {
           id,
           title,
           line.kept(),
-          of(photos, Choice.OPEN).size(),
-          of(photos, Choice.MAYBE).size(),
+          budget.of(photos, Choice.OPEN).size(),
+          budget.of(photos, Choice.MAYBE).size(),
           line.places(),
           pages,
           Words.budget(line),

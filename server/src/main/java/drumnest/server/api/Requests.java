@@ -9,6 +9,8 @@ import drumnest.core.photo.PixelBox;
 import drumnest.server.FieldProblemException;
 import drumnest.server.shelf.UnitsInUse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -29,8 +31,54 @@ final class Requests {
 
   record Version(@NotNull Long version) {}
 
-  /** Which spread to place again; left out for the whole album. */
-  record PlaceAgain(@NotNull Long version, @Nullable Integer spread) {}
+  /**
+   * Places photos again.
+   *
+   * @param spread a spread; the whole album where neither it nor a chapter is named
+   * @param chapter a chapter, by its first photo
+   * @param order story, weight, variety or free; story where it is left out
+   * @param breathing airy, even, full or packed; packed where it is left out
+   * @param run what the run is called, so that it can be watched and stopped
+   */
+  record PlaceAgain(
+      @NotNull Long version,
+      @Nullable Integer spread,
+      @Nullable String chapter,
+      @Nullable String order,
+      @Nullable String breathing,
+      @Nullable @jakarta.validation.constraints.Size(max = 60) String run) {}
+
+  /** Sets a slot aside for words, a title, or nothing; null gives it back to photos. */
+  record SetAside(@NotNull Long version, @NotBlank String slot, @Nullable String aside) {}
+
+  /** Says that what lies in a slot is cut or stuck; null for neither. */
+  record MadeSoFar(@NotNull Long version, @NotBlank String slot, @Nullable String made) {}
+
+  /**
+   * Proposes leaves.
+   *
+   * @param kinds the kinds of leaves that may be used
+   * @param mostLeaves how many leaves may be used; null for as many as needed
+   * @param freshPages whether each chapter begins on a page of its own
+   * @param undecided whether undecided photos are placed too
+   * @param anew whether leaves on which nothing is settled are taken out first
+   * @param run what the run is called, so that it can be watched and stopped
+   */
+  record ProposeLeaves(
+      @NotEmpty List<@NotBlank String> kinds,
+      @Nullable String breathing,
+      @Nullable @Min(1) @Max(200) Integer mostLeaves,
+      @NotNull Boolean freshPages,
+      @NotNull Boolean undecided,
+      @NotNull Boolean anew,
+      @Nullable @jakarta.validation.constraints.Size(max = 60) String run) {}
+
+  /** Lays the leaves of a proposal. */
+  record TakePlan(
+      @NotNull Long version, @NotNull @Valid ProposeLeaves wish, @NotNull Integer number) {}
+
+  /** How many of an entry there are; null if that is not counted. */
+  record Owned(@Nullable @Min(0) @Max(1000) Integer owned) {}
 
   record AddLeaf(@NotNull Long version, @NotBlank String type, @NotNull Integer at) {}
 
@@ -252,8 +300,12 @@ final class Requests {
   /** What must stay of a photo; without a box, nothing in particular. */
   record Keep(@NotNull Long version, @NotBlank String photo, @Nullable PixelBoxRequest keep) {}
 
-  /** The ticket of a slot, as it would be with another keep box. */
-  record Preview(@NotBlank String slot, @Nullable PixelBoxRequest keep) {}
+  /**
+   * The ticket of a slot, as it would be with another keep box, or with another photo in it.
+   *
+   * @param photo the photo that is held over the slot
+   */
+  record Preview(@NotBlank String slot, @Nullable PixelBoxRequest keep, @Nullable String photo) {}
 
   record Dated(@NotNull Long version, @NotBlank String photo, @NotBlank String takenAt) {
     LocalDateTime when() {

@@ -134,6 +134,14 @@ class ShelfController {
     }
   }
 
+  /** Says how many of an entry there are. */
+  @PostMapping("/{key}/owned")
+  ShelfViews.CatalogueView own(
+      @PathVariable("key") String key, @Valid @RequestBody Requests.Owned request) {
+    shelf.count(entry(key).key(), request.owned());
+    return catalogue();
+  }
+
   /** Puts an entry back to what the catalogue began with. */
   @PostMapping("/{key}/back")
   ShelfViews.CatalogueView putBack(@PathVariable("key") String key) {

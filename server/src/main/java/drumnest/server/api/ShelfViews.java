@@ -41,7 +41,8 @@ final class ShelfViews {
       @Nullable String mark,
       boolean changed,
       boolean gone,
-      int used) {}
+      int used,
+      @Nullable Integer owned) {}
 
   /**
    * A pocket of a pattern.
@@ -132,7 +133,8 @@ final class ShelfViews {
         entry.mark() == null ? null : Words.key(entry.mark()),
         entry.changed(),
         entry.gone(),
-        used);
+        used,
+        entry.owned());
   }
 
   /** The opening measured on a pocket of a face of a kind of leaf. */

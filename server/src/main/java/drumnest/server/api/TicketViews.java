@@ -10,6 +10,7 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
+import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.NotThereException;
@@ -45,15 +46,51 @@ class TicketViews {
     return ticket(bench, slot, photo, photo == null ? null : photo.keep());
   }
 
+  /**
+   * A ticket as it would be.
+   *
+   * @param swapped what becomes of the photo that is there now, in words; left out where none is
+   */
+  record PreviewView(Views.TicketView ticket, @Nullable String swapped) {}
+
   /** The ticket of a slot as it would be with another keep box. */
-  Views.TicketView ticket(long albumId, String slotId, @Nullable PixelBox keep) {
+  PreviewView kept(long albumId, String slotId, @Nullable PixelBox keep) {
     Bench bench = benches.open(albumId);
     Slot slot = slot(bench, slotId);
     LinePhotoEntity photo = photoIn(bench, slot);
     if (photo != null && keep != null && !keep.isInside(photo.photo().pixels())) {
       throw new FieldProblemException("keep", "The keep box lies inside the picture.");
     }
-    return ticket(bench, slot, photo, keep);
+    return new PreviewView(ticket(bench, slot, photo, keep), null);
+  }
+
+  /** The ticket of a slot as it would be with another photo in it. */
+  PreviewView held(long albumId, String slotId, String sha256) {
+    Bench bench = benches.open(albumId);
+    Slot slot = slot(bench, slotId);
+    LinePhotoEntity photo =
+        bench
+            .photo(sha256)
+            .orElseThrow(
+                () -> new NotThereException("photo", "There is no photo “" + sha256 + "” here."));
+    Bench with = AlbumEdits.asPut(bench, slot, sha256);
+    LinePhotoEntity other = photoIn(bench, slot);
+    return new PreviewView(
+        ticket(with, slot, photo, photo.keep()),
+        other == null || other == photo ? null : swapped(with, other));
+  }
+
+  private static String swapped(Bench with, LinePhotoEntity other) {
+    Slot to = with.slotOf(other.photo().sha256()).orElse(null);
+    if (to == null) {
+      return "“" + other.name() + "” goes back on the line.";
+    }
+    PrintInPocket measured = with.seated(to).orElseThrow().measured();
+    String seen =
+        measured.cutsKeepBox()
+            ? "what must stay of it would be cut"
+            : Words.percent(measured.keptShare()) + " of it is seen";
+    return "“" + other.name() + "” goes to " + SlotNames.of(to) + ": " + seen + ".";
   }
 
   private static Slot slot(Bench bench, String id) {

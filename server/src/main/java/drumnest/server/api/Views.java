@@ -74,7 +74,12 @@ final class Views {
    */
   record DrawingView(ShareBoxView shown, ShareBoxView paper, boolean turned) {}
 
-  /** A photo that is in a slot. */
+  /**
+   * A photo that is in a slot.
+   *
+   * @param byHand whether the maker put it there, rather than placing
+   * @param made cut or stuck, where its making has come so far
+   */
   record SeatView(
       String photo,
       String name,
@@ -83,7 +88,9 @@ final class Views {
       DrawingView drawing,
       String verdict,
       String resolution,
-      boolean cutsKeepBox) {}
+      boolean cutsKeepBox,
+      boolean byHand,
+      @Nullable String made) {}
 
   /**
    * A card or keepsake that lies in a slot.
@@ -101,7 +108,8 @@ final class Views {
       boolean turned,
       ShareBoxView paper,
       String verdict,
-      List<String> mind) {}
+      List<String> mind,
+      @Nullable String made) {}
 
   /**
    * A slot on its page.
@@ -109,6 +117,7 @@ final class Views {
    * @param kind pocket or mount
    * @param holds photo, words or keepsake
    * @param inner the part of it that is not mat
+   * @param aside words, title or empty, where it is set aside
    */
   record SlotView(
       String id,
@@ -121,7 +130,8 @@ final class Views {
       SizeView named,
       boolean measured,
       @Nullable SeatView seat,
-      @Nullable LaidView laid) {}
+      @Nullable LaidView laid,
+      @Nullable String aside) {}
 
   /**
    * A page of a spread.

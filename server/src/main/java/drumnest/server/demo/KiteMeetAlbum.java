@@ -3,8 +3,11 @@ package drumnest.server.demo;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.place.Watch;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.PhotoEdits;
+import drumnest.server.edit.PlaceEdits;
+import drumnest.server.edit.PlacingTask;
 import drumnest.server.intake.PhotoIntake;
 import drumnest.server.store.Albums;
 import java.io.IOException;
@@ -23,6 +26,7 @@ class KiteMeetAlbum {
 
   private final PhotoIntake intake;
   private final AlbumEdits edits;
+  private final PlaceEdits places;
   private final PhotoEdits photoEdits;
   private final Albums albums;
   private final KiteMeetChoices choices;
@@ -31,6 +35,7 @@ class KiteMeetAlbum {
   KiteMeetAlbum(
       PhotoIntake intake,
       AlbumEdits edits,
+      PlaceEdits places,
       PhotoEdits photoEdits,
       Albums albums,
       KiteMeetChoices choices,
@@ -39,6 +44,7 @@ class KiteMeetAlbum {
     this.photoEdits = photoEdits;
     this.intake = intake;
     this.edits = edits;
+    this.places = places;
     this.albums = albums;
     this.more = more;
   }
@@ -59,11 +65,16 @@ class KiteMeetAlbum {
       tell(albumId, photos.get(shot[0]), shot);
     }
     choices.choose(albumId);
-    edits.placeAgain(albumId, version(albumId), 1);
+    place(albumId, 1);
     more.leaves(albumId);
-    edits.placeAgain(albumId, version(albumId), 3);
+    place(albumId, 3);
     more.things(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
+  }
+
+  private void place(long albumId, int spread) {
+    PlaceEdits.Wish wish = PlaceEdits.Wish.story(PlacingTask.Scope.spread(spread));
+    places.placeAgain(albumId, version(albumId), wish, Watch.NONE);
   }
 
   private void tell(long albumId, String photo, String[] shot) {

@@ -1,23 +1,15 @@
 package drumnest.server.edit;
 
-import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
-import drumnest.core.place.AlternatesPlacing;
-import drumnest.core.place.Candidate;
-import drumnest.core.place.Placing;
-import drumnest.core.place.StoryPlacing;
-import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.store.Made;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -30,7 +22,6 @@ public class AlbumEdits {
 
   private final Benches benches;
   private final History history;
-  private final Placing story = new AlternatesPlacing(new StoryPlacing());
 
   AlbumEdits(Benches benches, History history) {
     this.benches = benches;
@@ -50,7 +41,7 @@ public class AlbumEdits {
     Filling before = held(bench, slot);
     requireUnlocked("slot", before);
     List<Change> changes = new ArrayList<>();
-    changes.add(new Change.OfFilling(slotId, before, Filling.ofPhoto(photo)));
+    changes.add(new Change.OfFilling(slotId, before, Filling.ofPhoto(photo).putByHand()));
     if (entity.isOut()) {
       changes.add(PhotoEdits.choose(entity, Choice.KEEP));
     }
@@ -66,17 +57,40 @@ public class AlbumEdits {
   private void swap(Bench bench, Slot from, Slot to) {
     Filling one = held(bench, from);
     Filling other = held(bench, to);
-    if (from.id().equals(to.id()) || (one == null && other == null)) {
+    if (from.id().equals(to.id()) || !isSomething(one) && !isSomething(other)) {
       throw new NotPossibleException("to", "There is nothing to swap there.");
     }
     requireUnlocked("from", one);
     requireUnlocked("to", other);
     history.step(
         bench.album(),
-        (one == null || other == null ? "move to " : "swap with ") + SlotNames.of(to),
+        (isSomething(one) && isSomething(other) ? "swap with " : "move to ") + SlotNames.of(to),
         List.of(
-            new Change.OfFilling(from.id(), one, other),
-            new Change.OfFilling(to.id(), other, one)));
+            new Change.OfFilling(from.id(), one, moved(other, to, from)),
+            new Change.OfFilling(to.id(), other, moved(one, from, to))));
+  }
+
+  /** The album as it would be with a photo put into a slot. */
+  public static Bench asPut(Bench bench, Slot slot, String photo) {
+    Map<String, @Nullable Filling> changed = new HashMap<>();
+    Slot from = bench.slotOf(photo).orElse(null);
+    Filling other = held(bench, slot);
+    if (from == null) {
+      changed.put(slot.id(), Filling.ofPhoto(photo).putByHand());
+    } else if (!from.id().equals(slot.id())) {
+      changed.put(from.id(), moved(other, slot, from));
+      changed.put(slot.id(), moved(held(bench, from), from, slot));
+    }
+    return bench.with(changed);
+  }
+
+  /** What comes to another slot by hand; what was cut for a place of another size is cut anew. */
+  private static @Nullable Filling moved(@Nullable Filling filling, Slot from, Slot to) {
+    if (filling == null || !filling.isSomething()) {
+      return null;
+    }
+    boolean stillCut = from.takes().equals(to.takes());
+    return filling.putByHand().withMade(stillCut ? filling.made() : null);
   }
 
   /** Takes the photo out of a slot and hangs it on the line. */
@@ -111,66 +125,6 @@ public class AlbumEdits {
         bench.album(),
         "turn in " + SlotNames.of(slot),
         List.of(new Change.OfFilling(slotId, before, before.withTurned(turned))));
-  }
-
-  /**
-   * Places photos of the line again in story order, around those that are locked and around cards
-   * and keepsakes.
-   *
-   * @param spread the spread to fill, with photos that are nowhere else; null for the whole album
-   */
-  public void placeAgain(long albumId, long version, @Nullable Integer spread) {
-    Bench bench = benches.seen(albumId, version);
-    List<Slot> asked =
-        spread == null ? bench.leaves().slots() : bench.leaves().spread(spread).slots();
-    List<Slot> slots =
-        asked.stream()
-            .filter(slot -> slot.holds() == Holds.PHOTO && !holdsThing(bench, slot))
-            .toList();
-    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
-    Set<String> elsewhere =
-        bench.line().stream()
-            .map(photo -> photo.photo().sha256())
-            .filter(
-                photo -> bench.slotOf(photo).map(slot -> !here.contains(slot.id())).orElse(false))
-            .collect(Collectors.toSet());
-    List<Candidate> candidates = bench.candidates(elsewhere);
-    Map<String, Integer> indexOf = new HashMap<>();
-    for (int i = 0; i < candidates.size(); i++) {
-      indexOf.put(candidates.get(i).id(), i);
-    }
-    Map<Integer, Integer> locked = new HashMap<>();
-    for (int i = 0; i < slots.size(); i++) {
-      Filling held = held(bench, slots.get(i));
-      if (held != null && held.locked()) {
-        locked.put(i, indexOf.get(held.photo()));
-      }
-    }
-    Placing.Arrangement arrangement =
-        story.place(new Placing.Problem(candidates, Bench.places(slots), locked, bench.rules()));
-    Map<Integer, Filling> after = new HashMap<>();
-    for (int photo = 0; photo < candidates.size(); photo++) {
-      int place = arrangement.placeOf()[photo];
-      if (place >= 0 && !locked.containsKey(place)) {
-        after.put(place, Filling.ofPhoto(candidates.get(photo).id()));
-      }
-    }
-    List<Change> changes = new ArrayList<>();
-    for (int i = 0; i < slots.size(); i++) {
-      Filling before = held(bench, slots.get(i));
-      if (!locked.containsKey(i) && !Objects.equals(before, after.get(i))) {
-        changes.add(new Change.OfFilling(slots.get(i).id(), before, after.get(i)));
-      }
-    }
-    history.step(
-        bench.album(),
-        spread == null ? "place the whole album in story order" : "place in story order",
-        changes);
-  }
-
-  private static boolean holdsThing(Bench bench, Slot slot) {
-    Filling held = held(bench, slot);
-    return held != null && held.thing() != null;
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */
@@ -215,21 +169,27 @@ public class AlbumEdits {
   }
 
   static @Nullable Filling held(Bench bench, Slot slot) {
-    FillingEntity entity = bench.filling(slot.id()).orElse(null);
-    return entity == null
-        ? null
-        : new Filling(entity.sha256(), entity.isTurned(), entity.isLocked(), entity.thingKey());
+    return bench.filling(slot.id()).map(Filling::of).orElse(null);
+  }
+
+  private static boolean isSomething(@Nullable Filling filling) {
+    return filling != null && filling.isSomething();
   }
 
   private static Filling filled(Bench bench, Slot slot) {
     Filling held = held(bench, slot);
-    if (held == null) {
+    if (held == null || !held.isSomething()) {
       throw new NotPossibleException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
     }
     return held;
   }
 
   static void requireUnlocked(String field, @Nullable Filling filling) {
+    if (filling != null && filling.made() == Made.STUCK) {
+      throw new NotPossibleException(
+          field,
+          "It is stuck in its place already. If that is not so, take the mark off on its ticket.");
+    }
     if (filling != null && filling.locked()) {
       throw new NotPossibleException(
           field,

@@ -13,18 +13,20 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Chapters;
+import drumnest.core.photo.Choosing;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Candidate;
-import drumnest.core.place.Place;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.store.AlbumEntity;
+import drumnest.server.store.Aside;
 import drumnest.server.store.FillingEntity;
 import drumnest.server.store.LinePhotoEntity;
 import drumnest.server.store.OpeningEntity;
 import drumnest.server.store.TypeOpeningEntity;
 import java.time.Duration;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -98,12 +100,7 @@ public final class Bench {
                     LinkedHashMap::new));
     this.fillings =
         fillings.stream().collect(Collectors.toMap(FillingEntity::slot, filling -> filling));
-    this.slotsOfPhotos = new HashMap<>();
-    for (FillingEntity filling : fillings) {
-      if (filling.sha256() != null) {
-        slotsOfPhotos.put(filling.sha256(), filling.slot());
-      }
-    }
+    this.slotsOfPhotos = slotsOfPhotos(fillings);
     this.openings =
         openings.stream().collect(Collectors.toMap(OpeningEntity::slot, OpeningEntity::size));
     this.typeOpenings = new HashMap<>();
@@ -113,6 +110,16 @@ public final class Bench {
     this.things =
         things.stream()
             .collect(Collectors.toMap(Thing::key, thing -> thing, (a, b) -> a, LinkedHashMap::new));
+  }
+
+  private static Map<String, String> slotsOfPhotos(Collection<FillingEntity> fillings) {
+    Map<String, String> slots = new HashMap<>();
+    for (FillingEntity filling : fillings) {
+      if (filling.sha256() != null) {
+        slots.put(filling.sha256(), filling.slot());
+      }
+    }
+    return slots;
   }
 
   private static String typePocket(String type, String face, int pocket) {
@@ -129,20 +136,60 @@ public final class Bench {
     return new Bench(this, other);
   }
 
+  /**
+   * This album as it would be with other leaves, and with something else in some slots.
+   *
+   * @param changed what slots hold then, by their names; null for nothing
+   */
+  public Bench as(
+      AlbumLeaves otherLeaves,
+      Map<Integer, String> otherTypes,
+      Map<String, @Nullable Filling> changed) {
+    Map<String, FillingEntity> held = new HashMap<>(fillings);
+    changed.forEach(
+        (slot, filling) -> {
+          held.remove(slot);
+          if (filling != null) {
+            held.put(slot, filling.entity(album.id(), slot));
+          }
+        });
+    return new Bench(this, rules, otherLeaves, otherTypes, held);
+  }
+
+  /** This album as it would be with something else in some slots. */
+  public Bench with(Map<String, @Nullable Filling> changed) {
+    return as(leaves, typeKeys, changed);
+  }
+
+  /** The kinds of all leaves, by the keys of the leaves. */
+  Map<Integer, String> typeKeys() {
+    return typeKeys;
+  }
+
   private Bench(Bench like, HouseRules rules) {
+    this(like, rules, like.leaves, like.typeKeys, like.fillings);
+  }
+
+  private Bench(
+      Bench like,
+      HouseRules rules,
+      AlbumLeaves leaves,
+      Map<Integer, String> typeKeys,
+      Map<String, FillingEntity> fillings) {
     this.album = like.album;
-    this.leaves = like.leaves;
-    this.typeKeys = like.typeKeys;
+    this.leaves = leaves;
+    this.typeKeys = typeKeys;
     this.photos = like.photos;
     this.shifts = like.shifts;
-    this.fillings = like.fillings;
-    this.slotsOfPhotos = like.slotsOfPhotos;
+    this.fillings = fillings;
+    this.slotsOfPhotos = slotsOfPhotos(fillings.values());
     this.openings = like.openings;
     this.typeOpenings = like.typeOpenings;
     this.things = like.things;
     this.materials = like.materials;
-    this.measured = new Measured();
-    this.company = new Company();
+    boolean sameRules = rules == like.rules;
+    this.measured = sameRules ? like.measured : new Measured();
+    this.company = sameRules ? like.company : new Company();
     this.rules = rules;
   }
 
@@ -179,9 +226,13 @@ public final class Bench {
   }
 
   private Length thickness(FillingEntity filling) {
-    return filling.thingKey() == null
-        ? materials.print()
-        : thing(filling.thingKey()).map(Thing::thickness).orElse(Length.ZERO);
+    if (filling.sha256() != null) {
+      return materials.print();
+    }
+    return Optional.ofNullable(filling.thingKey())
+        .flatMap(this::thing)
+        .map(Thing::thickness)
+        .orElse(Length.ZERO);
   }
 
   /** A thickness counted in photo prints, for drawing. */
@@ -222,8 +273,21 @@ public final class Bench {
     return Optional.ofNullable(photos.get(sha256));
   }
 
+  /** What is known of a slot that holds something or is set aside. */
   public Optional<FillingEntity> filling(String slot) {
     return Optional.ofNullable(fillings.get(slot));
+  }
+
+  /** What a slot is set aside for, if it is. */
+  public Optional<Aside> aside(Slot slot) {
+    return filling(slot.id()).map(FillingEntity::aside);
+  }
+
+  /** Whether something lies in the slot. */
+  public boolean isFilled(Slot slot) {
+    return filling(slot.id())
+        .map(filling -> filling.sha256() != null || filling.thingKey() != null)
+        .orElse(false);
   }
 
   /** The slot that holds the photo. */
@@ -344,13 +408,6 @@ public final class Bench {
         photo.photo().pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned, rules);
   }
 
-  /** Slots as placing sees them. */
-  static List<Place> places(List<Slot> slots) {
-    return slots.stream()
-        .map(slot -> new Place(slot.id(), slot.takes(), slot.hiddenAtRest(), false))
-        .toList();
-  }
-
   /** The photos on the line, but for these, as placing sees them. */
   List<Candidate> candidates(Set<String> but) {
     Map<String, Stack> stackOf = stackOf();
@@ -365,15 +422,18 @@ public final class Bench {
       LinePhotoEntity photo, Map<String, Stack> stackOf, Map<String, String> alternates) {
     String id = photo.photo().sha256();
     Stack stack = stackOf.get(id);
+    Choosing choosing = photo.choosing();
     return new Candidate(
         id,
         photo.photo().pixels(),
         photo.keep(),
-        photo.choosing().hero(),
         wanted(photo, stack),
         stack == null ? null : stack.id(),
         alternates.get(id),
-        photo.onTable());
+        photo.onTable(),
+        new Candidate.Manner(
+            choosing.hero(), choosing.flap(), choosing.secret(), !choosing.caption().isBlank()),
+        photo.asStory().look());
   }
 
   /** What is kept goes first, then what nobody has decided on, then the maybes and repeats. */

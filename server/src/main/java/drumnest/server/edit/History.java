@@ -208,7 +208,7 @@ public class History {
       return;
     }
     FillingEntity entity = held.orElseGet(() -> new FillingEntity(album.id(), slot));
-    entity.hold(filling.photo(), filling.thing(), filling.turned(), filling.locked());
+    filling.tell(entity);
     fillings.save(entity);
   }
 

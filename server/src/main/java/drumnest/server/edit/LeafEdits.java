@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class LeafEdits {
 
   /** More leaves than any binding holds. */
-  private static final int MOST = 500;
+  static final int MOST = 500;
 
   private final Benches benches;
   private final History history;
@@ -129,7 +129,7 @@ public class LeafEdits {
     return count + " " + (count == 1 ? one : many);
   }
 
-  private static List<Slot> slots(Leaf leaf) {
+  static List<Slot> slots(Leaf leaf) {
     List<Slot> slots = new ArrayList<>(leaf.slots(Side.FRONT, 0));
     slots.addAll(leaf.slots(Side.BACK, 0));
     return slots;
@@ -157,7 +157,7 @@ public class LeafEdits {
     return changes;
   }
 
-  private static List<Change> emptied(Bench bench, List<Slot> slots) {
+  static List<Change> emptied(Bench bench, List<Slot> slots) {
     List<Change> changes = new ArrayList<>();
     for (Slot slot : slots) {
       Filling held = AlbumEdits.held(bench, slot);
@@ -342,10 +342,7 @@ public class LeafEdits {
       return album + " is of this format; it keeps its leaves and no longer says its format";
     }
     long things =
-        leaves.stream()
-            .flatMap(leaf -> slots(leaf).stream())
-            .filter(slot -> bench.filling(slot.id()).isPresent())
-            .count();
+        leaves.stream().flatMap(leaf -> slots(leaf).stream()).filter(bench::isFilled).count();
     return counted(leaves.size(), "leaf", "leaves")
         + " of "
         + album
@@ -356,7 +353,7 @@ public class LeafEdits {
             : ", what " + counted(things, "place holds", "places hold") + " goes back");
   }
 
-  private static StoredLeaf stored(Bench bench, Leaf leaf) {
+  static StoredLeaf stored(Bench bench, Leaf leaf) {
     return stored(bench.typeKey(leaf), leaf);
   }
 
@@ -369,7 +366,7 @@ public class LeafEdits {
         PlanJson.write(leaf.reversePlan()));
   }
 
-  private static List<Integer> order(Bench bench) {
+  static List<Integer> order(Bench bench) {
     return bench.leaves().leaves().stream().map(Leaf::key).toList();
   }
 

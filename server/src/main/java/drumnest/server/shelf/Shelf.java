@@ -38,13 +38,15 @@ public class Shelf {
    * @param mark where it comes from; null for the maker's own
    * @param changed whether the maker changed what it began as
    * @param gone whether it was taken off the shelf
+   * @param owned how many there are; null where nobody has counted
    */
   public record Entry(
       String key,
       CatalogueItem item,
       Catalogue.@Nullable Mark mark,
       boolean changed,
-      boolean gone) {}
+      boolean gone,
+      @Nullable Integer owned) {}
 
   /** Puts everything on the shelf that it begins with and that was never there. */
   public void stock() {
@@ -79,7 +81,8 @@ public class Shelf {
         item,
         began == null ? null : began.mark(),
         began != null && !began.item().equals(item),
-        entity.isGone());
+        entity.isGone(),
+        entity.owned());
   }
 
   /** Everything, in order; what is gone too. */
@@ -152,6 +155,13 @@ public class Shelf {
                 + ". Give it another name.");
       }
     }
+  }
+
+  /** Says how many of an entry there are; null if that is not counted. */
+  public void count(String key, @Nullable Integer owned) {
+    CatalogueItemEntity entity = items.findById(key).orElseThrow();
+    entity.setOwned(owned);
+    items.save(entity);
   }
 
   /** Takes an entry off the shelf, or puts it back. */

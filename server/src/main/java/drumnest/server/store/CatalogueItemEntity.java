@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
 /** An entry of the catalogue; its body is JSON. One that is gone can be put back. */
 @Entity
@@ -16,6 +17,7 @@ public class CatalogueItemEntity {
   @Lob private String body;
   private boolean gone;
   private int rank;
+  private @Nullable Integer owned;
 
   protected CatalogueItemEntity() {}
 
@@ -48,6 +50,15 @@ public class CatalogueItemEntity {
 
   public String body() {
     return body;
+  }
+
+  /** How many of it there are; null where nobody has counted. */
+  public @Nullable Integer owned() {
+    return owned;
+  }
+
+  public void setOwned(@Nullable Integer count) {
+    this.owned = count;
   }
 
   public boolean isGone() {

@@ -4,11 +4,10 @@ import drumnest.core.fit.CropWindow;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Pixels;
 import drumnest.core.place.Candidate;
-import drumnest.core.place.FreePlacing;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
-import drumnest.core.place.StoryPlacing;
+import drumnest.core.place.Weights;
 import drumnest.server.shelf.RulesInForce;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -70,10 +69,11 @@ class PlaceSum implements Sum {
                     Dated::takenAt, Comparator.nullsLast(Comparator.naturalOrder())))
             .map(Dated::candidate)
             .toList();
-    Placing.Problem problem = new Placing.Problem(candidates, slots, Map.of(), rules.rules());
+    Placing.Order order = story ? Placing.Order.STORY : Placing.Order.FREE;
+    Placing.Problem problem =
+        new Placing.Problem(candidates, slots, Map.of(), order, Weights.OF_THE_SUM, rules.rules());
     try {
-      Placing placing = story ? new StoryPlacing() : new FreePlacing();
-      return answer(problem, placing.place(problem), photos);
+      return answer(problem, Placing.by(order).place(problem), photos);
     } catch (IllegalArgumentException tooLarge) {
       throw values.refuse("photos", "are too many: " + tooLarge.getMessage());
     }

@@ -1,0 +1,87 @@
+package drumnest.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class GentlePlacingTest {
+
+  private static final GentlePlacing GENTLE = new GentlePlacing(new StoryPlacing());
+
+  private static Placing.Problem inStory(List<Candidate> photos, List<Place> places) {
+    return new Placing.Problem(
+        photos, places, Map.of(), Placing.Order.STORY, PlacingCases.WEIGHTS, PlacingCases.RULES);
+  }
+
+  @Test
+  void what_was_put_by_hand_stays_where_it_hardly_costs_anything() {
+    List<Candidate> line =
+        List.of(PlacingCases.photo("a", 6000, 4000), PlacingCases.photo("b", 6000, 4000));
+    List<Place> row =
+        List.of(
+            PlacingCases.place("1", 6, 4),
+            PlacingCases.place("2", 6, 4),
+            PlacingCases.place("3", 6, 4));
+    GentlePlacing.Answer answer = GENTLE.place(inStory(line, row), Map.of(2, 0), Watch.NONE);
+    assertThat(answer.arrangement().placeOf()[0]).isEqualTo(2);
+    assertThat(answer.moved()).isEmpty();
+  }
+
+  @Test
+  void it_moves_where_that_saves_more_than_moving_weighs() {
+    List<Candidate> line =
+        List.of(PlacingCases.photo("wide", 6000, 4000), PlacingCases.photo("tall", 3000, 4000));
+    List<Place> row = List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 3, 4));
+    GentlePlacing.Answer answer = GENTLE.place(inStory(line, row), Map.of(1, 0), Watch.NONE);
+    assertThat(answer.arrangement().placeOf()).containsExactly(0, 1);
+    assertThat(answer.moved()).containsExactly(0);
+  }
+
+  static IntStream seeds() {
+    return IntStream.range(3000, 3060);
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void it_costs_between_the_best_of_all_and_the_best_with_everything_staying(int seed) {
+    Random random = new Random(seed);
+    Placing.Problem problem = PlacingCases.random(random, 7, 7, false, Placing.Order.STORY);
+    Map<Integer, Integer> byHand = new HashMap<>();
+    for (int photo = 0; photo < problem.candidates().size(); photo++) {
+      int place = random.nextInt(2 * problem.places().size() + 1);
+      if (place < problem.places().size()) {
+        byHand.putIfAbsent(place, photo);
+      }
+    }
+    GentlePlacing.Answer answer = GENTLE.place(problem, byHand, Watch.NONE);
+    long fixed = new StoryPlacing().place(problem.withLocked(byHand)).cost();
+    assertThat(answer.arrangement().cost()).isLessThanOrEqualTo(fixed);
+    byHand.forEach(
+        (place, photo) -> {
+          if (!answer.moved().contains(photo)) {
+            assertThat(answer.arrangement().placeOf()[photo]).isEqualTo(place);
+          }
+        });
+    if (!answer.moved().isEmpty()) {
+      assertThat(fixed - answer.arrangement().cost())
+          .isGreaterThan(answer.moved().size() * problem.weights().moved());
+    }
+  }
+
+  @Test
+  void stopped_it_keeps_what_it_has() {
+    List<Candidate> line =
+        List.of(PlacingCases.photo("wide", 6000, 4000), PlacingCases.photo("tall", 3000, 4000));
+    List<Place> row = List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 3, 4));
+    GentlePlacing.Answer answer =
+        GENTLE.place(inStory(line, row), Map.of(1, 0), (done, of) -> false);
+    assertThat(answer.arrangement().placeOf()[0]).isEqualTo(1);
+  }
+}

@@ -1,0 +1,329 @@
+package drumnest.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class LeafPlanningTest {
+
+  private static LeafPlanning.Kind kind(
+      String key, @Nullable Integer owned, int frontPlaces, int backPlaces, int w, int h) {
+    return new LeafPlanning.Kind(
+        key, page(key + "f", frontPlaces, w, h), page(key + "b", backPlaces, w, h), owned);
+  }
+
+  private static List<Place> page(String id, int places, int w, int h) {
+    return IntStream.range(0, places).mapToObj(i -> PlacingCases.place(id + i, w, h)).toList();
+  }
+
+  private static Candidate kept(String id, int w, int h) {
+    return new Candidate(
+        id, new Pixels(w, h), null, 3, null, null, null, Candidate.Manner.PLAIN, null);
+  }
+
+  private static LeafPlanning.Wish wish(
+      List<List<Candidate>> chapters,
+      List<LeafPlanning.Kind> kinds,
+      Breathing breathing,
+      int most,
+      boolean fresh) {
+    return new LeafPlanning.Wish(
+        chapters,
+        kinds,
+        breathing,
+        most,
+        fresh,
+        false,
+        3,
+        PlacingCases.WEIGHTS,
+        PlacingCases.RULES);
+  }
+
+  @Test
+  void wide_photos_get_wide_leaves_and_uprights_upright_ones() {
+    List<LeafPlanning.Kind> kinds =
+        List.of(kind("wide", null, 3, 3, 6, 4), kind("upright", null, 3, 3, 4, 6));
+    List<Candidate> wides = IntStream.range(0, 6).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    List<Candidate> uprights =
+        IntStream.range(0, 6).mapToObj(i -> kept("u" + i, 4000, 6000)).toList();
+    LeafPlanning.Answer answer =
+        LeafPlanning.plan(
+            wish(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true), Watch.NONE);
+    LeafPlanning.Plan best = answer.plans().get(0);
+    assertThat(best.leaves())
+        .extracting(leaf -> leaf.kind().key())
+        .containsExactly("wide", "upright");
+    assertThat(answer.isBest()).isTrue();
+    assertThat(best.cost()).as("two leaves, and nothing cropped").isEqualTo(2 * leafWeight());
+    assertThat(best.leaves().get(1).front()).containsExactly(6, 7, 8);
+  }
+
+  private static long leafWeight() {
+    return Weights.weight(PlacingCases.RULES, HouseRule.LEAF_WEIGHT);
+  }
+
+  @Test
+  void a_leaf_that_is_owned_once_is_used_once() {
+    List<LeafPlanning.Kind> kinds =
+        List.of(kind("wide", 1, 3, 3, 6, 4), kind("square", null, 2, 2, 4, 4));
+    List<Candidate> wides =
+        IntStream.range(0, 12).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    LeafPlanning.Answer answer =
+        LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 9, true), Watch.NONE);
+    assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("wide", 1, "square", 2));
+  }
+
+  @Test
+  void breathing_room_asks_for_more_leaves() {
+    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 5, 5, 6, 4));
+    List<Candidate> wides =
+        IntStream.range(0, 20).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    Map<Breathing, Integer> leaves = new HashMap<>();
+    for (Breathing breathing : Breathing.values()) {
+      leaves.put(
+          breathing,
+          LeafPlanning.plan(wish(List.of(wides), kinds, breathing, 20, true), Watch.NONE)
+              .plans()
+              .get(0)
+              .leaves()
+              .size());
+    }
+    assertThat(leaves)
+        .isEqualTo(
+            Map.of(Breathing.PACKED, 2, Breathing.FULL, 3, Breathing.EVEN, 4, Breathing.AIRY, 5));
+  }
+
+  @Test
+  void a_chapter_begins_on_a_page_of_its_own_if_that_is_wished() {
+    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
+    List<List<Candidate>> chapters =
+        List.of(
+            List.of(kept("a", 6000, 4000)),
+            List.of(kept("b", 6000, 4000), kept("c", 6000, 4000), kept("d", 6000, 4000)));
+    LeafPlanning.PlannedLeaf fresh =
+        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, true), Watch.NONE)
+            .plans()
+            .get(0)
+            .leaves()
+            .get(0);
+    assertThat(Arrays.stream(fresh.front()).filter(i -> i >= 0).toArray()).containsExactly(0);
+    LeafPlanning.Plan flowing =
+        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, false), Watch.NONE)
+            .plans()
+            .get(0);
+    assertThat(flowing.leaves()).hasSize(1);
+  }
+
+  @Test
+  void too_few_leaves_leave_photos_out_and_none_at_all_give_no_plan() {
+    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
+    List<Candidate> wides =
+        IntStream.range(0, 30).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    LeafPlanning.Plan plan =
+        LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 2, true), Watch.NONE)
+            .plans()
+            .get(0);
+    assertThat(plan.leaves()).hasSize(2);
+    assertThat(plan.cost()).isEqualTo(22 * 3 * PlacingCases.WEIGHTS.leftOut() + 2 * leafWeight());
+    assertThat(
+            LeafPlanning.plan(
+                    wish(List.of(List.of()), kinds, Breathing.PACKED, 2, true), Watch.NONE)
+                .plans())
+        .isEmpty();
+  }
+
+  @Test
+  void stopped_at_once_it_still_answers_with_a_whole_plan() {
+    List<LeafPlanning.Kind> kinds =
+        List.of(kind("wide", 2, 2, 2, 6, 4), kind("square", null, 2, 2, 4, 4));
+    List<Candidate> wides =
+        IntStream.range(0, 20).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    LeafPlanning.Answer answer =
+        LeafPlanning.plan(
+            wish(List.of(wides), kinds, Breathing.PACKED, 20, true), (done, of) -> done < 3);
+    Set<Integer> placed = new HashSet<>();
+    answer.plans().get(0).leaves().forEach(leaf -> placed.addAll(placed(leaf)));
+    assertThat(placed).hasSize(20);
+    assertThat(answer.bound()).isLessThanOrEqualTo(answer.plans().get(0).cost());
+  }
+
+  private static List<Integer> placed(LeafPlanning.PlannedLeaf leaf) {
+    return IntStream.concat(Arrays.stream(leaf.front()), Arrays.stream(leaf.back()))
+        .filter(i -> i >= 0)
+        .boxed()
+        .toList();
+  }
+
+  static IntStream seeds() {
+    return IntStream.range(2000, 2080);
+  }
+
+  /** All sequences of leaves and all ways to break the story over their pages, tried in turn. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void is_as_cheap_as_the_best_of_all_sequences(int seed) {
+    Random random = new Random(seed);
+    List<List<Candidate>> chapters = new ArrayList<>();
+    int number = 0;
+    for (int chapter = 0; chapter < 1 + random.nextInt(2); chapter++) {
+      List<Candidate> photos = new ArrayList<>();
+      for (int i = random.nextInt(4); i >= 0; i--) {
+        boolean wide = random.nextBoolean();
+        photos.add(kept("p" + number++, wide ? 6000 : 4000, wide ? 4000 : 6000));
+      }
+      chapters.add(photos);
+    }
+    List<LeafPlanning.Kind> kinds =
+        List.of(
+            kind("a", random.nextInt(3), 1 + random.nextInt(2), 1, 6, 4),
+            kind("b", random.nextInt(3), 1, 1 + random.nextInt(2), 4, 6),
+            kind("c", random.nextBoolean() ? 1 : null, 2, 0, 4, 4));
+    LeafPlanning.Wish wish =
+        wish(chapters, kinds, Breathing.FULL, 1 + random.nextInt(3), random.nextBoolean());
+    LeafPlanning.Answer answer = LeafPlanning.plan(wish, Watch.NONE);
+    long best = new Everything(wish).cheapest(0, 0, new int[kinds.size()]);
+    assertThat(answer.plans().get(0).cost()).isEqualTo(best);
+    assertThat(answer.isBest()).isTrue();
+    assertThat(answer.plans())
+        .isSortedAccordingTo((one, other) -> Long.compare(one.cost(), other.cost()));
+    assertThat(answer.plans().stream().map(LeafPlanning::used)).doesNotHaveDuplicates();
+    for (LeafPlanning.Plan plan : answer.plans()) {
+      LeafPlanning.used(plan)
+          .forEach(
+              (key, used) ->
+                  assertThat(used)
+                      .isLessThanOrEqualTo(
+                          kinds.stream()
+                              .filter(kind -> kind.key().equals(key))
+                              .findFirst()
+                              .map(kind -> kind.owned() == null ? 99 : kind.owned())
+                              .orElseThrow()));
+    }
+  }
+
+  /** The least of all, found by trying everything. */
+  private static final class Everything {
+    private final LeafPlanning.Wish wish;
+    private final List<Candidate> all;
+    private final List<Integer> chapterOf = new ArrayList<>();
+
+    Everything(LeafPlanning.Wish wish) {
+      this.wish = wish;
+      this.all = wish.chapters().stream().flatMap(List::stream).toList();
+      for (int chapter = 0; chapter < wish.chapters().size(); chapter++) {
+        for (int i = 0; i < wish.chapters().get(chapter).size(); i++) {
+          chapterOf.add(chapter);
+        }
+      }
+    }
+
+    long cheapest(int from, int leaves, int[] used) {
+      if (from == all.size()) {
+        return 0;
+      }
+      long best = 3 * wish.weights().leftOut() + cheapest(from + 1, leaves, used);
+      if (leaves == wish.mostLeaves()) {
+        return best;
+      }
+      for (int kind = 0; kind < used.length; kind++) {
+        LeafPlanning.Kind of = wish.kinds().get(kind);
+        if (of.owned() != null && used[kind] >= of.owned()) {
+          continue;
+        }
+        used[kind]++;
+        for (int middle = from; middle <= all.size(); middle++) {
+          for (int to = Math.max(middle, from + 1); to <= all.size(); to++) {
+            if (oneChapter(from, middle) && oneChapter(middle, to)) {
+              best =
+                  Math.min(
+                      best,
+                      leafWeight()
+                          + page(of.front(), from, middle)
+                          + page(of.back(), middle, to)
+                          + cheapest(to, leaves + 1, used));
+            }
+          }
+        }
+        used[kind]--;
+      }
+      return best;
+    }
+
+    private boolean oneChapter(int from, int to) {
+      return !wish.freshPages() || chapterOf.subList(from, to).stream().distinct().count() <= 1;
+    }
+
+    /** The least over every choice of who stands where on the page. */
+    private long page(List<Place> places, int from, int to) {
+      long empty = Weights.weight(wish.rules(), HouseRule.EMPTY_WEIGHT);
+      int most = wish.breathing().most(places.size(), wish.rules());
+      long best = Long.MAX_VALUE;
+      for (int holds = 0; holds <= Math.min(most, to - from); holds++) {
+        Placing.Problem problem =
+            new Placing.Problem(
+                all.subList(from, to),
+                places,
+                Map.of(),
+                Map.of(),
+                Map.of(0, holds),
+                Placing.Order.STORY,
+                wish.weights(),
+                wish.rules());
+        int[] placeOf = new StoryPlacing().place(problem).placeOf();
+        int placed = (int) Arrays.stream(placeOf).filter(place -> place >= 0).count();
+        best = Math.min(best, PlacingCases.cost(problem, placeOf) + (most - placed) * empty);
+      }
+      return best;
+    }
+  }
+
+  @Test
+  void a_private_photo_is_not_planned_for_the_first_page() {
+    Candidate secret =
+        new Candidate(
+            "s",
+            new Pixels(6000, 4000),
+            null,
+            3,
+            null,
+            null,
+            null,
+            new Candidate.Manner(false, false, true, false),
+            null);
+    LeafPlanning.Wish wish =
+        new LeafPlanning.Wish(
+            List.of(List.of(secret)),
+            List.of(
+                new LeafPlanning.Kind(
+                    "k",
+                    List.of(new Place("f", Size.ofInches(6, 4), false, false)),
+                    List.of(new Place("b", Size.ofInches(6, 4), false, false)),
+                    null)),
+            Breathing.PACKED,
+            3,
+            true,
+            true,
+            1,
+            PlacingCases.WEIGHTS,
+            PlacingCases.RULES);
+    LeafPlanning.PlannedLeaf leaf =
+        LeafPlanning.plan(wish, Watch.NONE).plans().get(0).leaves().get(0);
+    assertThat(leaf.front()).containsExactly(-1);
+    assertThat(leaf.back()).containsExactly(0);
+  }
+}

@@ -1,0 +1,162 @@
+package drumnest.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Pixels;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class MakingRoomTest {
+
+  private static final MakingRoom.Means MEANS =
+      new MakingRoom.Means(
+          List.of(
+              new MakingRoom.Sleeve("3x4", Size.ofInches(3, 4)),
+              new MakingRoom.Sleeve("4x6", Size.ofInches(4, 6))),
+          List.of(new MakingRoom.Inset("6x8", List.of(PlacingCases.place("i", 3, 4)))));
+
+  private static Candidate kept(String id, int w, int h, String lookalike) {
+    return new Candidate(
+        id, new Pixels(w, h), null, 3, lookalike, null, null, Candidate.Manner.PLAIN, null);
+  }
+
+  private static Placing.Problem problem(List<Candidate> photos, List<Place> places) {
+    return new Placing.Problem(
+        photos, places, Map.of(), Placing.Order.STORY, PlacingCases.WEIGHTS, PlacingCases.RULES);
+  }
+
+  private static Optional<MakingRoom.Option> way(
+      Placing.Problem problem, int photo, MakingRoom.Way way) {
+    int[] placeOf = new StoryPlacing().place(problem).placeOf();
+    assertThat(placeOf[photo]).isEqualTo(-1);
+    return MakingRoom.of(problem, placeOf, photo, MEANS).stream()
+        .filter(option -> option.way() == way)
+        .findFirst();
+  }
+
+  @Test
+  void a_wide_one_left_over_goes_into_a_wide_sleeve_over_the_picture_before_it() {
+    Placing.Problem problem =
+        problem(
+            List.of(kept("a", 6000, 4000, null), PlacingCases.photo("b", 6000, 4000)),
+            List.of(PlacingCases.place("1", 6, 4)));
+    MakingRoom.Option sleeve = way(problem, 1, MakingRoom.Way.SLEEVE).orElseThrow();
+    assertThat(sleeve.key()).isEqualTo("4x6");
+    assertThat(sleeve.print()).isEqualTo(Size.ofInches(6, 4));
+    assertThat(sleeve.place()).isZero();
+    assertThat(sleeve.other()).isZero();
+    assertThat(sleeve.more()).isNegative();
+  }
+
+  @Test
+  void a_repeat_that_is_placed_can_be_dropped_for_it() {
+    Placing.Problem problem =
+        problem(
+            List.of(
+                kept("a", 6000, 4000, "g"),
+                kept("again", 6000, 4000, "g"),
+                kept("c", 900, 600, null)),
+            List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 6, 4)));
+    assertThat(way(problem, 2, MakingRoom.Way.DROP_REPEAT))
+        .as("it does not show the same as either")
+        .isEmpty();
+    Placing.Problem again =
+        problem(
+            List.of(kept("a", 6000, 4000, "g"), kept("again", 900, 600, "g")),
+            List.of(PlacingCases.place("1", 6, 4)));
+    MakingRoom.Option drop = way(again, 1, MakingRoom.Way.DROP_REPEAT).orElseThrow();
+    assertThat(drop.other()).isZero();
+    assertThat(drop.place()).isZero();
+  }
+
+  @Test
+  void two_uprights_share_the_place_of_a_wide_one() {
+    Placing.Problem problem =
+        problem(
+            List.of(
+                kept("wide", 900, 600, null),
+                kept("u1", 3000, 4000, null),
+                kept("u2", 3000, 4000, null)),
+            List.of(new Place("1", Size.ofInches(6, 4), false, false)));
+    int[] placeOf = {0, -1, -1};
+    MakingRoom.Option share =
+        MakingRoom.of(problem, placeOf, 1, MEANS).stream()
+            .filter(option -> option.way() == MakingRoom.Way.SHARE)
+            .findFirst()
+            .orElseThrow();
+    assertThat(share.print()).isEqualTo(Size.ofInches(3, 4));
+    assertThat(share.other()).isEqualTo(2);
+  }
+
+  /** A 5×7 place holds two 3×4 but not two 4×4 (handbook, what makes a double page look right). */
+  @Test
+  void half_a_five_by_seven_takes_a_three_by_four_and_no_four_by_four() {
+    Size half = MakingRoom.half(Size.ofInches(7, 5));
+    assertThat(half).isEqualTo(new Size(Length.parse("3 1/2"), Length.parse("5")));
+    assertThat(MakingRoom.half(Size.ofInches(6, 4))).isEqualTo(Size.ofInches(3, 4));
+    assertThat(half.w().isMoreThan(Length.ofInches(3))).isTrue();
+    assertThat(half.w().isMoreThan(Length.ofInches(4))).isFalse();
+  }
+
+  static IntStream seeds() {
+    return IntStream.range(5000, 5060);
+  }
+
+  /** Every place that it could take is worked out as holding it there would cost. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void what_taking_a_place_costs_is_the_best_with_it_held_there(int seed) {
+    Placing.Problem problem =
+        PlacingCases.random(new Random(seed), 6, 4, false, Placing.Order.STORY);
+    Placing.Arrangement now = new StoryPlacing().place(problem);
+    for (int photo = 0; photo < problem.candidates().size(); photo++) {
+      if (now.placeOf()[photo] < 0) {
+        int held = photo;
+        MakingRoom.of(problem, now.placeOf(), photo, MEANS).stream()
+            .filter(option -> option.way() == MakingRoom.Way.TAKE)
+            .forEach(
+                option ->
+                    assertThat(now.cost() + option.more())
+                        .isEqualTo(
+                            PlacingCases.cheapest(
+                                problem.withLocked(Map.of(option.place(), held)), true)));
+      }
+    }
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void the_next_best_place_is_where_it_goes_when_its_own_is_closed(int seed) {
+    Placing.Problem problem =
+        PlacingCases.random(new Random(seed), 5, 4, seed % 2 == 0, Placing.Order.STORY);
+    Placing.Arrangement now = new StoryPlacing().place(problem);
+    for (int photo = 0; photo < problem.candidates().size(); photo++) {
+      if (now.placeOf()[photo] >= 0 && !problem.locked().containsValue(photo)) {
+        NextBest next = NextBest.of(problem, now.placeOf(), photo);
+        assertThat(next.place()).isNotEqualTo(now.placeOf()[photo]);
+        assertThat(next.more()).as("an optimum has nothing better").isNotNegative();
+      }
+    }
+  }
+
+  @Test
+  void sleeves_are_counted_by_what_suits_each_picture() {
+    assertThat(
+            SleevesFor.count(
+                List.of(
+                    kept("w", 6000, 4000, null),
+                    kept("u", 3000, 4000, null),
+                    kept("x", 4000, 6000, null)),
+                MEANS.sleeves(),
+                PlacingCases.RULES))
+        .isEqualTo(Map.of("4x6", 2, "3x4", 1));
+  }
+}

@@ -1,0 +1,270 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Orientation;
+import drumnest.core.measure.Size;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.MakingRoom;
+import drumnest.core.place.NextBest;
+import drumnest.core.place.Place;
+import drumnest.core.place.Placing;
+import drumnest.core.place.PlacingCost;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.PlacingTask;
+import drumnest.server.edit.SlotNames;
+import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.store.LinePhotoEntity;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** Placing in a maker's words. Costs are told in points: 100 are a picture cropped away whole. */
+final class PlaceWords {
+
+  private PlaceWords() {}
+
+  static double points(long cost) {
+    return Math.round(cost * 1000.0 / PlacingCost.ONE) / 10.0;
+  }
+
+  private static String inPoints(long cost) {
+    double points = points(cost);
+    String number = points == Math.rint(points) ? String.valueOf((long) points) : "" + points;
+    return number + (points == 1 ? " point" : " points");
+  }
+
+  static String term(PlacingCost.Term term) {
+    return switch (term) {
+      case CROP -> "cropped away";
+      case RESOLUTION -> "not fine enough";
+      case WRONG_WAY -> "upright in a wide place or the other way";
+      case SMALL_HERO -> "a hero made small";
+      case HIDDEN -> "hidden";
+      case PRIVATE_ON_COVER -> "private on the first page";
+      case HEAVY_HIGH -> "dark ones high, pale ones low";
+      case ALIKE -> "lookalikes side by side";
+      case ORDER_BROKEN -> "against the story";
+      case UNLIKE -> "like its neighbour";
+      case CAPTION_APART -> "no place for words beside it";
+      case LEFT_OUT -> "left out";
+    };
+  }
+
+  static String order(Placing.Order order) {
+    return switch (order) {
+      case STORY -> "in story order";
+      case WEIGHT -> "by weight";
+      case VARIETY -> "by variety";
+      case FREE -> "in free order";
+    };
+  }
+
+  /** How good what is there is, against what placing again comes to. */
+  static String howGood(long now, Placing.Arrangement best, Placing.Order order) {
+    if (best.cost() < now) {
+      return "Placing again "
+          + order(order)
+          + " would be "
+          + inPoints(now - best.cost())
+          + " better.";
+    }
+    if (best.isBest() && best.cost() == now) {
+      return "Proven: nothing better is possible " + order(order) + " around what stays.";
+    }
+    if (now < best.cost()) {
+      return "Better by " + inPoints(best.cost() - now) + " than placing " + order(order) + ".";
+    }
+    return "At most "
+        + inPoints(now - best.bound())
+        + " from the best possible "
+        + order(order)
+        + ".";
+  }
+
+  /** How the shapes of the photos match those of the places; empty where they do. */
+  static String shapes(Placing.Problem problem) {
+    Map<Orientation, Integer> photos = new EnumMap<>(Orientation.class);
+    Map<Orientation, Integer> places = new EnumMap<>(Orientation.class);
+    problem
+        .candidates()
+        .forEach(photo -> photos.merge(photo.pixels().orientation(), 1, Integer::sum));
+    problem.places().forEach(place -> places.merge(shape(place.print()), 1, Integer::sum));
+    int most = problem.candidates().size();
+    if (most > problem.places().size() || most == 0) {
+      return "";
+    }
+    return photos.entrySet().stream()
+        .filter(each -> each.getValue() > places.getOrDefault(each.getKey(), 0))
+        .filter(each -> each.getKey() != Orientation.SQUARE)
+        .map(
+            each ->
+                Words.shapes(each.getKey(), each.getValue())
+                    + " for "
+                    + places.getOrDefault(each.getKey(), 0)
+                    + " places of that shape")
+        .collect(Collectors.joining("; "));
+  }
+
+  private static Orientation shape(Size size) {
+    return Orientation.of(size.w().toNanometres(), size.h().toNanometres());
+  }
+
+  private static String name(Bench bench, PlacingTask task, int photo) {
+    String id = task.problem().candidates().get(photo).id();
+    return "“" + bench.photo(id).map(LinePhotoEntity::name).orElse("") + "”";
+  }
+
+  /** Why the photo of a place is there. */
+  static List<String> reasons(Bench bench, PlacingTask task, int[] placeOf, int place) {
+    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    int photo = photoAt[place];
+    List<String> reasons = new ArrayList<>();
+    if (task.problem().locked().containsKey(place)) {
+      reasons.add("It is fixed here: locked, cut or stuck.");
+    } else if (task.byHand().containsKey(place)) {
+      reasons.add("You put it here; placing again moves it only where that pays.");
+    }
+    int before =
+        IntStream.range(0, place)
+            .map(i -> photoAt[place - 1 - i])
+            .filter(i -> i >= 0)
+            .findFirst()
+            .orElse(-1);
+    int after =
+        IntStream.range(place + 1, photoAt.length)
+            .map(i -> photoAt[i])
+            .filter(i -> i >= 0)
+            .findFirst()
+            .orElse(-1);
+    if (task.problem().order() == Placing.Order.STORY) {
+      if (before >= 0 && after >= 0) {
+        reasons.add(
+            "In the story it comes between "
+                + name(bench, task, before)
+                + " and "
+                + name(bench, task, after)
+                + ".");
+      } else if (before >= 0) {
+        reasons.add("In the story it comes after " + name(bench, task, before) + ".");
+      } else if (after >= 0) {
+        reasons.add("It opens the story of this spread.");
+      }
+    }
+    Candidate candidate = task.problem().candidates().get(photo);
+    if (candidate.manner().hero()) {
+      reasons.add("A hero: it is to be large and in view.");
+    }
+    Orientation shown = candidate.pixels().orientation();
+    if (shown == shape(task.problem().places().get(place).print())) {
+      reasons.add("Its shape is that of the place.");
+    }
+    return reasons;
+  }
+
+  static String next(PlacingTask task, NextBest next) {
+    String where =
+        next.place() < 0
+            ? "it would best be left out"
+            : SlotNames.of(task.slots().get(next.place()));
+    if (next.more() < 0) {
+      return "Better: "
+          + where
+          + "; the whole would be "
+          + inPoints(-next.more())
+          + " better. Placing again does that.";
+    }
+    return "Next best: " + where + "; the whole would cost " + inPoints(next.more()) + " more.";
+  }
+
+  /** What could be done about what is wrong with a photo in its place. */
+  static String suggestion(
+      Bench bench, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
+    boolean apart = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.CAPTION_APART);
+    if (apart) {
+      return smallestBeside(bench, task, placeOf, place);
+    }
+    boolean wrongWay = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.WRONG_WAY);
+    if (wrongWay) {
+      return otherShape(bench, task, placeOf, place);
+    }
+    return "";
+  }
+
+  private static String smallestBeside(Bench bench, PlacingTask task, int[] placeOf, int place) {
+    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    Slot slot = task.slots().get(place);
+    return IntStream.range(0, photoAt.length)
+        .filter(i -> photoAt[i] >= 0 && slot.touches(task.slots().get(i)))
+        .filter(i -> !task.problem().locked().containsKey(i))
+        .boxed()
+        .min(Comparator.comparingDouble(i -> area(task.problem().places().get(i))))
+        .map(
+            i ->
+                "For words beside it the smallest photo makes way: take "
+                    + name(bench, task, photoAt[i])
+                    + " out of "
+                    + SlotNames.within(task.slots().get(i))
+                    + " and keep that place for words.")
+        .orElse("");
+  }
+
+  private static String otherShape(Bench bench, PlacingTask task, int[] placeOf, int place) {
+    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    Orientation own = task.problem().candidates().get(photoAt[place]).pixels().orientation();
+    Orientation here = shape(task.problem().places().get(place).print());
+    return IntStream.range(0, photoAt.length)
+        .filter(i -> photoAt[i] >= 0 && shape(task.problem().places().get(i).print()) == own)
+        .filter(i -> task.problem().candidates().get(photoAt[i]).pixels().orientation() == here)
+        .boxed()
+        .min(Comparator.comparingInt(i -> Math.abs(i - place)))
+        .map(
+            i ->
+                "Swapped with "
+                    + name(bench, task, photoAt[i])
+                    + " in "
+                    + SlotNames.within(task.slots().get(i))
+                    + ", both would have places of their shape.")
+        .orElse("");
+  }
+
+  private static double area(Place place) {
+    return place.print().w().toInches().doubleValue() * place.print().h().toInches().doubleValue();
+  }
+
+  /** A way to make room, in a sentence. */
+  static String room(Bench bench, PlacingTask task, MakingRoom.Option option, String key) {
+    String place = option.place() < 0 ? "" : SlotNames.of(task.slots().get(option.place()));
+    String other = option.other() < 0 ? "" : name(bench, task, option.other());
+    String print = option.print() == null ? "" : UnitsInUse.text(option.print());
+    return switch (option.way()) {
+      case SLEEVE ->
+          key + " over " + other + " in " + place + ": it hides inside, as " + print + ".";
+      case DROP_REPEAT -> "Drop " + other + ", which shows the same: it goes to " + place + ".";
+      case INSET -> "A small leaf (" + key + ") has a " + print + " place for it.";
+      case TAKE ->
+          other.isEmpty()
+              ? "It goes to " + place + "; the others move up."
+              : "It goes to " + place + " and " + other + " is left out.";
+      case SHARE ->
+          "It and "
+              + other
+              + " share "
+              + place
+              + ", a "
+              + print
+              + " print each"
+              + sharedWith(bench, task, option.place());
+    };
+  }
+
+  private static String sharedWith(Bench bench, PlacingTask task, int place) {
+    return bench
+        .seated(task.slots().get(place))
+        .map(seated -> "; “" + seated.photo().name() + "” makes way.")
+        .orElse(".");
+  }
+}

@@ -1,0 +1,234 @@
+package drumnest.server.api;
+
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Size;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.LeafPlanning;
+import drumnest.core.place.MakingRoom;
+import drumnest.core.place.SleevesFor;
+import drumnest.core.stock.CatalogueItem;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.LeafType;
+import drumnest.server.edit.Bench;
+import drumnest.server.edit.LeafPlans;
+import drumnest.server.shelf.Shelf;
+import drumnest.server.store.LinePhotoEntity;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Shows proposed leaves side by side, true to scale, with their sums. */
+@Component
+class ProposalViews {
+
+  private final Shelf shelf;
+
+  ProposalViews(Shelf shelf) {
+    this.shelf = shelf;
+  }
+
+  /**
+   * A place drawn to scale.
+   *
+   * @param x from the left of its page, in inches
+   * @param y from the top of its page, in inches
+   * @param photo the photo in it; left out where it is empty
+   */
+  record SketchPlace(
+      double x,
+      double y,
+      double w,
+      double h,
+      @Nullable String photo,
+      Views.@Nullable DrawingView drawing) {}
+
+  /** A page drawn to scale, in inches. */
+  record SketchPage(double w, double h, List<SketchPlace> places) {}
+
+  record SketchLeaf(String name, SketchPage front, SketchPage back) {}
+
+  /**
+   * How many of something a plan needs.
+   *
+   * @param owned how many there are; left out where nobody has counted
+   */
+  record NeedView(String key, String name, int needed, @Nullable Integer owned) {}
+
+  /**
+   * A plan.
+   *
+   * @param words how good it is, in a sentence
+   * @param places how many places its pages have
+   * @param photos how many of them hold a photo
+   * @param kept how many are kept free, for words and to breathe
+   * @param empty how many could hold a photo and do not
+   * @param cropped the share of the photos that is cropped away, in percent
+   * @param forced how many photos are cropped very much
+   * @param left the names of photos that find no place
+   * @param sleeves the sleeves those would need
+   */
+  record LeafPlanView(
+      int number,
+      double points,
+      String words,
+      List<SketchLeaf> leaves,
+      int places,
+      int photos,
+      int kept,
+      int empty,
+      double cropped,
+      int forced,
+      List<String> left,
+      List<NeedView> kinds,
+      List<NeedView> sleeves) {}
+
+  /**
+   * What is proposed.
+   *
+   * @param photos how many photos are to be placed
+   * @param goes which leaves would be taken out, by their numbers
+   */
+  record ProposalView(int photos, List<Integer> goes, List<LeafPlanView> plans) {}
+
+  ProposalView view(LeafPlans.Proposal proposal) {
+    List<LeafPlanView> views = new ArrayList<>();
+    for (LeafPlanning.Plan plan : proposal.answer().plans()) {
+      views.add(plan(proposal, plan, views.size() + 1));
+    }
+    return new ProposalView(
+        proposal.candidates().size(), proposal.goes().stream().map(Leaf::number).toList(), views);
+  }
+
+  private LeafPlanView plan(LeafPlans.Proposal proposal, LeafPlanning.Plan plan, int number) {
+    Bench with = proposal.with(plan);
+    List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
+    List<Slot> slots = new ArrayList<>();
+    int holds = 0;
+    for (Leaf leaf : leaves) {
+      for (Side side : Side.values()) {
+        List<Slot> page = leaf.slots(side, 0);
+        slots.addAll(page);
+        holds += proposal.wish().breathing().most(page.size(), with.rules());
+      }
+    }
+    List<Double> cropped =
+        slots.stream()
+            .flatMap(slot -> with.seated(slot).stream())
+            .map(seated -> 1 - seated.measured().keptShare())
+            .toList();
+    double forcedAbove = with.rules().number(HouseRule.FORCED_ABOVE) / 100.0;
+    List<Candidate> left = left(proposal, with);
+    return new LeafPlanView(
+        number,
+        PlaceWords.points(plan.cost()),
+        words(proposal, plan, number),
+        leaves.stream().map(leaf -> sketch(with, leaf)).toList(),
+        slots.size(),
+        cropped.size(),
+        slots.size() - holds,
+        Math.max(0, holds - cropped.size()),
+        Math.round(1000 * cropped.stream().mapToDouble(Double::doubleValue).average().orElse(0))
+            / 10.0,
+        (int) cropped.stream().filter(share -> share > forcedAbove).count(),
+        left.stream()
+            .map(each -> with.photo(each.id()).map(LinePhotoEntity::name).orElse(""))
+            .toList(),
+        kinds(proposal, plan),
+        sleeves(with, left));
+  }
+
+  private static String words(LeafPlans.Proposal proposal, LeafPlanning.Plan plan, int number) {
+    LeafPlanning.Answer answer = proposal.answer();
+    if (number == 1) {
+      return answer.isBest()
+          ? "Proven: no other leaves come out better."
+          : "At most " + points(plan.cost() - answer.bound()) + " from the best possible.";
+    }
+    return points(plan.cost() - answer.plans().get(0).cost()) + " more than the first.";
+  }
+
+  private static String points(long cost) {
+    return PlaceWords.points(cost) + " points";
+  }
+
+  /** The photos that find no place; of the versions of one subject one counts. */
+  private static List<Candidate> left(LeafPlans.Proposal proposal, Bench with) {
+    Set<String> told = new HashSet<>();
+    for (Candidate each : proposal.candidates()) {
+      if (with.slotOf(each.id()).isPresent()) {
+        told.add(each.alternates());
+      }
+    }
+    List<Candidate> left = new ArrayList<>();
+    for (Candidate each : proposal.candidates()) {
+      boolean placed = with.slotOf(each.id()).isPresent();
+      if (!placed && (each.alternates() == null || told.add(each.alternates()))) {
+        left.add(each);
+      }
+    }
+    return left;
+  }
+
+  private List<NeedView> kinds(LeafPlans.Proposal proposal, LeafPlanning.Plan plan) {
+    Map<String, Integer> used = LeafPlanning.used(plan);
+    return proposal.types().entrySet().stream()
+        .filter(type -> used.containsKey(type.getKey()))
+        .map(type -> need(type, used.get(type.getKey()), proposal.owned().get(type.getKey())))
+        .toList();
+  }
+
+  private static NeedView need(
+      Map.Entry<String, LeafType> type, int needed, @Nullable Integer owned) {
+    return new NeedView(type.getKey(), type.getValue().name(), needed, owned);
+  }
+
+  private List<NeedView> sleeves(Bench with, List<Candidate> left) {
+    List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
+    for (Shelf.Entry entry : shelf.all()) {
+      if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
+        sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
+      }
+    }
+    return SleevesFor.count(left, sleeves, with.rules()).entrySet().stream()
+        .map(
+            each -> {
+              Shelf.Entry entry = shelf.find(each.getKey()).orElseThrow();
+              return new NeedView(
+                  each.getKey(), entry.item().name(), each.getValue(), entry.owned());
+            })
+        .toList();
+  }
+
+  private static SketchLeaf sketch(Bench with, Leaf leaf) {
+    return new SketchLeaf(
+        leaf.type().name(), page(with, leaf, Side.FRONT), page(with, leaf, Side.BACK));
+  }
+
+  private static SketchPage page(Bench with, Leaf leaf, Side side) {
+    Size size = leaf.size();
+    return new SketchPage(
+        size.w().toInches().doubleValue(),
+        size.h().toInches().doubleValue(),
+        leaf.slots(side, 0).stream().map(slot -> place(with, slot)).toList());
+  }
+
+  private static SketchPlace place(Bench with, Slot slot) {
+    Bench.Seated seated = with.seated(slot).orElse(null);
+    return new SketchPlace(
+        slot.box().x().toInches().doubleValue(),
+        slot.box().y().toInches().doubleValue(),
+        slot.box().w().toInches().doubleValue(),
+        slot.box().h().toInches().doubleValue(),
+        seated == null ? null : seated.filling().sha256(),
+        seated == null
+            ? null
+            : SlotDrawing.of(
+                slot.takes(), seated.photo().photo().pixels(), seated.measured(), with.rules()));
+  }
+}

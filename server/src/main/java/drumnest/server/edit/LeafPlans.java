@@ -1,0 +1,352 @@
+package drumnest.server.edit;
+
+import drumnest.core.album.AlbumLeaves;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Stack;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.LeafPlanning;
+import drumnest.core.place.Place;
+import drumnest.core.place.Watch;
+import drumnest.core.place.Weights;
+import drumnest.core.stock.LeafType;
+import drumnest.server.FieldProblemException;
+import drumnest.server.shelf.Shelf;
+import drumnest.server.store.Albums;
+import drumnest.server.store.LeafEntity;
+import drumnest.server.store.Leaves;
+import drumnest.server.store.LinePhotoEntity;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Proposes leaves for photos, and lays the leaves of a proposal into the album. */
+@Service
+@Transactional
+public class LeafPlans {
+
+  private final Benches benches;
+  private final History history;
+  private final Shelf shelf;
+  private final Leaves leaves;
+  private final Albums albums;
+
+  LeafPlans(Benches benches, History history, Shelf shelf, Leaves leaves, Albums albums) {
+    this.benches = benches;
+    this.history = history;
+    this.shelf = shelf;
+    this.leaves = leaves;
+    this.albums = albums;
+  }
+
+  /**
+   * What is wanted.
+   *
+   * @param kinds the kinds of leaves that may be used, by their keys
+   * @param breathing how much of a page is left to breathe
+   * @param mostLeaves how many leaves may be used; null for as many as needed
+   * @param freshPages whether each chapter begins on a page of its own
+   * @param undecided whether photos that nobody has decided on are to be placed too
+   * @param anew whether leaves on which nothing is settled are taken out, and their photos placed
+   *     again; else only what has no place gets leaves, at the end of the album
+   */
+  public record Wish(
+      List<String> kinds,
+      Breathing breathing,
+      @Nullable Integer mostLeaves,
+      boolean freshPages,
+      boolean undecided,
+      boolean anew) {}
+
+  /**
+   * Proposals for an album.
+   *
+   * @param goes the leaves that would be taken out
+   * @param candidates the photos that are to be placed, as the plans count them
+   * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
+   */
+  public record Proposal(
+      Bench bench,
+      Wish wish,
+      List<Leaf> goes,
+      List<Candidate> candidates,
+      Map<String, LeafType> types,
+      Map<String, Integer> owned,
+      LeafPlanning.Answer answer) {
+
+    /** The album as it would be with a plan. */
+    public Bench with(LeafPlanning.Plan plan) {
+      List<Leaf> stays = new ArrayList<>(bench.leaves().leaves());
+      stays.removeAll(goes);
+      Map<Integer, String> keys = new HashMap<>(bench.typeKeys());
+      Map<String, @Nullable Filling> held = new HashMap<>();
+      goes.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> held.put(slot.id(), null)));
+      List<Leaf> all = new ArrayList<>();
+      for (Leaf leaf : stays) {
+        all.add(renumbered(leaf, all.size() + 1));
+      }
+      int key = bench.album().nextLeafKey();
+      for (LeafPlanning.PlannedLeaf planned : plan.leaves()) {
+        Leaf leaf = Leaf.of(key, all.size() + 1, types.get(planned.kind().key()));
+        keys.put(key++, planned.kind().key());
+        all.add(leaf);
+        hold(leaf.slots(Side.FRONT, 0), planned.front(), held);
+        hold(leaf.slots(Side.BACK, 0), planned.back(), held);
+      }
+      return bench.as(new AlbumLeaves(all), keys, held);
+    }
+
+    private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Filling> held) {
+      for (int i = 0; i < photoAt.length; i++) {
+        if (photoAt[i] >= 0) {
+          held.put(slots.get(i).id(), Filling.ofPhoto(candidates.get(photoAt[i]).id()));
+        }
+      }
+    }
+
+    private static Leaf renumbered(Leaf leaf, int number) {
+      return new Leaf(
+          leaf.key(),
+          number,
+          leaf.type(),
+          leaf.turned(),
+          leaf.drop(),
+          leaf.plan(),
+          leaf.reversePlan());
+    }
+
+    /** The leaves of a plan as they would lie in the album. */
+    public static List<Leaf> added(Bench with, LeafPlanning.Plan plan) {
+      List<Leaf> all = with.leaves().leaves();
+      return all.subList(all.size() - plan.leaves().size(), all.size());
+    }
+  }
+
+  /**
+   * Up to three plans, the best first.
+   *
+   * @throws FieldProblemException if no kind is named, or one that has no pockets
+   * @throws NotPossibleException if nothing is to be placed
+   */
+  @Transactional(readOnly = true)
+  public Proposal propose(long albumId, Wish wish, Watch watch) {
+    return propose(benches.open(albumId), wish, watch);
+  }
+
+  private Proposal propose(Bench bench, Wish wish, Watch watch) {
+    Map<String, LeafType> types = types(wish.kinds());
+    List<Leaf> goes = wish.anew() ? loose(bench) : List.of();
+    Map<String, Integer> owned = owned(bench, types.keySet(), goes);
+    List<List<Candidate>> chapters = chapters(bench, wish, goes);
+    if (chapters.isEmpty()) {
+      throw new NotPossibleException("photos", nothing(bench, wish));
+    }
+    List<LeafPlanning.Kind> kinds = new ArrayList<>();
+    types.forEach(
+        (key, type) -> {
+          Leaf leaf = Leaf.of(1, 1, type);
+          kinds.add(
+              new LeafPlanning.Kind(
+                  key, places(leaf, Side.FRONT), places(leaf, Side.BACK), owned.get(key)));
+        });
+    int stay = bench.leaves().leaves().size() - goes.size();
+    int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
+    LeafPlanning.Answer answer =
+        LeafPlanning.plan(
+            new LeafPlanning.Wish(
+                chapters,
+                kinds,
+                wish.breathing(),
+                wish.mostLeaves() == null ? most : Math.min(most, wish.mostLeaves()),
+                wish.freshPages(),
+                stay == 0,
+                3,
+                Weights.of(bench.rules()),
+                bench.rules()),
+            watch);
+    return new Proposal(
+        bench, wish, goes, chapters.stream().flatMap(List::stream).toList(), types, owned, answer);
+  }
+
+  private static String nothing(Bench bench, Wish wish) {
+    if (bench.line().isEmpty()) {
+      return "There are no photos yet. Bring some in with Gather.";
+    }
+    return wish.undecided()
+        ? "Every photo of the line has a place already."
+        : "Every kept photo has a place already. Keep more with Gather, or let the undecided ones"
+            + " be placed too.";
+  }
+
+  private Map<String, LeafType> types(List<String> keys) {
+    Map<String, LeafType> types = new LinkedHashMap<>();
+    for (String key : new LinkedHashSet<>(keys)) {
+      LeafType type =
+          shelf
+              .find(key)
+              .filter(entry -> !entry.gone())
+              .map(Shelf.Entry::item)
+              .filter(LeafType.class::isInstance)
+              .map(LeafType.class::cast)
+              .filter(each -> each.pattern() != null)
+              .orElseThrow(
+                  () ->
+                      new FieldProblemException(
+                          "kinds", "There is no kind of leaf with pockets called “" + key + "”."));
+      types.put(key, type);
+    }
+    if (types.isEmpty()) {
+      throw new FieldProblemException("kinds", "Choose at least one kind of leaf.");
+    }
+    return types;
+  }
+
+  /** Leaves on which nothing is locked, cut, stuck, laid, planned or measured. */
+  private static List<Leaf> loose(Bench bench) {
+    return bench.leaves().leaves().stream()
+        .filter(
+            leaf ->
+                leaf.plan().mounts().isEmpty()
+                    && leaf.reversePlan().mounts().isEmpty()
+                    && LeafEdits.slots(leaf).stream().noneMatch(slot -> isSettled(bench, slot)))
+        .toList();
+  }
+
+  private static boolean isSettled(Bench bench, Slot slot) {
+    Filling held = AlbumEdits.held(bench, slot);
+    boolean settled = held != null && (held.isFixed() || held.thing() != null);
+    return settled || bench.ownOpening(slot).isPresent();
+  }
+
+  /** How many leaves of each counted kind no album uses, once some are taken out. */
+  private Map<String, Integer> owned(Bench bench, Set<String> keys, List<Leaf> goes) {
+    Map<String, Integer> used = new HashMap<>();
+    for (LeafEntity leaf : leaves.findAll()) {
+      used.merge(leaf.type(), 1, Integer::sum);
+    }
+    goes.forEach(leaf -> used.merge(bench.typeKey(leaf), -1, Integer::sum));
+    Map<String, Integer> owned = new HashMap<>();
+    for (String key : keys) {
+      Integer count = shelf.find(key).orElseThrow().owned();
+      if (count != null) {
+        owned.put(key, Math.max(0, count - used.getOrDefault(key, 0)));
+      }
+    }
+    return owned;
+  }
+
+  private static List<List<Candidate>> chapters(Bench bench, Wish wish, List<Leaf> goes) {
+    Set<String> loose =
+        goes.stream()
+            .flatMap(leaf -> LeafEdits.slots(leaf).stream())
+            .map(Slot::id)
+            .collect(Collectors.toSet());
+    Map<String, Stack> stackOf = bench.stackOf();
+    Set<String> wanted = new HashSet<>();
+    Set<String> told = new HashSet<>();
+    for (LinePhotoEntity photo : bench.line()) {
+      String id = photo.photo().sha256();
+      Slot slot = bench.slotOf(id).orElse(null);
+      if (slot != null && !loose.contains(slot.id())) {
+        told.add(bench.alternates().get(id));
+      } else if (isWanted(photo, stackOf, wish)) {
+        wanted.add(id);
+      }
+    }
+    Map<String, Candidate> candidates = new HashMap<>();
+    bench.candidates(Set.of()).stream()
+        .filter(each -> wanted.contains(each.id()))
+        .filter(each -> each.alternates() == null || !told.contains(each.alternates()))
+        .forEach(each -> candidates.put(each.id(), each));
+    List<List<Candidate>> chapters = new ArrayList<>();
+    for (Chapter chapter : bench.chapters()) {
+      List<Candidate> photos =
+          chapter.photos().stream()
+              .map(photo -> candidates.get(photo.id()))
+              .filter(each -> each != null)
+              .toList();
+      if (!photos.isEmpty()) {
+        chapters.add(photos);
+      }
+    }
+    return chapters;
+  }
+
+  private static boolean isWanted(LinePhotoEntity photo, Map<String, Stack> stackOf, Wish wish) {
+    Choice choice = photo.choosing().choice();
+    Stack stack = stackOf.get(photo.photo().sha256());
+    boolean best = stack == null || stack.best().id().equals(photo.photo().sha256());
+    return choice == Choice.KEEP || wish.undecided() && choice == Choice.OPEN && best;
+  }
+
+  private static List<Place> places(Leaf leaf, Side side) {
+    List<Slot> slots = leaf.slots(side, 0);
+    List<Place> places = new ArrayList<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Slot slot = slots.get(i);
+      boolean touches = i + 1 < slots.size() && slot.touches(slots.get(i + 1));
+      places.add(
+          new Place(
+              slot.id(),
+              slot.takes(),
+              false,
+              false,
+              new Place.At(0, 0, PlacingTask.low(slot), false, touches, false)));
+    }
+    return places;
+  }
+
+  /**
+   * Lays the leaves of a plan into the album, with their photos: one step.
+   *
+   * @param number which plan, from 1, as the same wish proposes them
+   */
+  public void take(long albumId, long version, Wish wish, int number) {
+    Bench bench = benches.seen(albumId, version);
+    Proposal proposal = propose(bench, wish, Watch.NONE);
+    if (number < 1 || number > proposal.answer().plans().size()) {
+      throw new NotThereException("number", "There is no plan " + number + ".");
+    }
+    LeafPlanning.Plan plan = proposal.answer().plans().get(number - 1);
+    Bench with = proposal.with(plan);
+    List<Leaf> added = Proposal.added(with, plan);
+    List<Change> changes = new ArrayList<>();
+    for (Leaf leaf : proposal.goes()) {
+      changes.addAll(LeafEdits.emptied(bench, LeafEdits.slots(leaf)));
+      changes.add(new Change.OfLeaf(leaf.key(), LeafEdits.stored(bench, leaf), null));
+    }
+    Map<String, Filling> aside = PlaceEdits.setAside(with, added, wish.breathing());
+    for (Leaf leaf : added) {
+      changes.add(
+          new Change.OfLeaf(
+              leaf.key(), null, new StoredLeaf(with.typeKey(leaf), false, 0, null, null)));
+      for (Slot slot : LeafEdits.slots(leaf)) {
+        Filling held = AlbumEdits.held(with, slot);
+        Filling filling = held == null ? aside.get(slot.id()) : held;
+        if (filling != null) {
+          changes.add(new Change.OfFilling(slot.id(), null, filling));
+        }
+      }
+      albums.findById(albumId).orElseThrow().useLeafKey(leaf.key());
+    }
+    List<Integer> order = with.leaves().leaves().stream().map(Leaf::key).toList();
+    changes.add(new Change.OfOrder(LeafEdits.order(bench), order));
+    history.step(
+        bench.album(),
+        "lay " + LeafEdits.counted(added.size(), "proposed leaf", "proposed leaves"),
+        changes);
+  }
+}

@@ -1,0 +1,327 @@
+package drumnest.server.edit;
+
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Slot;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.GentlePlacing;
+import drumnest.core.place.LateOffers;
+import drumnest.core.place.Placing;
+import drumnest.core.place.Watch;
+import drumnest.core.place.WordsPlaces;
+import drumnest.server.store.Aside;
+import drumnest.server.store.Made;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/**
+ * Placing many photos at once, and what slots are set aside for. Every method is one step of the
+ * album's history, done whole or not at all, and only if the album is still as the page that asks
+ * has seen it.
+ */
+@Service
+public class PlaceEdits {
+
+  private final Benches benches;
+  private final History history;
+
+  PlaceEdits(Benches benches, History history) {
+    this.benches = benches;
+    this.history = history;
+  }
+
+  /**
+   * How photos are to be placed.
+   *
+   * @param scope which part of the album
+   * @param order by what
+   * @param breathing how much of each page is left to breathe
+   */
+  public record Wish(PlacingTask.Scope scope, Placing.Order order, Breathing breathing) {
+
+    /** In story order, every pocket filled. */
+    public static Wish story(PlacingTask.Scope scope) {
+      return new Wish(scope, Placing.Order.STORY, Breathing.PACKED);
+    }
+  }
+
+  /**
+   * Places photos of the line again, around those that are locked, cut or stuck and around cards
+   * and keepsakes; what was put by hand stays unless moving it pays.
+   *
+   * @throws NotPossibleException if there are too many at once
+   */
+  public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
+    Bench bench = benches.seen(albumId, version);
+    PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
+    GentlePlacing.Answer answer;
+    try {
+      answer =
+          new GentlePlacing(Placing.by(wish.order())).place(task.problem(), task.byHand(), watch);
+    } catch (IllegalArgumentException tooLarge) {
+      throw new NotPossibleException(
+          "scope",
+          "There are too many photos and pockets to place at once. Place one chapter or one spread"
+              + " after the other.");
+    }
+    Map<Integer, Filling> after = after(bench, task, answer.arrangement(), wish.breathing());
+    List<Change> changes = new ArrayList<>();
+    for (int i = 0; i < task.slots().size(); i++) {
+      Filling before = AlbumEdits.held(bench, task.slots().get(i));
+      if (!Objects.equals(before, after.get(i))) {
+        changes.add(new Change.OfFilling(task.slots().get(i).id(), before, after.get(i)));
+      }
+    }
+    history.step(bench.album(), label(wish), changes);
+  }
+
+  private static String label(Wish wish) {
+    String what =
+        wish.scope().chapter() != null
+            ? "place the chapter "
+            : wish.scope().spread() == null ? "place the whole album " : "place ";
+    return what
+        + switch (wish.order()) {
+          case STORY -> "in story order";
+          case WEIGHT -> "by weight";
+          case VARIETY -> "by variety";
+          case FREE -> "freely";
+        };
+  }
+
+  /** What the slots hold then, with the places that are set aside. */
+  private static Map<Integer, Filling> after(
+      Bench bench, PlacingTask task, Placing.Arrangement arrangement, Breathing breathing) {
+    Map<Integer, Filling> after = new HashMap<>();
+    int[] photoAt = arrangement.photoAt(task.slots().size());
+    for (int i = 0; i < photoAt.length; i++) {
+      Filling held = AlbumEdits.held(bench, task.slots().get(i));
+      if (photoAt[i] >= 0) {
+        String photo = task.problem().candidates().get(photoAt[i]).id();
+        boolean stays = held != null && photo.equals(held.photo());
+        after.put(i, stays ? held : Filling.ofPhoto(photo));
+      }
+    }
+    if (breathing != Breathing.PACKED) {
+      setAside(bench, task, photoAt, after);
+    }
+    return after;
+  }
+
+  /** What slots of these leaves are set aside for, where they hold nothing. */
+  static Map<String, Filling> setAside(Bench bench, List<Leaf> leaves, Breathing breathing) {
+    if (breathing == Breathing.PACKED) {
+      return Map.of();
+    }
+    PlacingTask task =
+        PlacingTask.of(bench, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
+    int[] placeOf = task.placeOf(bench);
+    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    Map<Integer, Filling> after = new HashMap<>();
+    setAside(bench, task, photoAt, after);
+    Map<String, Filling> aside = new HashMap<>();
+    after.forEach(
+        (i, filling) -> {
+          if (leaves.contains(task.slots().get(i).leaf())) {
+            aside.put(task.slots().get(i).id(), filling);
+          }
+        });
+    return aside;
+  }
+
+  private static void setAside(
+      Bench bench, PlacingTask task, int[] photoAt, Map<Integer, Filling> after) {
+    Set<String> begins =
+        bench.chapters().stream()
+            .map(chapter -> chapter.photos())
+            .flatMap(photos -> firstPlaced(task, photoAt, photos).stream())
+            .collect(Collectors.toSet());
+    Map<Integer, List<Integer>> pages = new LinkedHashMap<>();
+    for (int i = 0; i < photoAt.length; i++) {
+      pages
+          .computeIfAbsent(task.problem().places().get(i).at().page(), page -> new ArrayList<>())
+          .add(i);
+    }
+    pages.forEach(
+        (number, places) -> {
+          boolean holdsAny = places.stream().anyMatch(i -> photoAt[i] >= 0);
+          if (holdsAny) {
+            WordsPlaces.Page page = page(task, photoAt, places, begins, task.pages().get(number));
+            Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, bench.rules());
+            for (int i : places) {
+              if (photoAt[i] < 0) {
+                WordsPlaces.Use use = uses.get(task.slots().get(i).id());
+                Aside aside = use == null ? Aside.EMPTY : Aside.valueOf(use.name());
+                after.put(i, Filling.setAside(aside, false));
+              }
+            }
+          }
+        });
+  }
+
+  /** The slot of the first photo of a chapter that is placed here. */
+  private static List<String> firstPlaced(
+      PlacingTask task, int[] photoAt, List<drumnest.core.photo.StoryPhoto> chapter) {
+    Set<String> ids = chapter.stream().map(photo -> photo.id()).collect(Collectors.toSet());
+    for (int i = 0; i < photoAt.length; i++) {
+      if (photoAt[i] >= 0 && ids.contains(task.problem().candidates().get(photoAt[i]).id())) {
+        return List.of(task.slots().get(i).id());
+      }
+    }
+    return List.of();
+  }
+
+  private static WordsPlaces.Page page(
+      PlacingTask task, int[] photoAt, List<Integer> places, Set<String> begins, int size) {
+    List<String> free = new ArrayList<>();
+    Map<String, List<String>> beside = new LinkedHashMap<>();
+    for (int i : places) {
+      if (photoAt[i] < 0) {
+        free.add(task.slots().get(i).id());
+      } else if (wantsWords(task, photoAt[i], i)) {
+        Slot slot = task.slots().get(i);
+        beside.put(
+            task.problem().candidates().get(photoAt[i]).id(),
+            places.stream()
+                .filter(other -> photoAt[other] < 0 && slot.touches(task.slots().get(other)))
+                .map(other -> task.slots().get(other).id())
+                .toList());
+      }
+    }
+    boolean begin = places.stream().anyMatch(i -> begins.contains(task.slots().get(i).id()));
+    return new WordsPlaces.Page(size, free, beside, begin);
+  }
+
+  private static boolean wantsWords(PlacingTask task, int photo, int place) {
+    return task.problem().candidates().get(photo).manner().words()
+        && !task.problem().places().get(place).at().besideWords();
+  }
+
+  /**
+   * Sets an empty slot aside, or gives it back to photos.
+   *
+   * @param aside what for; null for nothing in particular
+   */
+  public void setAside(long albumId, long version, String slotId, @Nullable Aside aside) {
+    Bench bench = benches.seen(albumId, version);
+    Slot slot = AlbumEdits.slot(bench, "slot", slotId);
+    Filling before = AlbumEdits.held(bench, slot);
+    if (before != null && before.isSomething()) {
+      throw new NotPossibleException(
+          "slot", "Something lies in " + SlotNames.of(slot) + ". Take it out first.");
+    }
+    Filling after = aside == null ? null : Filling.setAside(aside, true);
+    String what =
+        aside == null
+            ? "give back "
+            : switch (aside) {
+              case WORDS -> "keep for words: ";
+              case TITLE -> "keep for a title: ";
+              case EMPTY -> "leave empty: ";
+            };
+    history.step(
+        bench.album(),
+        what + SlotNames.of(slot),
+        List.of(new Change.OfFilling(slotId, before, after)));
+  }
+
+  /** Says how far the making of what a slot holds has come; null for not begun. */
+  public void made(long albumId, long version, String slotId, @Nullable Made made) {
+    Bench bench = benches.seen(albumId, version);
+    Slot slot = AlbumEdits.slot(bench, "slot", slotId);
+    Filling before = AlbumEdits.held(bench, slot);
+    if (before == null || !before.isSomething()) {
+      throw new NotPossibleException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
+    }
+    String what = made == null ? "not cut yet: " : made == Made.CUT ? "cut: " : "stuck: ";
+    history.step(
+        bench.album(),
+        what + SlotNames.of(slot),
+        List.of(new Change.OfFilling(slotId, before, before.withMade(made))));
+  }
+
+  /** A photo without a place and the gap it is offered to; null where none suits it. */
+  public record Late(String photo, @Nullable Slot gap) {}
+
+  /**
+   * Photos that have no place, offered to the gaps of the album, while everything that has a place
+   * stays. Only those that are kept are offered, or that nobody has decided on where nothing is
+   * kept.
+   */
+  public static List<Late> late(Bench bench) {
+    PlacingTask task =
+        PlacingTask.of(bench, PlacingTask.Scope.ALBUM, Placing.Order.STORY, Breathing.PACKED);
+    int[] placeOf = task.placeOf(bench);
+    Map<Integer, Integer> placed = new HashMap<>();
+    Set<String> told = new HashSet<>();
+    for (int i = 0; i < placeOf.length; i++) {
+      if (placeOf[i] >= 0) {
+        placed.put(placeOf[i], i);
+        told.add(task.problem().candidates().get(i).alternates());
+      }
+    }
+    // A gap is a slot that holds nothing and was not set aside, by the maker or by placing.
+    Map<Integer, Set<Integer>> closed = new HashMap<>();
+    Set<Integer> aside = new HashSet<>();
+    for (int i = 0; i < task.slots().size(); i++) {
+      if (bench.aside(task.slots().get(i)).isPresent()) {
+        aside.add(i);
+      }
+    }
+    int most =
+        task.problem().candidates().stream()
+            .map(each -> each.wanted())
+            .max(Comparator.naturalOrder())
+            .orElse(0);
+    List<Integer> late = new ArrayList<>();
+    for (int i = 0; i < placeOf.length; i++) {
+      String versions = task.problem().candidates().get(i).alternates();
+      boolean wanted = task.problem().candidates().get(i).wanted() == most;
+      if (placeOf[i] < 0 && wanted && (versions == null || told.add(versions))) {
+        late.add(i);
+        closed.put(i, aside);
+      }
+    }
+    if (placed.isEmpty()) {
+      return List.of();
+    }
+    return LateOffers.of(task.problem().withLocked(placed).withClosed(closed), late).stream()
+        .map(
+            offer ->
+                new Late(
+                    task.problem().candidates().get(offer.photo()).id(),
+                    offer.place() < 0 ? null : task.slots().get(offer.place())))
+        .toList();
+  }
+
+  /** Puts every late photo into the gap it is offered to; everything else stays. */
+  public void putLate(long albumId, long version) {
+    Bench bench = benches.seen(albumId, version);
+    List<Change> changes = new ArrayList<>();
+    for (Late late : late(bench)) {
+      if (late.gap() != null) {
+        changes.add(
+            new Change.OfFilling(
+                late.gap().id(),
+                AlbumEdits.held(bench, late.gap()),
+                Filling.ofPhoto(late.photo())));
+      }
+    }
+    if (changes.isEmpty()) {
+      throw new NotPossibleException("version", "There is no gap for a photo without a place.");
+    }
+    history.step(
+        bench.album(),
+        "put " + LeafEdits.counted(changes.size(), "late photo", "late photos") + " into gaps",
+        changes);
+  }
+}

@@ -1,0 +1,233 @@
+package drumnest.server.edit;
+
+import drumnest.core.album.Holds;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Length;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.Place;
+import drumnest.core.place.Placing;
+import drumnest.core.place.Weights;
+import drumnest.server.store.Aside;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The placing of photos into a part of an album, as a problem.
+ *
+ * @param slots the slots that take photos: those of its places, in the same order
+ * @param problem what is to be placed where
+ * @param byHand what was put there by hand and is not locked
+ * @param pages how many slots each page has, by its number in the problem
+ */
+public record PlacingTask(
+    List<Slot> slots,
+    Placing.Problem problem,
+    Map<Integer, Integer> byHand,
+    Map<Integer, Integer> pages) {
+
+  /**
+   * Which part of the album.
+   *
+   * @param spread a spread, or null
+   * @param chapter a chapter by its first photo, or null; the whole album where both are null
+   */
+  public record Scope(@Nullable Integer spread, @Nullable String chapter) {
+
+    public static final Scope ALBUM = new Scope(null, null);
+
+    public static Scope spread(int number) {
+      return new Scope(number, null);
+    }
+  }
+
+  /**
+   * @param breathing how much of each page is left to breathe
+   * @throws NotThereException if there is no such chapter
+   */
+  public static PlacingTask of(Bench bench, Scope scope, Placing.Order order, Breathing breathing) {
+    List<Slot> asked = asked(bench, scope);
+    List<Slot> slots = asked.stream().filter(slot -> takesPhotos(bench, slot)).toList();
+    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
+    Set<String> notHere = elsewhere(bench, here);
+    if (scope.chapter() != null) {
+      notHere.addAll(ofOtherChapters(bench, scope.chapter(), here));
+    }
+    List<Candidate> candidates = bench.candidates(notHere);
+    Map<String, Integer> indexOf = new HashMap<>();
+    for (int i = 0; i < candidates.size(); i++) {
+      indexOf.put(candidates.get(i).id(), i);
+    }
+    Map<Integer, Integer> locked = new HashMap<>();
+    Map<Integer, Integer> byHand = new HashMap<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Filling held = AlbumEdits.held(bench, slots.get(i));
+      Integer photo = held == null ? null : indexOf.get(held.photo());
+      if (photo != null && held.isFixed()) {
+        locked.put(i, photo);
+      } else if (photo != null && held.byHand()) {
+        byHand.put(i, photo);
+      }
+    }
+    Map<Integer, Integer> pages = new HashMap<>();
+    asked.forEach(slot -> pages.merge(pageNumber(slot), 1, Integer::sum));
+    Map<Integer, Integer> most = new HashMap<>();
+    pages.forEach((page, count) -> most.put(page, breathing.most(count, bench.rules())));
+    Placing.Problem problem =
+        new Placing.Problem(
+            candidates,
+            places(bench, slots),
+            locked,
+            Map.of(),
+            most,
+            order,
+            Weights.of(bench.rules()),
+            bench.rules());
+    return new PlacingTask(slots, problem, byHand, pages);
+  }
+
+  private static List<Slot> asked(Bench bench, Scope scope) {
+    if (scope.spread() != null) {
+      return bench.leaves().spread(scope.spread()).slots();
+    }
+    if (scope.chapter() == null) {
+      return bench.leaves().slots();
+    }
+    ChapterBudget budget = new ChapterBudget(bench);
+    if (budget.lines().stream().noneMatch(line -> line.id().equals(scope.chapter()))) {
+      throw new NotThereException("chapter", "There is no chapter that begins with this photo.");
+    }
+    return budget.slots(scope.chapter());
+  }
+
+  /** Whether placing may put a photo there, or leave one that is there. */
+  private static boolean takesPhotos(Bench bench, Slot slot) {
+    Filling held = AlbumEdits.held(bench, slot);
+    boolean taken = held != null && (held.thing() != null || held.aside() != null && held.byHand());
+    return slot.holds() == Holds.PHOTO && !taken;
+  }
+
+  private static Set<String> elsewhere(Bench bench, Set<String> here) {
+    Set<String> elsewhere = new HashSet<>();
+    bench
+        .line()
+        .forEach(
+            photo ->
+                bench
+                    .slotOf(photo.photo().sha256())
+                    .filter(slot -> !here.contains(slot.id()))
+                    .ifPresent(slot -> elsewhere.add(photo.photo().sha256())));
+    return elsewhere;
+  }
+
+  /** Photos of other chapters, but for those that are fixed or put by hand on these pages. */
+  private static Set<String> ofOtherChapters(Bench bench, String chapter, Set<String> here) {
+    return bench.chapters().stream()
+        .filter(each -> !each.photos().get(0).id().equals(chapter))
+        .flatMap(each -> each.photos().stream())
+        .map(photo -> photo.id())
+        .filter(
+            photo ->
+                bench
+                    .slotOf(photo)
+                    .filter(slot -> here.contains(slot.id()))
+                    .map(slot -> AlbumEdits.held(bench, slot))
+                    .map(held -> !held.isFixed() && !held.byHand())
+                    .orElse(true))
+        .collect(Collectors.toCollection(HashSet::new));
+  }
+
+  private static int pageNumber(Slot slot) {
+    return 2 * slot.leaf().number() + (slot.side() == Side.FRONT ? 0 : 1);
+  }
+
+  /** Slots as placing sees them. */
+  static List<Place> places(Bench bench, List<Slot> slots) {
+    List<Place> places = new ArrayList<>();
+    Map<PageSide, List<Slot>> words = words(bench, slots);
+    for (int i = 0; i < slots.size(); i++) {
+      Slot slot = slots.get(i);
+      PageSide page = slot.parent().page();
+      boolean touchesNext = i + 1 < slots.size() && slot.touches(slots.get(i + 1));
+      places.add(
+          new Place(
+              slot.id(),
+              slot.takes(),
+              slot.hiddenAtRest(),
+              false,
+              new Place.At(
+                  bench.leaves().spreadOf(page),
+                  pageNumber(slot),
+                  low(slot),
+                  slot.leaf().number() == 1 && slot.side() == Side.FRONT,
+                  touchesNext,
+                  words.get(page).stream().anyMatch(slot::touches))));
+    }
+    return places;
+  }
+
+  /** The slots of each page that have words in them, or are kept for them. */
+  private static Map<PageSide, List<Slot>> words(Bench bench, List<Slot> slots) {
+    Map<PageSide, List<Slot>> words = new HashMap<>();
+    for (Slot slot : slots) {
+      words.computeIfAbsent(
+          slot.parent().page(),
+          page ->
+              page.leaf().slots(page.side(), 0).stream()
+                  .filter(each -> hasWords(bench, each))
+                  .toList());
+    }
+    return words;
+  }
+
+  private static boolean hasWords(Bench bench, Slot slot) {
+    boolean card =
+        bench
+            .laid(slot)
+            .map(laid -> laid.thing().kind() == Thing.Kind.CARD && !laid.thing().words().isBlank())
+            .orElse(false);
+    Filling held = AlbumEdits.held(bench, slot);
+    boolean aside = held != null && held.aside() == Aside.WORDS && held.byHand();
+    return card || aside || slot.holds() == Holds.WORDS;
+  }
+
+  /** How low its middle is on its page, from 0 to 1. */
+  static double low(Slot slot) {
+    Length middle = slot.box().y().plus(slot.box().h().times(1, 2));
+    return (double) middle.toNanometres() / slot.parent().size().h().toNanometres();
+  }
+
+  /** Where the photos are now: for each picture of the problem the index of its place, or -1. */
+  public int[] placeOf(Bench bench) {
+    Map<String, Integer> indexOf = new HashMap<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Filling held = AlbumEdits.held(bench, slots.get(i));
+      if (held != null && held.photo() != null) {
+        indexOf.put(held.photo(), i);
+      }
+    }
+    int[] placeOf = new int[problem.candidates().size()];
+    Arrays.setAll(placeOf, i -> indexOf.getOrDefault(problem.candidates().get(i).id(), -1));
+    return placeOf;
+  }
+
+  /** The index of a photo among the pictures of the problem, or -1. */
+  public int indexOf(String photo) {
+    for (int i = 0; i < problem.candidates().size(); i++) {
+      if (problem.candidates().get(i).id().equals(photo)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+}

@@ -1,0 +1,46 @@
+import { create } from "zustand";
+import { persist } from "zustand/middleware";
+
+export type Order = "story" | "weight" | "variety" | "free";
+export type Breathing = "airy" | "even" | "full" | "packed";
+export type Over = "spread" | "chapter" | "album";
+
+export const ORDERS: Record<Order, string> = {
+  story: "in story order",
+  weight: "by weight",
+  variety: "by variety",
+  free: "in any order",
+};
+
+export const BREATHING: Record<Breathing, string> = {
+  packed: "packed",
+  full: "full",
+  even: "even",
+  airy: "airy",
+};
+
+export const OVER: Record<Over, string> = {
+  spread: "this spread",
+  chapter: "this chapter",
+  album: "the album",
+};
+
+interface Manner {
+  order: Order;
+  breathing: Breathing;
+  over: Over;
+  choose: (next: Partial<Pick<Manner, "order" | "breathing" | "over">>) => void;
+}
+
+/** How photos are placed in this window. */
+export const useManner = create<Manner>()(
+  persist(
+    (set) => ({
+      order: "story",
+      breathing: "packed",
+      over: "spread",
+      choose: (next) => set(next),
+    }),
+    { name: "drumnest.placing" },
+  ),
+);

@@ -1,0 +1,91 @@
+import type { Need, Plan } from "../api/types";
+import { Button } from "../ui/Button";
+import { Measures } from "../ui/Measures";
+import { counted } from "./PlansStage";
+import { Sketch } from "./Sketch";
+
+interface Props {
+  plan: Plan;
+  onTake: () => void;
+}
+
+/** One plan: its sums, what it needs, and its leaves as they would open. */
+export function PlanColumn({ plan, onTake }: Props) {
+  const spreads = [...Array(plan.leaves.length + 1).keys()];
+  return (
+    <section aria-label={`Plan ${plan.number}`} data-plan={plan.number} className="min-w-0">
+      <h2 className="great text-[34px] leading-none">
+        {counted(plan.leaves.length, "leaf", "leaves")}
+      </h2>
+      <p className="mt-1 min-h-[2.6em] text-[13px] leading-snug text-quiet">{plan.words}</p>
+      <Button strong={plan.number === 1} className="mt-2" onClick={onTake}>
+        Lay these leaves
+      </Button>
+      <dl className="mt-3 border-b border-ink text-[13px]">
+        <Sum name="Photos placed">
+          {plan.photos} in {plan.places} places
+        </Sum>
+        <Sum name="Free, for words and air">{plan.kept}</Sum>
+        <Sum name="Empty for want of photos" warn={plan.empty > 0}>
+          {plan.empty}
+        </Sum>
+        <Sum name="Cropped away">{plan.cropped} %</Sum>
+        <Sum name="Forced" warn={plan.forced > 0}>
+          {plan.forced}
+        </Sum>
+        <Sum name="Without a place" warn={plan.left.length > 0}>
+          {plan.left.length}
+        </Sum>
+        <Sum name="Points">{plan.points}</Sum>
+      </dl>
+      <ul className="mt-2 text-[12px] leading-snug">
+        {[...plan.kinds, ...plan.sleeves].map((need) => (
+          <NeedLine key={need.key} need={need} />
+        ))}
+      </ul>
+      <ol className="mt-3 space-y-2">
+        {spreads.map((number) => (
+          <li key={number}>
+            <Sketch
+              left={plan.leaves[number - 1]?.back}
+              right={plan.leaves[number]?.front}
+              label={`spread ${number + 1}`}
+            />
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Sum({
+  name,
+  warn,
+  children,
+}: {
+  name: string;
+  warn?: boolean;
+  children: React.ReactNode;
+}) {
+  return (
+    <div className="flex items-baseline justify-between gap-2 border-t border-hair py-[3px]">
+      <dt className="text-quiet">{name}</dt>
+      <dd className={`text-right font-semibold ${warn ? "text-signal-text" : ""}`}>{children}</dd>
+    </div>
+  );
+}
+
+function NeedLine({ need }: { need: Need }) {
+  const short = need.owned !== undefined && need.owned < need.needed;
+  return (
+    <li>
+      <strong>{need.needed} ×</strong> <Measures text={need.name} />
+      {need.owned !== undefined && (
+        <span className={short ? "font-semibold text-signal-text" : "text-quiet"}>
+          {" "}
+          · {need.owned} there{short ? `, ${need.needed - need.owned} to get` : ""}
+        </span>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,129 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { answered, api, Refusal } from "../api/client";
+import { useStep } from "../api/queries";
+import type { Album, Plan } from "../api/types";
+import { useCatalogue } from "../leaves/AddLeaf";
+import { useRun } from "../place/useRun";
+import { ask } from "../ui/Ask";
+import { PlanColumn } from "./PlanColumn";
+import { WishForm } from "./WishForm";
+import { useWish, usualKinds } from "./wish";
+
+/** Which leaves hold the photos best: up to three plans side by side, true to scale. */
+export function PlansStage({ album }: { album: Album }) {
+  const catalogue = useCatalogue();
+  const entries = catalogue.data?.entries ?? [];
+  const wish = useWish();
+  const kinds = wish.kinds ?? usualKinds(album, entries);
+  const most = /^\d{1,3}$/.test(wish.mostLeaves.trim()) ? Number(wish.mostLeaves) : undefined;
+  const body = {
+    kinds,
+    breathing: wish.breathing,
+    mostLeaves: most,
+    freshPages: wish.freshPages,
+    undecided: wish.undecided,
+    anew: wish.anew,
+  };
+  const owned = entries.map((entry) => entry.owned ?? "");
+  const asked = useSettled(JSON.stringify([body, owned]));
+  const run = useRun();
+  const { watch } = run;
+  const plans = useQuery({
+    queryKey: ["plans", album.id, album.version, asked],
+    enabled: entries.length > 0 && kinds.length > 0,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      watch((name) =>
+        answered(
+          api.POST("/api/albums/{id}/plans", {
+            params: { path: { id: album.id } },
+            body: { ...body, run: name },
+          }),
+        ),
+      ),
+  });
+  const step = useStep(album.id);
+  const navigate = useNavigate();
+
+  async function take(plan: Plan) {
+    const goes = plans.data?.goes ?? [];
+    if (goes.length > 0) {
+      const lines = [
+        `${counted(goes.length, "leaf is", "leaves are")} taken out: ${goes.join(", ")}`,
+        "their photos are placed again on the proposed leaves",
+      ];
+      if (!(await ask("Leaves make way for these. Go on?", lines, "Lay them"))) {
+        return;
+      }
+    }
+    const next = await step("/api/albums/{id}/take-plan", { wish: body, number: plan.number });
+    if (next) {
+      const first = next.leaves.length - plan.leaves.length;
+      navigate(`/albums/${album.id}/place?spread=${first}`);
+    }
+  }
+
+  const found = plans.data?.plans ?? [];
+  return (
+    <div className="flex h-full min-h-0 flex-col overflow-y-auto lg:flex-row lg:overflow-hidden">
+      <WishForm album={album} entries={entries} kinds={kinds} />
+      <div className="slim-scroll min-w-0 flex-1 px-5 pt-4 pb-6 lg:overflow-y-auto">
+        <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-2 border-ink pb-2">
+          <h1 className="text-2xl leading-tight">Which leaves</h1>
+          <p className="text-[15px] text-quiet" role="status">
+            {run.running && plans.isFetching ? (
+              <>
+                Weighing leaves
+                {run.progress !== null && `, ${Math.round(100 * run.progress)} %`}{" "}
+                <button
+                  type="button"
+                  className="font-semibold text-ink underline"
+                  onClick={run.stop}
+                >
+                  Stop, keep the best so far
+                </button>
+              </>
+            ) : plans.isError ? null : plans.data ? (
+              `${counted(plans.data.photos, "photo", "photos")} without a leaf of ${plans.data.photos === 1 ? "its" : "their"} own`
+            ) : null}
+          </p>
+          <Link
+            to={`/albums/${album.id}/place`}
+            className="ml-auto text-[13px] font-semibold underline underline-offset-2"
+          >
+            Back to Place
+          </Link>
+        </div>
+        {plans.isError ? (
+          <p className="mt-4 max-w-[56ch]">
+            {plans.error instanceof Refusal ? plans.error.message : "The leaves were not weighed."}
+          </p>
+        ) : kinds.length === 0 ? (
+          <p className="mt-4">Choose at least one kind of leaf.</p>
+        ) : (
+          <div className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-3">
+            {found.map((plan) => (
+              <PlanColumn key={plan.number} plan={plan} onTake={() => take(plan)} />
+            ))}
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}
+
+export function counted(count: number, one: string, many: string) {
+  return `${count} ${count === 1 ? one : many}`;
+}
+
+/** A value that has stayed the same for a moment. */
+function useSettled(value: string) {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = window.setTimeout(() => setSettled(value), 300);
+    return () => window.clearTimeout(timer);
+  }, [value]);
+  return settled;
+}

@@ -1,0 +1,64 @@
+import type { SketchPage } from "../api/types";
+import { Picture } from "../ui/Picture";
+
+interface Props {
+  left: SketchPage | undefined;
+  right: SketchPage | undefined;
+  label: string;
+}
+
+/** A double page in small, true to scale, with what would stand on it. */
+export function Sketch({ left, right, label }: Props) {
+  const side = Math.max(left?.w ?? 0, right?.w ?? 0);
+  const height = Math.max(left?.h ?? 0, right?.h ?? 0);
+  return (
+    <div
+      role="img"
+      aria-label={label}
+      className="relative w-full"
+      style={{ aspectRatio: `${2 * side} / ${height}` }}
+    >
+      {left && <Half page={left} x={side - left.w} across={2 * side} down={height} />}
+      {right && <Half page={right} x={side} across={2 * side} down={height} />}
+    </div>
+  );
+}
+
+interface HalfProps {
+  page: SketchPage;
+  x: number;
+  across: number;
+  down: number;
+}
+
+function Half({ page, x, across, down }: HalfProps) {
+  return (
+    <div
+      className="absolute top-0 bg-paper outline-1 outline-[#b9c6c8] outline-solid"
+      style={{
+        left: `${(100 * x) / across}%`,
+        width: `${(100 * page.w) / across}%`,
+        height: `${(100 * page.h) / down}%`,
+      }}
+    >
+      {page.places.map((place) => (
+        <span
+          key={`${place.x} ${place.y}`}
+          className="absolute block overflow-hidden outline-1 outline-[#c3cdcf] outline-solid"
+          style={{
+            left: `${(100 * place.x) / page.w}%`,
+            top: `${(100 * place.y) / page.h}%`,
+            width: `${(100 * place.w) / page.w}%`,
+            height: `${(100 * place.h) / page.h}%`,
+          }}
+        >
+          {place.photo && place.drawing && (
+            <span className="absolute inset-px block">
+              <Picture photo={place.photo} shown={place.drawing.shown} />
+            </span>
+          )}
+        </span>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,172 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answered, api } from "../api/client";
+import type { Album, Entry } from "../api/types";
+import { BREATHING } from "../place/manner";
+import { PatternThumb } from "../shelf/PatternThumb";
+import { Choose } from "../ui/Choose";
+import { Measures } from "../ui/Measures";
+import { useNotices } from "../ui/notices";
+import { pocketed, useWish } from "./wish";
+
+interface Props {
+  album: Album;
+  entries: Entry[];
+  kinds: string[];
+}
+
+/** Which kinds of leaves may be used, how many there are, and how full they are to be. */
+export function WishForm({ album, entries, kinds }: Props) {
+  const wish = useWish();
+  const wrong =
+    wish.mostLeaves.trim() !== "" && !/^\s*([1-9]\d?|1\d\d|200)\s*$/.test(wish.mostLeaves);
+  return (
+    <aside
+      aria-label="What is wanted"
+      className="slim-scroll w-full shrink-0 bg-sheet px-4 pt-4 pb-6 text-[13.5px] lg:w-[286px] lg:overflow-y-auto"
+    >
+      <h2 className="text-[17px]">What is wanted</h2>
+      <p className="mt-2 flex items-baseline justify-between">
+        <span>Breathing room</span>
+        <Choose
+          label="Breathing room"
+          options={BREATHING}
+          value={wish.breathing}
+          onChoose={(breathing) => wish.say({ breathing })}
+        />
+      </p>
+      <label className="mt-1.5 flex items-baseline justify-between gap-3">
+        <span>At most so many leaves</span>
+        <input
+          type="text"
+          inputMode="numeric"
+          value={wish.mostLeaves}
+          placeholder="any"
+          aria-invalid={wrong}
+          aria-describedby={wrong ? "most-wrong" : undefined}
+          onChange={(event) => wish.say({ mostLeaves: event.target.value })}
+          className="w-14 border border-hair bg-transparent px-2 py-0.5 text-right"
+        />
+      </label>
+      {wrong && (
+        <p id="most-wrong" className="text-[12.5px] text-signal-text">
+          A whole number from 1 to 200, or nothing.
+        </p>
+      )}
+      <Check
+        name="Each chapter begins on a fresh page"
+        checked={wish.freshPages}
+        onChange={(freshPages) => wish.say({ freshPages })}
+      />
+      <Check
+        name={`Undecided photos too (${album.counts.undecided})`}
+        checked={wish.undecided}
+        onChange={(undecided) => wish.say({ undecided })}
+      />
+      <Check
+        name="Begin anew: leaves on which nothing is settled make way"
+        checked={wish.anew}
+        onChange={(anew) => wish.say({ anew })}
+      />
+      <div className="mt-4 flex items-baseline justify-between border-b-2 border-ink pb-1">
+        <h3 className="text-[15px]">Kinds of leaves</h3>
+        <span className="text-[12px] text-quiet">how many you own</span>
+      </div>
+      <ul>
+        {pocketed(entries).map((entry) => (
+          <li key={entry.key} className="flex items-center gap-2.5 border-b border-hair py-1.5">
+            <label className="flex min-w-0 flex-1 cursor-pointer items-center gap-2.5">
+              <input
+                type="checkbox"
+                className="accent-fold"
+                checked={kinds.includes(entry.key)}
+                onChange={(event) =>
+                  wish.say({
+                    kinds: event.target.checked
+                      ? [...kinds, entry.key]
+                      : kinds.filter((key) => key !== entry.key),
+                  })
+                }
+              />
+              <span className="flex w-9 shrink-0 justify-center">
+                <PatternThumb entry={entry} inch={3} />
+              </span>
+              <span className="text-[12.5px] leading-tight">
+                <Measures text={entry.name} />
+              </span>
+            </label>
+            <OwnField entry={entry} />
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}
+
+function Check({
+  name,
+  checked,
+  onChange,
+}: {
+  name: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  return (
+    <label className="mt-1.5 flex cursor-pointer items-start gap-2 leading-snug">
+      <input
+        type="checkbox"
+        className="mt-[3px] accent-fold"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {name}
+    </label>
+  );
+}
+
+/** How many of a kind there are; nothing where nobody counts. */
+function OwnField({ entry }: { entry: Entry }) {
+  const queries = useQueryClient();
+  const notify = useNotices((state) => state.notify);
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? (entry.owned === undefined ? "" : String(entry.owned));
+
+  async function save() {
+    const text = shown.trim();
+    setTyped(null);
+    if (!/^(\d{1,3}|1000)?$/.test(text)) {
+      notify(`“${text}” is no count. How many you own is a whole number up to 1000, or nothing.`);
+      return;
+    }
+    try {
+      const catalogue = await answered(
+        api.POST("/api/catalogue/{key}/owned", {
+          params: { path: { key: entry.key } },
+          body: { owned: text === "" ? undefined : Number(text) },
+        }),
+      );
+      queries.setQueryData(["catalogue"], catalogue);
+    } catch (problem) {
+      notify(problem instanceof Error ? problem.message : "That was not saved.");
+    }
+  }
+
+  return (
+    <input
+      type="text"
+      inputMode="numeric"
+      aria-label={`How many “${entry.name}” you own`}
+      placeholder="any"
+      value={shown}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={() => typed !== null && save()}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") {
+          event.currentTarget.blur();
+        }
+      }}
+      className="w-11 border border-hair bg-transparent px-1.5 py-0.5 text-right text-[12.5px]"
+    />
+  );
+}

@@ -1,0 +1,44 @@
+import { create } from "zustand";
+import type { Album, Entry } from "../api/types";
+import type { Breathing } from "../place/manner";
+
+/** What leaves are asked for. */
+interface Wish {
+  /** The kinds that may be used; null while nobody has chosen. */
+  kinds: string[] | null;
+  breathing: Breathing;
+  /** As it is typed; empty for as many as needed. */
+  mostLeaves: string;
+  freshPages: boolean;
+  undecided: boolean;
+  anew: boolean;
+  say: (next: Partial<Omit<Wish, "say">>) => void;
+}
+
+export const useWish = create<Wish>((set) => ({
+  kinds: null,
+  breathing: "full",
+  mostLeaves: "",
+  freshPages: true,
+  undecided: false,
+  anew: false,
+  say: (next) => set(next),
+}));
+
+/** The kinds of leaves with pockets. */
+export function pocketed(entries: Entry[]) {
+  return entries.filter((entry) => entry.kind === "leaf" && entry.pockets && !entry.gone);
+}
+
+/** The kinds an album begins with: those it has, those that are owned, and those of its size. */
+export function usualKinds(album: Album, entries: Entry[]) {
+  const there = new Set(album.leaves.map((leaf) => leaf.pattern));
+  const format = entries.find((entry) => entry.key === album.format)?.size;
+  const sizeOf = (entry: Entry) => `${entry.size?.w.in} ${entry.size?.h.in}`;
+  const wanted = format ? `${format.w.in} ${format.h.in}` : null;
+  const kinds = pocketed(entries);
+  const usual = kinds.filter(
+    (entry) => there.has(entry.name) || (entry.owned ?? 0) > 0 || sizeOf(entry) === wanted,
+  );
+  return (usual.length > 0 ? usual : kinds).map((entry) => entry.key);
+}

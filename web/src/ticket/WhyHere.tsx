@@ -1,0 +1,55 @@
+import { useStep, useWhy } from "../api/queries";
+import type { Album, Ticket } from "../api/types";
+import { useHand } from "../bench/hand";
+import { useManner } from "../place/manner";
+import { Measures } from "../ui/Measures";
+import { Row } from "./SlotTicket";
+
+/** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
+export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
+  const order = useManner((manner) => manner.order);
+  const why = useWhy(album.id, album.version, ticket.slot, order).data;
+  const step = useStep(album.id);
+  const lookAtSlot = useHand((hand) => hand.lookAtSlot);
+  const next = why?.nextSlot;
+  return (
+    <section aria-label="Why here" className="mt-3 text-[13px] leading-snug">
+      <p className="text-quiet">
+        <strong className="text-ink">Why here. </strong>
+        <Measures text={[...(why?.reasons ?? []), ticket.why].join(" ")} />
+      </p>
+      {why && why.parts.length > 0 && (
+        <dl className="mt-2 border-b border-hair">
+          {why.parts.map((part) => (
+            <Row key={part.name} name={part.name}>
+              {part.points}
+            </Row>
+          ))}
+        </dl>
+      )}
+      {why?.next && (
+        <p className="mt-2">
+          <Measures text={why.next} />{" "}
+          {next && (
+            <button
+              type="button"
+              className="font-semibold text-fold underline underline-offset-2"
+              onClick={async () => {
+                if (await step("/api/albums/{id}/swap", { from: ticket.slot, to: next })) {
+                  lookAtSlot(next);
+                }
+              }}
+            >
+              Try it there
+            </button>
+          )}
+        </p>
+      )}
+      {why?.suggestion && (
+        <p className="mt-2 text-fold">
+          <Measures text={why.suggestion} />
+        </p>
+      )}
+    </section>
+  );
+}

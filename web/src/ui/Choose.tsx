@@ -1,0 +1,25 @@
+interface Props<K extends string> {
+  label: string;
+  /** What may be chosen, each with its words. */
+  options: Record<K, string>;
+  value: K;
+  onChoose: (value: K) => void;
+}
+
+/** One of a few, chosen where a sentence goes on with it. */
+export function Choose<K extends string>({ label, options, value, onChoose }: Props<K>) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChoose(event.target.value as K)}
+      className="min-h-8 max-w-[9.5rem] cursor-pointer border-b border-ink/50 bg-transparent py-1 pr-1 font-semibold hover:border-ink"
+    >
+      {(Object.keys(options) as K[]).map((key) => (
+        <option key={key} value={key} className="bg-sheet text-ink">
+          {options[key]}
+        </option>
+      ))}
+    </select>
+  );
+}
