@@ -2062,6 +2062,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             crop: components["schemas"]["PixelBoxView"];
+            cut: boolean;
             /** Format: int32 */
             line: number;
             name: string;
@@ -2069,6 +2070,7 @@ export interface components {
             places: string[];
             shown: components["schemas"]["ShareBoxView"];
             size: components["schemas"]["SizeView"];
+            slots: string[];
             turn: string;
         };
         ProposalView: {
@@ -2159,6 +2161,7 @@ export interface components {
             progress?: number;
         };
         SeatView: {
+            blank: boolean;
             byHand: boolean;
             cutsKeepBox: boolean;
             drawing: components["schemas"]["DrawingView"];
@@ -2384,6 +2387,7 @@ export interface components {
             version: number;
         };
         TrimView: {
+            cut: boolean;
             from: components["schemas"]["SizeView"];
             /** Format: int32 */
             line: number;
@@ -2392,6 +2396,7 @@ export interface components {
             onTable: boolean;
             photo: string;
             place: string;
+            slot: string;
             to: components["schemas"]["SizeView"];
         };
         Turn: {

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { useLists } from "../api/queries";
+import { useLists, useStep } from "../api/queries";
 import type { Album, Lists, ShareBox } from "../api/types";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { pictureUrl } from "../ui/Picture";
@@ -35,7 +35,15 @@ export function MakeStage({ album }: { album: Album }) {
           )}
           <ol>
             {prints.map((print) => (
-              <Entry key={print.line} photo={print.photo} shown={print.shown}>
+              <Entry
+                key={print.line}
+                album={album}
+                photo={print.photo}
+                shown={print.shown}
+                name={print.name}
+                slots={print.slots}
+                cut={print.cut}
+              >
                 <p className="flex items-baseline gap-2 text-[27px]">
                   <GreatMeasure text={print.size.w.text} />
                   <span className="text-[0.6em] text-quiet">×</span>
@@ -70,7 +78,14 @@ export function MakeStage({ album }: { album: Album }) {
           )}
           <ol>
             {trims.map((trim) => (
-              <Entry key={trim.line} photo={trim.photo}>
+              <Entry
+                key={trim.line}
+                album={album}
+                photo={trim.photo}
+                name={trim.name}
+                slots={[trim.slot]}
+                cut={trim.cut}
+              >
                 <p className="flex items-baseline gap-2 text-[27px]">
                   <GreatMeasure text={trim.to.w.text} />
                   <span className="text-[0.6em] text-quiet">×</span>
@@ -123,15 +138,20 @@ function Cautions({ cautions }: { cautions: Lists["cautions"] }) {
   );
 }
 
-function Entry({
-  photo,
-  shown,
-  children,
-}: {
+interface EntryProps {
+  album: Album;
   photo: string;
   shown?: ShareBox;
+  name: string;
+  /** Where it goes. */
+  slots: string[];
+  /** Whether it is cut already. */
+  cut: boolean;
   children: ReactNode;
-}) {
+}
+
+function Entry({ album, photo, shown, name, slots, cut, children }: EntryProps) {
+  const step = useStep(album.id);
   return (
     <li className="flex items-center gap-4 border-b border-hair py-2.5">
       <span className="flex h-[66px] w-[92px] shrink-0 items-center justify-center">
@@ -156,6 +176,20 @@ function Entry({
         </span>
       </span>
       <div className="min-w-0 flex-1">{children}</div>
+      <label className="flex min-h-11 shrink-0 cursor-pointer items-center gap-1.5 text-[13px]">
+        <input
+          type="checkbox"
+          className="h-5 w-5 accent-fits"
+          aria-label={`${name} is cut`}
+          checked={cut}
+          onChange={async () => {
+            for (const slot of slots) {
+              await step("/api/albums/{id}/made", { slot, made: cut ? undefined : "cut" });
+            }
+          }}
+        />
+        cut
+      </label>
     </li>
   );
 }

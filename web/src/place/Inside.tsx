@@ -39,6 +39,11 @@ export function Inside({ slot, seat, width }: Props) {
         {seat ? (
           <span className={`absolute ${slot.kind === "pocket" ? "inset-[3px]" : "inset-0"}`}>
             <Paper drawing={seat.drawing} photo={seat.photo} ratio={ratio} large={width > 260} />
+            {seat.blank && (
+              <span className="absolute inset-[10%] flex items-center justify-center overflow-hidden text-center text-[clamp(8px,calc(var(--inch,36px)*0.3),13px)] leading-tight text-[#10262c] italic">
+                {seat.name}
+              </span>
+            )}
           </span>
         ) : slot.laid ? (
           <LaidThing laid={slot.laid} />

@@ -44,7 +44,8 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       type="button"
       id={`slot-${slot.id}`}
       data-slot={slot.id}
-      data-photo={seat?.photo}
+      data-photo={slot.seat?.photo}
+      data-aside={slot.aside}
       data-thing={slot.laid?.thing}
       data-locked={(seat ?? slot.laid)?.locked ? "" : undefined}
       aria-pressed={looked}

@@ -37,7 +37,7 @@ export const useManner = create<Manner>()(
   persist(
     (set) => ({
       order: "story",
-      breathing: "packed",
+      breathing: "full",
       over: "spread",
       choose: (next) => set(next),
     }),

@@ -6,11 +6,13 @@ import { Sketch } from "./Sketch";
 
 interface Props {
   plan: Plan;
+  /** The widest page of all plans, in inches. */
+  widest: number;
   onTake: () => void;
 }
 
 /** One plan: its sums, what it needs, and its leaves as they would open. */
-export function PlanColumn({ plan, onTake }: Props) {
+export function PlanColumn({ plan, widest, onTake }: Props) {
   const spreads = [...Array(plan.leaves.length + 1).keys()];
   return (
     <section aria-label={`Plan ${plan.number}`} data-plan={plan.number} className="min-w-0">
@@ -50,6 +52,7 @@ export function PlanColumn({ plan, onTake }: Props) {
               left={plan.leaves[number - 1]?.back}
               right={plan.leaves[number]?.front}
               label={`spread ${number + 1}`}
+              widest={widest}
             />
           </li>
         ))}

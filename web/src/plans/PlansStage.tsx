@@ -66,6 +66,10 @@ export function PlansStage({ album }: { album: Album }) {
   }
 
   const found = plans.data?.plans ?? [];
+  const widest = Math.max(
+    1,
+    ...found.flatMap((plan) => plan.leaves.map((leaf) => Math.max(leaf.front.w, leaf.back.w))),
+  );
   return (
     <div className="flex h-full min-h-0 flex-col overflow-y-auto lg:flex-row lg:overflow-hidden">
       <WishForm album={album} entries={entries} kinds={kinds} />
@@ -86,7 +90,7 @@ export function PlansStage({ album }: { album: Album }) {
                 </button>
               </>
             ) : plans.isError ? null : plans.data ? (
-              `${counted(plans.data.photos, "photo", "photos")} without a leaf of ${plans.data.photos === 1 ? "its" : "their"} own`
+              `${counted(plans.data.photos, "photo", "photos")} to place, every page of a plan to one scale`
             ) : null}
           </p>
           <Link
@@ -105,7 +109,7 @@ export function PlansStage({ album }: { album: Album }) {
         ) : (
           <div className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-3">
             {found.map((plan) => (
-              <PlanColumn key={plan.number} plan={plan} onTake={() => take(plan)} />
+              <PlanColumn key={plan.number} plan={plan} widest={widest} onTake={() => take(plan)} />
             ))}
           </div>
         )}

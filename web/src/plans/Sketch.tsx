@@ -5,11 +5,12 @@ interface Props {
   left: SketchPage | undefined;
   right: SketchPage | undefined;
   label: string;
+  /** The widest page of all that are drawn to one scale, in inches. */
+  widest: number;
 }
 
 /** A double page in small, true to scale, with what would stand on it. */
-export function Sketch({ left, right, label }: Props) {
-  const side = Math.max(left?.w ?? 0, right?.w ?? 0);
+export function Sketch({ left, right, label, widest: side }: Props) {
   const height = Math.max(left?.h ?? 0, right?.h ?? 0);
   return (
     <div

@@ -15,6 +15,7 @@ const GROUPS: [string, string][] = [
   ["paper", "Paper"],
   ["movers", "Movers"],
   ["breathing", "Breathing room"],
+  ["placing", "Placing photos and choosing leaves"],
 ];
 
 /** Every threshold and default of the house, by name, to be changed and put back. */

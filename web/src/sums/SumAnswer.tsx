@@ -18,6 +18,11 @@ interface SizeOf {
   h: Length;
 }
 
+interface Placement {
+  photo: string;
+  slot: string;
+}
+
 interface Props {
   answer: Answer;
   results: Result[];
@@ -141,6 +146,12 @@ export function said(result: Result, what: unknown): string {
       return (what as number).toFixed(1);
     case "yes":
       return what === true ? "yes" : "no";
+    case "placements":
+      return (
+        listed((what as Placement[]).map((each) => `${each.photo} in ${each.slot}`)) || "nobody"
+      );
+    case "names":
+      return listed(what as string[]) || "none";
     case "word":
       return typeof what === "string" ? verdictWord(what) : missing(what as Record<string, number>);
     default:

@@ -27,7 +27,8 @@ export function SumField({ field, value, invalid, onChange }: Props) {
       </label>
     );
   }
-  const long = field.kind === "text" || field.kind === "boxes" || field.kind === "letters";
+  const lines = ["boxes", "photos", "slots"].includes(field.kind);
+  const long = lines || field.kind === "text" || field.kind === "letters";
   const shared = {
     id,
     value,
@@ -47,8 +48,8 @@ export function SumField({ field, value, invalid, onChange }: Props) {
             <option key={choice}>{choice}</option>
           ))}
         </select>
-      ) : field.kind === "boxes" ? (
-        <textarea {...shared} rows={3} onChange={(event) => onChange(event.target.value)} />
+      ) : lines ? (
+        <textarea {...shared} rows={4} onChange={(event) => onChange(event.target.value)} />
       ) : (
         <input
           {...shared}

@@ -6,6 +6,8 @@ export type FieldKind =
   | "choice"
   | "text"
   | "boxes"
+  | "photos"
+  | "slots"
   | "letters";
 
 export interface Field {
@@ -29,6 +31,8 @@ export type ResultKind =
   | "share"
   | "number"
   | "word"
+  | "placements"
+  | "names"
   | "yes";
 
 export interface Result {
@@ -243,6 +247,38 @@ export const SUMS: SumDefinition[] = [
     results: [
       { path: "saved", label: "of the sheet is saved", kind: "share" },
       { path: "strips", label: "Strips to cut", kind: "sizes" },
+    ],
+  },
+  {
+    name: "place",
+    title: "Place",
+    asks: "Which photo goes into which place?",
+    fields: [
+      {
+        path: "photos",
+        label: "Photos in time order, one a line: name, width and height in pixels",
+        kind: "photos",
+        start: "tents, 6000, 4000\nkite, 4000, 6000\ncrowd, 6000, 4000",
+      },
+      {
+        path: "slots",
+        label: "Places in reading order, one a line: name, width, height",
+        kind: "slots",
+        start: "top, 6, 4\nleft, 3, 4\nright, 3, 4\nfoot, 6, 4",
+      },
+      {
+        path: "order",
+        label: "Order",
+        kind: "choice",
+        start: "story",
+        choices: ["story", "free"],
+      },
+    ],
+    results: [
+      { path: "placements.length", label: "placed", kind: "count" },
+      { path: "placements", label: "Who goes where", kind: "placements" },
+      { path: "unplaced", label: "Left out", kind: "names" },
+      { path: "empty", label: "Empty", kind: "names" },
     ],
   },
   {

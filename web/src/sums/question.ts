@@ -11,11 +11,21 @@ export function question(
   const whole: Record<string, unknown> = {};
   for (const field of fields) {
     const text = written[field.path] ?? "";
-    if (text.trim() !== "" || field.kind === "flag" || field.kind === "boxes") {
+    if (text.trim() !== "" || field.kind === "flag" || LINES.includes(field.kind)) {
       put(whole, field.path.split("."), value(field, text, metric));
     }
   }
   return whole;
+}
+
+/** What is written a line each. */
+const LINES = ["boxes", "photos", "slots"];
+
+function lines(text: string) {
+  return text
+    .split("\n")
+    .filter((line) => line.trim() !== "")
+    .map((line) => line.split(",").map((part) => part.trim()));
 }
 
 function put(into: Record<string, unknown>, path: string[], what: unknown) {
@@ -37,18 +47,23 @@ function value(field: Field, text: string, metric: boolean): unknown {
     case "number":
       return numberOrText(text);
     case "boxes":
-      return text
-        .split("\n")
-        .filter((line) => line.trim() !== "")
-        .map((line) => {
-          const [x = "", y = "", w = "", h = ""] = line.split(",").map((part) => part.trim());
-          return {
-            x: inUnits(x, metric),
-            y: inUnits(y, metric),
-            w: inUnits(w, metric),
-            h: inUnits(h, metric),
-          };
-        });
+      return lines(text).map(([x = "", y = "", w = "", h = ""]) => ({
+        x: inUnits(x, metric),
+        y: inUnits(y, metric),
+        w: inUnits(w, metric),
+        h: inUnits(h, metric),
+      }));
+    case "photos":
+      return lines(text).map(([id = "", w = "", h = ""]) => ({
+        id,
+        pixels: { w: numberOrText(w), h: numberOrText(h) },
+      }));
+    case "slots":
+      return lines(text).map(([id = "", w = "", h = ""]) => ({
+        id,
+        w: inUnits(w, metric),
+        h: inUnits(h, metric),
+      }));
     case "letters":
       return Object.fromEntries(
         text.split(",").map((part) => {

@@ -10,7 +10,7 @@ import {
 import { ticketQuery, useStep } from "../api/queries";
 import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
-import { endPreview, preview } from "./preview";
+import { endKeepBox, endPreview, preview } from "./preview";
 
 type Grip = "move" | "draw" | "nw" | "ne" | "sw" | "se";
 
@@ -51,7 +51,7 @@ export function KeepBox({ album, photo, ticket }: Props) {
   useEffect(() => {
     setDraft(null);
     setDrag(null);
-    endPreview();
+    endKeepBox();
   }, [photo.id, ticket.slot, setDraft]);
 
   function pixel(event: PointerEvent) {

@@ -40,7 +40,7 @@ export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
                 }
               }}
             >
-              Try it there
+              Move it there
             </button>
           )}
         </p>

@@ -65,3 +65,10 @@ export function endPreview() {
   drag++;
   usePreview.setState(NOTHING);
 }
+
+/** The same for a keep box alone: a photo that is held over a slot is left there. */
+export function endKeepBox() {
+  if (!usePreview.getState().held) {
+    endPreview();
+  }
+}

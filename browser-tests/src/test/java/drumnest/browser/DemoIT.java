@@ -35,6 +35,9 @@ class DemoIT {
   @CsvSource({
     "gather, 1280, 800, LIGHT",
     "leaves, 1280, 800, LIGHT",
+    "plans, 1280, 800, LIGHT",
+    "plans, 800, 1280, LIGHT",
+    "plans, 1280, 800, DARK",
     "place, 1280, 800, LIGHT",
     "make, 1280, 800, LIGHT",
     "gather, 1280, 800, DARK",
@@ -70,7 +73,7 @@ class DemoIT {
             complaints.add(message.text());
           }
         });
-    for (String stage : List.of("gather", "leaves", "place", "make")) {
+    for (String stage : List.of("gather", "leaves", "plans", "place", "make")) {
       page.navigate(SITTING.address() + "/albums/1/" + stage);
       page.waitForLoadState(LoadState.NETWORKIDLE);
     }
@@ -89,7 +92,7 @@ class DemoIT {
     assertThat(sheet.getByText("two versions").first()).isVisible();
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Time")).click();
     assertThat(page.getByText("3 without a date")).isVisible();
-    assertThat(page.getByText("Its clock seems to be off")).isVisible();
+    assertThat(page.getByText("shifted by +1:07")).isVisible();
     page.navigate(SITTING.address() + "/albums/1/place");
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     page.locator("[data-slot='2-front-5']").click();
@@ -114,7 +117,7 @@ class DemoIT {
 
   @Test
   void on_a_narrow_screen_nothing_reaches_past_the_edge() {
-    for (String stage : List.of("gather", "leaves", "place", "make")) {
+    for (String stage : List.of("gather", "leaves", "plans", "place", "make")) {
       Page page = open(stage, 390, 844);
       page.waitForLoadState(LoadState.NETWORKIDLE);
       Object wider =

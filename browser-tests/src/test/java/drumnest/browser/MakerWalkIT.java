@@ -120,7 +120,8 @@ class MakerWalkIT {
   void the_spread_is_filled_in_story_order() {
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
     button("Go on to Place").click();
-    button("Place in story order").click();
+    page.getByLabel("Breathing room").selectOption("packed");
+    button("Place P").click();
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     assertThat(page.getByText("17 of 34 places")).isVisible();
     assertThat(page.getByText("4 without a place")).isVisible();

@@ -39,6 +39,7 @@ class SumsIT {
         "lines   | 15             | 15 × 22 ÷ 5: 66 words",
         "title   | 7 1/8          | 6 − 7 1/8 = -1 1/8",
         "visible | 52 %           | 80.00 − 38.75 sq in",
+        "place   | 3              | 3 of 3 placed",
         "paper   | 216.3          | 216.33 g/m²"
       })
   void every_sum_answers_its_example_with_its_working(String name, String great, String working) {

@@ -700,6 +700,17 @@ public enum HouseRule {
       "What it weighs that no free place beside a photo takes the words to it.",
       "where photos are placed"),
 
+  TITLE_APART_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      15,
+      0,
+      1000,
+      "A title away from its chapter",
+      "What it may cost at most to keep the place right before a chapter's first photo free for its title, where the page has a free place anyway.",
+      "where titles go"),
+
   PRIVATE_COVER_WEIGHT(
       Group.PLACING,
       Source.FROM_MEMORY,

@@ -17,7 +17,8 @@ class WordsAndLateTest {
             8,
             List.of("1", "4", "6", "8"),
             Map.of("x", List.of("4", "6"), "y", List.of("4")),
-            true);
+            true,
+            null);
     assertThat(WordsPlaces.of(page, PlacingCases.RULES))
         .as("y has only 4, so x takes 6")
         .isEqualTo(
@@ -28,8 +29,36 @@ class WordsAndLateTest {
   }
 
   @Test
+  void the_title_takes_the_place_before_its_chapter_even_from_words() {
+    WordsPlaces.Page page =
+        new WordsPlaces.Page(6, List.of("2", "5"), Map.of("x", List.of("2", "5")), true, "2");
+    assertThat(WordsPlaces.of(page, PlacingCases.RULES))
+        .isEqualTo(Map.of("2", WordsPlaces.Use.TITLE, "5", WordsPlaces.Use.WORDS));
+    WordsPlaces.Page narrow =
+        new WordsPlaces.Page(6, List.of("2", "5"), Map.of("x", List.of("2")), true, "2");
+    assertThat(WordsPlaces.of(narrow, PlacingCases.RULES))
+        .as("a title may be anywhere, words not")
+        .isEqualTo(Map.of("2", WordsPlaces.Use.WORDS, "5", WordsPlaces.Use.TITLE));
+  }
+
+  @Test
+  void pictures_make_way_for_the_title_where_that_costs_little() {
+    Placing.Problem problem = row(3, 4);
+    assertThat(TitleRoom.before(problem, new int[] {0, 1, 2}, 0)).containsExactly(1, 2, 3);
+    assertThat(TitleRoom.before(problem, new int[] {0, 1, 2}, 1))
+        .as("a chapter begins with the second")
+        .containsExactly(0, 2, 3);
+    assertThat(TitleRoom.before(row(4, 4), new int[] {0, 1, 2, 3}, 0))
+        .as("a full page stays")
+        .containsExactly(0, 1, 2, 3);
+    assertThat(TitleRoom.before(problem.withLocked(Map.of(0, 0)), new int[] {0, 1, 2}, 0))
+        .as("so does one with a locked picture")
+        .containsExactly(0, 1, 2);
+  }
+
+  @Test
   void the_share_of_words_is_filled_from_the_foot_of_the_page() {
-    WordsPlaces.Page page = new WordsPlaces.Page(10, List.of("1", "2", "9"), Map.of(), false);
+    WordsPlaces.Page page = new WordsPlaces.Page(10, List.of("1", "2", "9"), Map.of(), false, null);
     assertThat(WordsPlaces.of(page, PlacingCases.RULES))
         .isEqualTo(Map.of("9", WordsPlaces.Use.WORDS));
     assertThat(WordsPlaces.of(page, PlacingCases.RULES.with(HouseRule.WORDS_SHARE, 0))).isEmpty();
@@ -39,7 +68,7 @@ class WordsAndLateTest {
   void a_page_with_nothing_free_sets_nothing_aside() {
     assertThat(
             WordsPlaces.of(
-                new WordsPlaces.Page(2, List.of(), Map.of("x", List.of()), true),
+                new WordsPlaces.Page(2, List.of(), Map.of("x", List.of()), true, null),
                 PlacingCases.RULES))
         .isEmpty();
   }

@@ -151,7 +151,8 @@ class AlbumViews {
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
         measured.cutsKeepBox(),
         filling.isByHand(),
-        made(filling));
+        made(filling),
+        !photo.photo().hasFile());
   }
 
   private static @Nullable String made(FillingEntity filling) {

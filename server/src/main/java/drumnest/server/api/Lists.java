@@ -36,10 +36,12 @@ class Lists {
   /**
    * Both lists of an album.
    *
+   * @param bench the album they are of
    * @param left what is in a pocket but cannot be ordered, and why
    * @param cautions what to mind while cutting
    */
   record OfAlbum(
+      Bench bench,
       String title,
       List<PrintLine> prints,
       List<TrimLine> trims,
@@ -48,8 +50,8 @@ class Lists {
 
     Views.ListsView view() {
       return new Views.ListsView(
-          prints.stream().map(Lists::view).toList(),
-          trims.stream().map(Lists::view).toList(),
+          prints.stream().map(line -> Lists.view(bench, line)).toList(),
+          trims.stream().map(line -> Lists.view(bench, line)).toList(),
           left,
           cautions);
     }
@@ -78,7 +80,7 @@ class Lists {
                 slot.id()));
       }
       if (print.trim().isNeeded()) {
-        trims.add(trimLine(trims.size() + 1, photo, print, place));
+        trims.add(trimLine(trims.size() + 1, photo, print, slot));
       }
       if (print.cutsKeepBox()) {
         left.add(
@@ -89,7 +91,7 @@ class Lists {
       }
     }
     return new OfAlbum(
-        bench.album().title(), printLines(bench, wanted), trims, left, cautions(trims));
+        bench, bench.album().title(), printLines(bench, wanted), trims, left, cautions(trims));
   }
 
   private static List<PrintLine> printLines(Bench bench, List<PrintOrder.Wanted> wanted) {
@@ -107,15 +109,14 @@ class Lists {
               Words.turn(order.turned()),
               order.count(),
               order.crop(),
-              order.slots().stream()
-                  .map(id -> SlotNames.of(bench.slot(id).orElseThrow()))
-                  .toList()));
+              order.slots().stream().map(id -> SlotNames.of(bench.slot(id).orElseThrow())).toList(),
+              order.slots()));
     }
     return lines;
   }
 
   private static TrimLine trimLine(
-      int line, LinePhotoEntity photo, PrintInPocket print, String place) {
+      int line, LinePhotoEntity photo, PrintInPocket print, Slot slot) {
     return new TrimLine(
         line,
         photo.photo(),
@@ -124,8 +125,9 @@ class Lists {
         print.trim().from(),
         print.trim().to(),
         Words.off(print.trim()),
-        place,
-        print.onTable());
+        SlotNames.of(slot),
+        print.onTable(),
+        slot.id());
   }
 
   private static List<String> cautions(List<TrimLine> trims) {
@@ -139,7 +141,7 @@ class Lists {
     return cautions;
   }
 
-  private static Views.PrintView view(PrintLine line) {
+  private static Views.PrintView view(Bench bench, PrintLine line) {
     Pixels pixels = line.pixels();
     return new Views.PrintView(
         line.line(),
@@ -150,10 +152,18 @@ class Lists {
         line.count(),
         Views.PixelBoxView.ofNullable(line.crop()),
         SlotDrawing.share(line.crop(), pixels),
-        line.places());
+        line.places(),
+        line.slots(),
+        isCut(bench, line.slots()));
   }
 
-  private static Views.TrimView view(TrimLine line) {
+  /** Whether all that these slots hold is cut, or in its place already. */
+  private static boolean isCut(Bench bench, List<String> slots) {
+    return slots.stream()
+        .allMatch(slot -> bench.filling(slot).map(held -> held.made() != null).orElse(false));
+  }
+
+  private static Views.TrimView view(Bench bench, TrimLine line) {
     return new Views.TrimView(
         line.line(),
         line.photo().sha256(),
@@ -162,6 +172,8 @@ class Lists {
         Views.SizeView.of(line.to()),
         line.off(),
         line.place(),
-        line.onTable());
+        line.onTable(),
+        line.slot(),
+        isCut(bench, List.of(line.slot())));
   }
 }

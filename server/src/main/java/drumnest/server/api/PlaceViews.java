@@ -5,7 +5,6 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.place.Account;
 import drumnest.core.place.Breathing;
-import drumnest.core.place.GentlePlacing;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
@@ -76,13 +75,14 @@ class PlaceViews {
     int[] placeOf = task.placeOf(bench);
     Account account = Account.of(task.problem(), placeOf);
     Placing.Arrangement best;
+    long titled;
     try {
-      best =
-          new GentlePlacing(Placing.by(wish.order()))
-              .place(task.problem(), task.byHand(), Watch.NONE)
-              .arrangement();
+      PlaceEdits.Arranged arranged = PlaceEdits.arranged(bench, task, wish, Watch.NONE);
+      best = arranged.best();
+      titled = Account.of(task.problem(), arranged.placeOf()).total();
     } catch (IllegalArgumentException tooLarge) {
       best = new Placing.Arrangement(placeOf, account.total(), 0);
+      titled = best.cost();
     }
     int placed = 0;
     for (int place : placeOf) {
@@ -90,9 +90,9 @@ class PlaceViews {
     }
     return new AccountView(
         PlaceWords.points(account.total()),
-        PlaceWords.points(best.cost()),
+        PlaceWords.points(titled),
         best.isBest(),
-        PlaceWords.howGood(account.total(), best, wish.order()),
+        PlaceWords.howGood(account.total(), titled, best, wish.order()),
         placed,
         account.left().size(),
         parts(account.byTerm()),
@@ -134,7 +134,7 @@ class PlaceViews {
             .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that slot."));
     PlacingTask task = task(bench, slot, order);
     int photo = task.indexOf(seated.filling().sha256());
-    int place = task.slots().indexOf(slot);
+    int place = task.placeOf(slot.id());
     int[] placeOf = task.placeOf(bench);
     if (photo < 0 || place < 0) {
       return new WhyView(
@@ -183,9 +183,10 @@ class PlaceViews {
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
     int number = spread == null ? bench.firstSpread() : spread;
-    PlacingTask task =
+    PlacingTask open =
         PlacingTask.of(
             bench, PlacingTask.Scope.spread(number), Placing.Order.STORY, Breathing.PACKED);
+    PlacingTask task = open.indexOf(id) < 0 ? beside(bench, id) : open;
     int index = task.indexOf(id);
     if (index < 0 || photo.isOut() || task.slots().isEmpty()) {
       return List.of();

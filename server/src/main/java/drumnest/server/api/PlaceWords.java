@@ -63,26 +63,30 @@ final class PlaceWords {
     };
   }
 
-  /** How good what is there is, against what placing again comes to. */
-  static String howGood(long now, Placing.Arrangement best, Placing.Order order) {
-    if (best.cost() < now) {
-      return "Placing again "
-          + order(order)
-          + " would be "
-          + inPoints(now - best.cost())
-          + " better.";
+  /**
+   * How good what is there is, against what placing again comes to.
+   *
+   * @param titled what placing again costs, with places for titles
+   */
+  static String howGood(long now, long titled, Placing.Arrangement best, Placing.Order order) {
+    if (titled < now) {
+      return "Placing again " + order(order) + " would be " + inPoints(now - titled) + " better.";
     }
-    if (best.isBest() && best.cost() == now) {
-      return "Proven: nothing better is possible " + order(order) + " around what stays.";
+    if (now < titled) {
+      return "Better by " + inPoints(titled - now) + " than placing " + order(order) + ".";
     }
-    if (now < best.cost()) {
-      return "Better by " + inPoints(best.cost() - now) + " than placing " + order(order) + ".";
-    }
-    return "At most "
-        + inPoints(now - best.bound())
-        + " from the best possible "
-        + order(order)
-        + ".";
+    String titles =
+        titled > best.cost()
+            ? " Titles before their chapters cost " + inPoints(titled - best.cost()) + " of it."
+            : "";
+    return best.isBest()
+        ? "Proven: nothing better is possible " + order(order) + " around what stays." + titles
+        : "At most "
+            + inPoints(now - best.bound())
+            + " from the best possible "
+            + order(order)
+            + "."
+            + titles;
   }
 
   /** How the shapes of the photos match those of the places; empty where they do. */
@@ -176,6 +180,9 @@ final class PlaceWords {
           + "; the whole would be "
           + inPoints(-next.more())
           + " better. Placing again does that.";
+    }
+    if (points(next.more()) == 0) {
+      return "As good: " + where + ".";
     }
     return "Next best: " + where + "; the whole would cost " + inPoints(next.more()) + " more.";
   }

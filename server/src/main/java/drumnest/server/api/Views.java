@@ -79,6 +79,7 @@ final class Views {
    *
    * @param byHand whether the maker put it there, rather than placing
    * @param made cut or stuck, where its making has come so far
+   * @param blank whether there is no picture of it, only a sheet in its shape
    */
   record SeatView(
       String photo,
@@ -90,7 +91,8 @@ final class Views {
       String resolution,
       boolean cutsKeepBox,
       boolean byHand,
-      @Nullable String made) {}
+      @Nullable String made,
+      boolean blank) {}
 
   /**
    * A card or keepsake that lies in a slot.
@@ -292,7 +294,9 @@ final class Views {
       int count,
       PixelBoxView crop,
       ShareBoxView shown,
-      List<String> places) {}
+      List<String> places,
+      List<String> slots,
+      boolean cut) {}
 
   record TrimView(
       int line,
@@ -302,7 +306,9 @@ final class Views {
       SizeView to,
       List<String> off,
       String place,
-      boolean onTable) {}
+      boolean onTable,
+      String slot,
+      boolean cut) {}
 
   /**
    * Both lists.

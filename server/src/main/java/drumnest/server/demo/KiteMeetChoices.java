@@ -53,6 +53,7 @@ class KiteMeetChoices {
         "Round print from the beach stall",
         new Size(Length.parse("4"), Length.parse("4")),
         LocalDateTime.of(2025, 6, 14, 13, 5));
+    shiftSecondClock(albumId);
     Bench bench = benches.open(albumId);
     Map<String, Stack> stackOf = bench.stackOf();
     Map<String, Choice> choices = new LinkedHashMap<>();
@@ -65,6 +66,16 @@ class KiteMeetChoices {
     heroesAndSecrets(albumId, bench.line());
     edits.nameChapter(
         albumId, version(albumId), bench.line().get(0).photo().sha256(), "Arriving and building");
+  }
+
+  /** Two cameras tell the same moments apart by the time that one of them is slow. */
+  private void shiftSecondClock(long albumId) {
+    Shot.Camera second = Shot.Camera.PEBBLE;
+    benches.open(albumId).photos().stream()
+        .map(photo -> photo.photo().words().camera())
+        .filter(camera -> camera != null && camera.contains(second.model()))
+        .findFirst()
+        .ifPresent(camera -> edits.shiftClock(albumId, version(albumId), camera, second.slow()));
   }
 
   private static Choice choice(LinePhotoEntity photo, Map<String, Stack> stackOf, int number) {

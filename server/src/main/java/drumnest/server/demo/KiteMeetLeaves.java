@@ -32,7 +32,7 @@ class KiteMeetLeaves {
 
   /** Leaves 3 to 6: a narrow one before a plain page, an inset, a last one of nine. */
   void leaves(long album) {
-    leaves.add(album, version(album), "6x12-six-3x4", 3);
+    leaves.add(album, version(album), "6x12-three-6x4", 3);
     leaves.add(album, version(album), "plain-12x12", 4);
     leaves.add(album, version(album), "6x8-four-3x4", 5);
     leaves.add(album, version(album), "12x12-nine-4x4", 6);

@@ -19,6 +19,7 @@ import java.util.List;
  * @param count how many copies
  * @param crop the part of the upright picture to print
  * @param places the pockets the copies go into
+ * @param slots the same, by their names in the album
  */
 public record PrintLine(
     int line,
@@ -30,4 +31,5 @@ public record PrintLine(
     String turn,
     int count,
     PixelBox crop,
-    List<String> places) {}
+    List<String> places,
+    List<String> slots) {}

@@ -16,6 +16,7 @@ import java.util.List;
  * @param off how much comes off which edge
  * @param place the pocket it goes into
  * @param onTable whether it is a print that lies on the table already
+ * @param slot the same place by its name in the album
  */
 public record TrimLine(
     int line,
@@ -26,4 +27,5 @@ public record TrimLine(
     Size to,
     List<String> off,
     String place,
-    boolean onTable) {}
+    boolean onTable,
+    String slot) {}

@@ -13,6 +13,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Chapters;
+import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
@@ -408,14 +409,45 @@ public final class Bench {
         photo.photo().pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned, rules);
   }
 
-  /** The photos on the line, but for these, as placing sees them. */
+  /**
+   * The photos on the line, but for these, as placing sees them. The weaker ones of a stack are not
+   * among them unless they were kept, or lie where the maker put them.
+   */
   List<Candidate> candidates(Set<String> but) {
     Map<String, Stack> stackOf = stackOf();
     Map<String, String> alternates = alternates();
     return line().stream()
         .filter(photo -> !but.contains(photo.photo().sha256()))
+        .filter(photo -> !isRepeat(photo, stackOf.get(photo.photo().sha256())))
         .map(photo -> candidate(photo, stackOf, alternates))
         .toList();
+  }
+
+  private boolean isRepeat(LinePhotoEntity photo, @Nullable Stack stack) {
+    if (stack == null || photo.choosing().choice() == Choice.KEEP) {
+      return false;
+    }
+    boolean settled =
+        slotOf(photo.photo().sha256())
+            .flatMap(slot -> filling(slot.id()))
+            .map(Filling::of)
+            .map(filling -> filling.isFixed() || filling.byHand())
+            .orElse(false);
+    boolean anotherKept =
+        stack.photos().stream()
+            .flatMap(each -> photo(each.id()).stream())
+            .anyMatch(each -> each.choosing().choice() == Choice.KEEP);
+    return !settled && (anotherKept || !isFirstOfStack(photo, stack));
+  }
+
+  /** Whether it is the best of its stack that was not dropped. */
+  private boolean isFirstOfStack(LinePhotoEntity photo, Stack stack) {
+    return stack.photos().stream()
+        .map(StoryPhoto::id)
+        .filter(id -> photo(id).map(each -> !each.isOut()).orElse(false))
+        .findFirst()
+        .map(photo.photo().sha256()::equals)
+        .orElse(true);
   }
 
   private static Candidate candidate(

@@ -328,16 +328,14 @@ public class LeafPlans {
       changes.addAll(LeafEdits.emptied(bench, LeafEdits.slots(leaf)));
       changes.add(new Change.OfLeaf(leaf.key(), LeafEdits.stored(bench, leaf), null));
     }
-    Map<String, Filling> aside = PlaceEdits.setAside(with, added, wish.breathing());
+    Map<String, Filling> settled = PlaceEdits.settled(with, added, wish.breathing());
     for (Leaf leaf : added) {
       changes.add(
           new Change.OfLeaf(
               leaf.key(), null, new StoredLeaf(with.typeKey(leaf), false, 0, null, null)));
       for (Slot slot : LeafEdits.slots(leaf)) {
-        Filling held = AlbumEdits.held(with, slot);
-        Filling filling = held == null ? aside.get(slot.id()) : held;
-        if (filling != null) {
-          changes.add(new Change.OfFilling(slot.id(), null, filling));
+        if (settled.containsKey(slot.id())) {
+          changes.add(new Change.OfFilling(slot.id(), null, settled.get(slot.id())));
         }
       }
       albums.findById(albumId).orElseThrow().useLeafKey(leaf.key());

@@ -2,10 +2,13 @@ package drumnest.server.edit;
 
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Slot;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.GentlePlacing;
 import drumnest.core.place.LateOffers;
 import drumnest.core.place.Placing;
+import drumnest.core.place.TitleRoom;
 import drumnest.core.place.Watch;
 import drumnest.core.place.WordsPlaces;
 import drumnest.server.store.Aside;
@@ -20,6 +23,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -63,17 +67,16 @@ public class PlaceEdits {
   public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
     Bench bench = benches.seen(albumId, version);
     PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
-    GentlePlacing.Answer answer;
+    Arranged arranged;
     try {
-      answer =
-          new GentlePlacing(Placing.by(wish.order())).place(task.problem(), task.byHand(), watch);
+      arranged = arranged(bench, task, wish, watch);
     } catch (IllegalArgumentException tooLarge) {
       throw new NotPossibleException(
           "scope",
           "There are too many photos and pockets to place at once. Place one chapter or one spread"
               + " after the other.");
     }
-    Map<Integer, Filling> after = after(bench, task, answer.arrangement(), wish.breathing());
+    Map<Integer, Filling> after = after(bench, task, arranged.placeOf(), wish.breathing());
     List<Change> changes = new ArrayList<>();
     for (int i = 0; i < task.slots().size(); i++) {
       Filling before = AlbumEdits.held(bench, task.slots().get(i));
@@ -82,6 +85,38 @@ public class PlaceEdits {
       }
     }
     history.step(bench.album(), label(wish), changes);
+  }
+
+  /**
+   * What placing comes to.
+   *
+   * @param placeOf for each picture the index of its place, or -1
+   * @param best the arrangement it comes from, before titles were given their places
+   */
+  public record Arranged(int[] placeOf, Placing.Arrangement best) {}
+
+  /**
+   * Places photos, without changing anything yet.
+   *
+   * @throws IllegalArgumentException if there are too many at once
+   */
+  public static Arranged arranged(Bench bench, PlacingTask task, Wish wish, Watch watch) {
+    Placing.Arrangement best =
+        new GentlePlacing(Placing.by(wish.order()))
+            .place(task.problem(), task.byHand(), watch)
+            .arrangement();
+    return new Arranged(titled(bench, task, best.placeOf(), wish.breathing()), best);
+  }
+
+  /** The same with places for titles before their chapters, where there is room to breathe. */
+  private static int[] titled(Bench bench, PlacingTask task, int[] found, Breathing breathing) {
+    int[] placeOf = found;
+    if (breathing != Breathing.PACKED) {
+      for (int first : begins(bench, task, found).keySet()) {
+        placeOf = TitleRoom.before(task.problem(), placeOf, first);
+      }
+    }
+    return placeOf;
   }
 
   private static String label(Wish wish) {
@@ -100,9 +135,9 @@ public class PlaceEdits {
 
   /** What the slots hold then, with the places that are set aside. */
   private static Map<Integer, Filling> after(
-      Bench bench, PlacingTask task, Placing.Arrangement arrangement, Breathing breathing) {
+      Bench bench, PlacingTask task, int[] placeOf, Breathing breathing) {
     Map<Integer, Filling> after = new HashMap<>();
-    int[] photoAt = arrangement.photoAt(task.slots().size());
+    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
     for (int i = 0; i < photoAt.length; i++) {
       Filling held = AlbumEdits.held(bench, task.slots().get(i));
       if (photoAt[i] >= 0) {
@@ -112,39 +147,60 @@ public class PlaceEdits {
       }
     }
     if (breathing != Breathing.PACKED) {
-      setAside(bench, task, photoAt, after);
+      setAside(bench, task, photoAt, begins(bench, task, placeOf).keySet(), after);
     }
     return after;
   }
 
-  /** What slots of these leaves are set aside for, where they hold nothing. */
-  static Map<String, Filling> setAside(Bench bench, List<Leaf> leaves, Breathing breathing) {
-    if (breathing == Breathing.PACKED) {
-      return Map.of();
-    }
+  /** What the slots of these leaves hold, once titles and words have their places. */
+  static Map<String, Filling> settled(Bench bench, List<Leaf> leaves, Breathing breathing) {
     PlacingTask task =
         PlacingTask.of(bench, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
-    int[] placeOf = task.placeOf(bench);
-    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
-    Map<Integer, Filling> after = new HashMap<>();
-    setAside(bench, task, photoAt, after);
-    Map<String, Filling> aside = new HashMap<>();
-    after.forEach(
-        (i, filling) -> {
-          if (leaves.contains(task.slots().get(i).leaf())) {
-            aside.put(task.slots().get(i).id(), filling);
-          }
-        });
-    return aside;
+    Map<String, Filling> settled = new HashMap<>();
+    int[] titled = titled(bench, task, task.placeOf(bench), breathing);
+    after(bench, task, titled, breathing)
+        .forEach(
+            (i, filling) -> {
+              if (leaves.contains(task.slots().get(i).leaf())) {
+                settled.put(task.slots().get(i).id(), filling);
+              }
+            });
+    return settled;
+  }
+
+  /** The first placed picture of each chapter, and its place. */
+  private static Map<Integer, Integer> begins(Bench bench, PlacingTask task, int[] placeOf) {
+    Map<Integer, Integer> begins = new LinkedHashMap<>();
+    for (Chapter chapter : bench.chapters()) {
+      Set<String> ids = chapter.photos().stream().map(StoryPhoto::id).collect(Collectors.toSet());
+      IntStream.range(0, placeOf.length)
+          .filter(i -> placeOf[i] >= 0)
+          .filter(i -> ids.contains(task.problem().candidates().get(i).id()))
+          .boxed()
+          .min(Comparator.comparing(i -> placeOf[i]))
+          .filter(first -> isBegin(bench, task, ids, placeOf[first]))
+          .ifPresent(first -> begins.put(first, placeOf[first]));
+    }
+    return begins;
+  }
+
+  /** Whether no earlier page has a photo of the chapter. */
+  private static boolean isBegin(Bench bench, PlacingTask task, Set<String> ids, int place) {
+    int rank = task.slots().get(place).leaf().number();
+    return bench.leaves().leaves().stream()
+        .filter(leaf -> leaf.number() < rank)
+        .flatMap(leaf -> LeafEdits.slots(leaf).stream())
+        .filter(slot -> task.placeOf(slot.id()) < 0)
+        .noneMatch(
+            slot -> bench.filling(slot.id()).map(f -> ids.contains(f.sha256())).orElse(false));
   }
 
   private static void setAside(
-      Bench bench, PlacingTask task, int[] photoAt, Map<Integer, Filling> after) {
-    Set<String> begins =
-        bench.chapters().stream()
-            .map(chapter -> chapter.photos())
-            .flatMap(photos -> firstPlaced(task, photoAt, photos).stream())
-            .collect(Collectors.toSet());
+      Bench bench,
+      PlacingTask task,
+      int[] photoAt,
+      Set<Integer> begins,
+      Map<Integer, Filling> after) {
     Map<Integer, List<Integer>> pages = new LinkedHashMap<>();
     for (int i = 0; i < photoAt.length; i++) {
       pages
@@ -154,34 +210,27 @@ public class PlaceEdits {
     pages.forEach(
         (number, places) -> {
           boolean holdsAny = places.stream().anyMatch(i -> photoAt[i] >= 0);
-          if (holdsAny) {
+          if (holdsAny && task.problem().most().containsKey(number)) {
             WordsPlaces.Page page = page(task, photoAt, places, begins, task.pages().get(number));
             Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, bench.rules());
+            // What the breathing room leaves free is left so on purpose; the rest are gaps.
+            int size = task.pages().get(number);
+            int air = size - task.problem().most().getOrDefault(number, size) - uses.size();
             for (int i : places) {
-              if (photoAt[i] < 0) {
-                WordsPlaces.Use use = uses.get(task.slots().get(i).id());
-                Aside aside = use == null ? Aside.EMPTY : Aside.valueOf(use.name());
-                after.put(i, Filling.setAside(aside, false));
+              WordsPlaces.Use use = uses.get(task.slots().get(i).id());
+              if (use != null) {
+                after.put(i, Filling.setAside(Aside.valueOf(use.name()), false));
+              } else if (photoAt[i] < 0 && air > 0) {
+                after.put(i, Filling.setAside(Aside.EMPTY, false));
+                air--;
               }
             }
           }
         });
   }
 
-  /** The slot of the first photo of a chapter that is placed here. */
-  private static List<String> firstPlaced(
-      PlacingTask task, int[] photoAt, List<drumnest.core.photo.StoryPhoto> chapter) {
-    Set<String> ids = chapter.stream().map(photo -> photo.id()).collect(Collectors.toSet());
-    for (int i = 0; i < photoAt.length; i++) {
-      if (photoAt[i] >= 0 && ids.contains(task.problem().candidates().get(photoAt[i]).id())) {
-        return List.of(task.slots().get(i).id());
-      }
-    }
-    return List.of();
-  }
-
   private static WordsPlaces.Page page(
-      PlacingTask task, int[] photoAt, List<Integer> places, Set<String> begins, int size) {
+      PlacingTask task, int[] photoAt, List<Integer> places, Set<Integer> begins, int size) {
     List<String> free = new ArrayList<>();
     Map<String, List<String>> beside = new LinkedHashMap<>();
     for (int i : places) {
@@ -197,8 +246,11 @@ public class PlaceEdits {
                 .toList());
       }
     }
-    boolean begin = places.stream().anyMatch(i -> begins.contains(task.slots().get(i).id()));
-    return new WordsPlaces.Page(size, free, beside, begin);
+    Integer first =
+        places.stream().filter(i -> begins.contains(photoAt[i])).findFirst().orElse(null);
+    boolean headed = first != null && places.contains(first - 1) && photoAt[first - 1] < 0;
+    return new WordsPlaces.Page(
+        size, free, beside, first != null, headed ? task.slots().get(first - 1).id() : null);
   }
 
   private static boolean wantsWords(PlacingTask task, int photo, int place) {

@@ -60,6 +60,9 @@ public record PlacingTask(
     List<Slot> slots = asked.stream().filter(slot -> takesPhotos(bench, slot)).toList();
     Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
     Set<String> notHere = elsewhere(bench, here);
+    if (scope.spread() != null) {
+      notHere.addAll(outOfStory(bench, scope.spread(), here));
+    }
     if (scope.chapter() != null) {
       notHere.addAll(ofOtherChapters(bench, scope.chapter(), here));
     }
@@ -83,6 +86,10 @@ public record PlacingTask(
     asked.forEach(slot -> pages.merge(pageNumber(slot), 1, Integer::sum));
     Map<Integer, Integer> most = new HashMap<>();
     pages.forEach((page, count) -> most.put(page, breathing.most(count, bench.rules())));
+    // Mounts were measured for a photo each: a plain page breathes as its maker planned it.
+    asked.stream()
+        .filter(slot -> slot.kind() == Slot.Kind.MOUNT)
+        .forEach(slot -> most.remove(pageNumber(slot)));
     Placing.Problem problem =
         new Placing.Problem(
             candidates,
@@ -128,6 +135,43 @@ public record PlacingTask(
                     .filter(slot -> !here.contains(slot.id()))
                     .ifPresent(slot -> elsewhere.add(photo.photo().sha256())));
     return elsewhere;
+  }
+
+  /**
+   * Photos that the story has on other spreads: before the last one that is placed on the nearest
+   * page before the spread, or after the first on the nearest page behind it. Those that are on the
+   * spread already are not among them.
+   */
+  private static Set<String> outOfStory(Bench bench, int spread, Set<String> here) {
+    List<String> line = bench.line().stream().map(photo -> photo.photo().sha256()).toList();
+    int from = -1;
+    int to = line.size();
+    int pageBefore = -1;
+    int pageAfter = Integer.MAX_VALUE;
+    for (int i = 0; i < line.size(); i++) {
+      Slot slot = bench.slotOf(line.get(i)).orElse(null);
+      if (slot == null || here.contains(slot.id())) {
+        continue;
+      }
+      int page = pageNumber(slot);
+      boolean before = bench.leaves().spreadOf(slot.parent().page()) < spread;
+      if (before && page >= pageBefore) {
+        from = i;
+        pageBefore = page;
+      } else if (!before && page < pageAfter) {
+        to = i;
+        pageAfter = page;
+      }
+    }
+    Set<String> out = new HashSet<>();
+    for (int i = 0; i < line.size() && from < to; i++) {
+      boolean there =
+          bench.slotOf(line.get(i)).filter(slot -> here.contains(slot.id())).isPresent();
+      if (!there && (i < from || i > to)) {
+        out.add(line.get(i));
+      }
+    }
+    return out;
   }
 
   /** Photos of other chapters, but for those that are fixed or put by hand on these pages. */
@@ -219,6 +263,16 @@ public record PlacingTask(
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.setAll(placeOf, i -> indexOf.getOrDefault(problem.candidates().get(i).id(), -1));
     return placeOf;
+  }
+
+  /** The index of a slot among the places of the problem, or -1. */
+  public int placeOf(String slot) {
+    for (int i = 0; i < slots.size(); i++) {
+      if (slots.get(i).id().equals(slot)) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   /** The index of a photo among the pictures of the problem, or -1. */

@@ -159,8 +159,15 @@ class PlaceSum implements Sum {
     answer.put("placements", placements);
     answer.put("unplaced", unplaced);
     answer.put("empty", empty);
+    answer.put("cost", cost(arrangement));
     answer.put(
-        "cost", BigDecimal.valueOf(arrangement.cost()).divide(BigDecimal.valueOf(PlacingCost.ONE)));
+        "working",
+        Answers.said(
+            "%d of %d placed; cost %.2f", placements.size(), asGiven.size(), cost(arrangement)));
     return answer;
+  }
+
+  private static BigDecimal cost(Placing.Arrangement arrangement) {
+    return BigDecimal.valueOf(arrangement.cost()).divide(BigDecimal.valueOf(PlacingCost.ONE));
   }
 }

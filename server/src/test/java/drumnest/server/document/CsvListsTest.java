@@ -29,7 +29,8 @@ class CsvListsTest {
         "none",
         2,
         new PixelBox(1, 2, 3, 4),
-        List.of("pocket 1, leaf 1 back", "pocket 2, leaf 2 front"));
+        List.of("pocket 1, leaf 1 back", "pocket 2, leaf 2 front"),
+        List.of("1-back-1", "2-front-2"));
   }
 
   private static List<CSVRecord> read(String csv) throws IOException {

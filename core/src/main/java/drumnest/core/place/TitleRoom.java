@@ -1,0 +1,87 @@
+package drumnest.core.place;
+
+import drumnest.core.stock.HouseRule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/**
+ * Keeps the place right before the first picture of a chapter free for its title, where the page
+ * has a free place anyway: the pictures of the page keep their order and move around it, if that
+ * costs no more than the house rule. Every place of the page is tried for the title; the cheapest
+ * is taken. Pages with locked pictures stay as they are. Source: common practice, no source.
+ */
+public final class TitleRoom {
+
+  private final Placing.Problem problem;
+
+  private TitleRoom(Placing.Problem problem) {
+    this.problem = problem;
+  }
+
+  /**
+   * The arrangement with a place for the title, or as it is.
+   *
+   * @param placeOf for each picture the index of its place, or -1
+   * @param first the first picture of the chapter, which is placed
+   */
+  public static int[] before(Placing.Problem problem, int[] placeOf, int first) {
+    return new TitleRoom(problem).moved(placeOf, first);
+  }
+
+  private int[] moved(int[] placeOf, int first) {
+    int page = problem.places().get(placeOf[first]).at().page();
+    int[] places =
+        IntStream.range(0, problem.places().size())
+            .filter(place -> problem.places().get(place).at().page() == page)
+            .toArray();
+    List<Integer> before = new ArrayList<>();
+    List<Integer> after = new ArrayList<>();
+    for (int photo = 0; photo < placeOf.length; photo++) {
+      if (placeOf[photo] >= 0 && problem.places().get(placeOf[photo]).at().page() == page) {
+        (placeOf[photo] < placeOf[first] ? before : after).add(photo);
+      }
+    }
+    boolean locked = IntStream.of(places).anyMatch(problem.locked()::containsKey);
+    if (locked || before.size() + after.size() >= places.length) {
+      return placeOf;
+    }
+    long most =
+        Account.of(problem, placeOf).total()
+            + Weights.weight(problem.rules(), HouseRule.TITLE_APART_WEIGHT);
+    int[] best = placeOf;
+    for (int title = 0; title < places.length; title++) {
+      int[] tried = placeOf.clone();
+      boolean fits =
+          put(before, places, 0, title, tried)
+              && put(after, places, title + 1, places.length, tried);
+      long cost = fits ? Account.of(problem, tried).total() : Long.MAX_VALUE;
+      if (cost <= most) {
+        most = cost - 1;
+        best = tried;
+      }
+    }
+    return best;
+  }
+
+  /** Puts pictures in story order into a run of the page's places; false if not all have one. */
+  private boolean put(List<Integer> photos, int[] places, int from, int to, int[] placeOf) {
+    Placing.Problem part =
+        new Placing.Problem(
+            photos.stream().map(problem.candidates()::get).toList(),
+            IntStream.range(from, to).mapToObj(i -> problem.places().get(places[i])).toList(),
+            Map.of(),
+            Placing.Order.STORY,
+            problem.weights(),
+            problem.rules());
+    int[] found = new StoryPlacing().place(part).placeOf();
+    for (int i = 0; i < found.length; i++) {
+      if (found[i] < 0) {
+        return false;
+      }
+      placeOf[photos.get(i)] = places[from + found[i]];
+    }
+    return true;
+  }
+}
