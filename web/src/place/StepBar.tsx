@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Link } from "react-router";
 import { useAccount, useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
@@ -7,6 +8,7 @@ import { Button } from "../ui/Button";
 import { Choose } from "../ui/Choose";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
+import { AccountSheet } from "./AccountSheet";
 import { BREATHING, ORDERS, OVER, useManner } from "./manner";
 import type { usePlaceAgain } from "./usePlaceAgain";
 
@@ -85,6 +87,7 @@ function Status({ album, placing }: Props) {
   const step = useStep(album.id);
   const inHand = useHand((hand) => hand.inHand);
   const { order, breathing } = useManner();
+  const [open, setOpen] = useState(false);
   const account = useAccount(album.id, album.version, album.spread.number, order, breathing).data;
   const button =
     "min-h-6 whitespace-nowrap font-semibold text-ink underline-offset-2 hover:underline disabled:text-quiet disabled:opacity-50 disabled:hover:no-underline";
@@ -115,10 +118,20 @@ function Status({ album, placing }: Props) {
               ? "No photos yet. Bring some in with Gather."
               : account && account.placed > 0
                 ? account.words
-                : "Locked photos stay; the others are placed around them."}
+                : "Locked photos stay; the others are placed around them."}{" "}
+            {account && account.placed > 0 && (
+              <button
+                type="button"
+                className="whitespace-nowrap font-semibold text-ink underline underline-offset-2"
+                onClick={() => setOpen(true)}
+              >
+                {account.points} points
+              </button>
+            )}
           </>
         )}
       </p>
+      {account && <AccountSheet account={account} open={open} onOpenChange={setOpen} />}
       <button
         type="button"
         className={button}

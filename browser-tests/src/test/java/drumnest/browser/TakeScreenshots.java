@@ -45,6 +45,7 @@ public final class TakeScreenshots {
         ColorScheme.LIGHT,
         TakeScreenshots::chooseAPocket);
     wide(album + "place?spread=3", "place-small-leaf", page -> {});
+    wide(album + "plans", "plans", TakeScreenshots::proposeForAll);
     wide(album + "gather", "gather", page -> {});
     wide(
         album + "gather",
@@ -77,6 +78,12 @@ public final class TakeScreenshots {
   private static void chooseAPocket(Page page) {
     page.locator("[data-slot='2-front-5']").click();
     page.locator("[data-headline][title^='2 7/8']").waitFor();
+  }
+
+  private static void proposeForAll(Page page) {
+    page.getByLabel("Undecided photos too").check();
+    page.getByLabel("Begin anew").check();
+    page.locator("[data-plan='3'] img").first().waitFor();
   }
 
   private static void compareAStack(Page page) {

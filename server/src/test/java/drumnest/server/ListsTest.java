@@ -3,9 +3,12 @@ package drumnest.server;
 import static drumnest.server.RunningServer.held;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Color;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
@@ -14,6 +17,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -99,6 +103,64 @@ class ListsTest {
           .contains("5 7/8 × 4 in", "1/8 off the right", "fresh blade", "trimming it is final");
       assertThat(pictures(trims)).isEqualTo(2);
     }
+  }
+
+  @Test
+  void a_private_photo_is_a_blank_sheet_in_what_is_printed() throws IOException {
+    assertThat(coloured("/api/albums/1/prints.pdf")).isEqualTo(11);
+    String photo = RunningServer.held(SERVER.album()).get("1-back-1");
+    SERVER.step("mark", Map.of("photos", List.of(photo), "secret", true)).is(200);
+    assertThat(coloured("/api/albums/1/prints.pdf")).isEqualTo(10);
+    SERVER.step("undo", Map.of()).is(200);
+  }
+
+  /** How many pictures of a list have colour in them. */
+  private static int coloured(String path) throws IOException {
+    int count = 0;
+    try (PDDocument list = Loader.loadPDF(SERVER.get(path).is(200).bytes())) {
+      for (PDPage page : list.getPages()) {
+        for (COSName name : page.getResources().getXObjectNames()) {
+          if (page.getResources().isImageXObject(name)) {
+            PDImageXObject image = (PDImageXObject) page.getResources().getXObject(name);
+            count += hasColour(image.getImage()) ? 1 : 0;
+          }
+        }
+      }
+    }
+    return count;
+  }
+
+  private static boolean hasColour(BufferedImage image) {
+    for (int y = 0; y < image.getHeight(); y += 4) {
+      for (int x = 0; x < image.getWidth(); x += 4) {
+        Color colour = new Color(image.getRGB(x, y));
+        if (Math.abs(colour.getRed() - colour.getBlue()) > 40) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  @Test
+  void what_is_cut_is_ticked_off_on_both_lists() {
+    String slot = "1-back-3";
+    SERVER.step("made", Map.of("slot", slot, "made", "cut")).is(200);
+    for (String list : List.of("prints", "trims")) {
+      List<String> cut = new ArrayList<>();
+      SERVER
+          .get("/api/albums/1/lists")
+          .json()
+          .get(list)
+          .forEach(
+              line -> {
+                if (line.get("cut").booleanValue()) {
+                  cut.add(line.toString());
+                }
+              });
+      assertThat(cut).as(list).hasSize(1).allMatch(line -> line.contains(slot));
+    }
+    SERVER.step("undo", Map.of()).is(200);
   }
 
   private static int pictures(PDDocument document) throws IOException {

@@ -22,6 +22,9 @@ public final class FreePlacing implements Placing {
   /** The most pictures, and the most places. */
   public static final int MOST = 2_000;
 
+  /** How large a problem may be that is placed in one block, in pictures times places. */
+  static final long MOST_CELLS = 400_000;
+
   /**
    * @throws IllegalArgumentException if the problem is too large
    */

@@ -32,7 +32,6 @@ public final class GentlePlacing {
   /**
    * @param byHand pictures that were put by hand and are not locked: index of the place to index of
    *     the picture
-   * @throws IllegalArgumentException if the problem is too large
    */
   public Answer place(Placing.Problem problem, Map<Integer, Integer> byHand, Watch watch) {
     Map<Integer, Integer> staying = new HashMap<>(byHand);

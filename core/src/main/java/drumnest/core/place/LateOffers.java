@@ -29,12 +29,10 @@ public final class LateOffers {
     }
     long[][] costs = new long[late.size()][gaps.size()];
     for (int row = 0; row < late.size(); row++) {
+      long[] disorder = disorder(problem, cost, late.get(row));
       for (int gap = 0; gap < gaps.size(); gap++) {
         long own = cost.of(late.get(row), gaps.get(gap));
-        costs[row][gap] =
-            own >= PlacingCost.FORBIDDEN
-                ? own
-                : own + disorder(problem, cost, late.get(row), gaps.get(gap));
+        costs[row][gap] = own >= PlacingCost.FORBIDDEN ? own : own + disorder[gaps.get(gap)];
       }
     }
     int[] columnOf =
@@ -59,13 +57,26 @@ public final class LateOffers {
     return offers;
   }
 
-  /** For each placed picture that the story has on the other side of the gap. */
-  private static long disorder(Placing.Problem problem, PlacingCost cost, int photo, int gap) {
+  /**
+   * For each place what it costs that placed pictures before it are later in the story, and those
+   * after it earlier.
+   */
+  private static long[] disorder(Placing.Problem problem, PlacingCost cost, int photo) {
     int moment = cost.moments().of(photo);
-    long against =
-        problem.locked().entrySet().stream()
-            .filter(lock -> lock.getKey() < gap == cost.moments().of(lock.getValue()) > moment)
-            .count();
-    return against * problem.weights().orderBroken();
+    int places = problem.places().size();
+    long[] sum = new long[places];
+    long against = 0;
+    for (int place = 0; place < places; place++) {
+      sum[place] = against;
+      Integer placed = problem.locked().get(place);
+      against += placed != null && cost.moments().of(placed) > moment ? 1 : 0;
+    }
+    against = 0;
+    for (int place = places - 1; place >= 0; place--) {
+      sum[place] = (sum[place] + against) * problem.weights().orderBroken();
+      Integer placed = problem.locked().get(place);
+      against += placed != null && cost.moments().of(placed) < moment ? 1 : 0;
+    }
+    return sum;
   }
 }

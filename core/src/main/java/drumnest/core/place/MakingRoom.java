@@ -82,7 +82,6 @@ public final class MakingRoom {
    * The ways that are open, the cheapest first, at most one of each kind but for taking a place.
    *
    * @param photo the picture, which is left out
-   * @throws IllegalArgumentException if the problem is too large
    */
   public static List<Option> of(Placing.Problem problem, int[] placeOf, int photo, Means means) {
     MakingRoom room = new MakingRoom(problem, placeOf, photo);

@@ -16,7 +16,6 @@ public record NextBest(int place, long more) {
 
   /**
    * @param photo the picture, which is placed
-   * @throws IllegalArgumentException if the problem is too large
    */
   public static NextBest of(Placing.Problem problem, int[] placeOf, int photo) {
     Map<Integer, Integer> locked = new HashMap<>(problem.locked());

@@ -133,12 +133,12 @@ public interface Placing {
     return place(problem, Watch.NONE);
   }
 
-  /** What places by an order. */
+  /** What places by an order, however many pictures there are. */
   static Placing by(Order order) {
     return switch (order) {
-      case STORY -> new StoryPlacing();
-      case FREE -> new FreePlacing();
-      case WEIGHT, VARIETY -> new SpreadPlacing();
+      case STORY -> new BlockPlacing(new StoryPlacing(), StoryPlacing.MOST_CELLS);
+      case FREE -> new BlockPlacing(new FreePlacing(), FreePlacing.MOST_CELLS);
+      case WEIGHT, VARIETY -> new BlockPlacing(new SpreadPlacing(), StoryPlacing.MOST_CELLS);
     };
   }
 }

@@ -68,6 +68,33 @@ class PlacingExtremesTest {
 
   @ParameterizedTest
   @EnumSource
+  void more_than_can_be_placed_at_once_are_placed_in_blocks(Placing.Order order) {
+    Placing.Problem problem = problem(order, 40, 60, PlacingExtremesTest::usual);
+    Placing.Problem locked = problem.withLocked(Map.of(50, 2, 3, 39));
+    Placing.Arrangement answer = new BlockPlacing(inside(order), 300).place(locked);
+    assertThat(placed(answer)).as("there is room for all").isEqualTo(40);
+    assertThat(answer.placeOf()[2]).isEqualTo(50);
+    assertThat(answer.placeOf()[39]).isEqualTo(3);
+    assertThat(Arrays.stream(answer.placeOf()).distinct().count()).isEqualTo(40);
+    assertThat(answer.cost()).isEqualTo(Account.of(locked, answer.placeOf()).total());
+    if (order == Placing.Order.STORY) {
+      assertThat(PlacingCases.inStoryOrder(locked, answer.placeOf())).isTrue();
+      assertThat(new BlockPlacing(inside(order), 1_000_000).place(locked).cost())
+          .as("in one block")
+          .isEqualTo(inside(order).place(locked).cost());
+    }
+  }
+
+  private static Placing inside(Placing.Order order) {
+    return switch (order) {
+      case STORY -> new StoryPlacing();
+      case FREE -> new FreePlacing();
+      case WEIGHT, VARIETY -> new SpreadPlacing();
+    };
+  }
+
+  @ParameterizedTest
+  @EnumSource
   void only_panoramas_are_cropped_rather_than_left_out(Placing.Order order) {
     Placing.Arrangement answer =
         Placing.by(order)

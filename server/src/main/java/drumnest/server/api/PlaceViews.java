@@ -74,16 +74,9 @@ class PlaceViews {
     PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
     int[] placeOf = task.placeOf(bench);
     Account account = Account.of(task.problem(), placeOf);
-    Placing.Arrangement best;
-    long titled;
-    try {
-      PlaceEdits.Arranged arranged = PlaceEdits.arranged(bench, task, wish, Watch.NONE);
-      best = arranged.best();
-      titled = Account.of(task.problem(), arranged.placeOf()).total();
-    } catch (IllegalArgumentException tooLarge) {
-      best = new Placing.Arrangement(placeOf, account.total(), 0);
-      titled = best.cost();
-    }
+    PlaceEdits.Arranged arranged = PlaceEdits.arranged(bench, task, wish, Watch.NONE);
+    Placing.Arrangement best = arranged.best();
+    long titled = Account.of(task.problem(), arranged.placeOf()).total();
     int placed = 0;
     for (int place : placeOf) {
       placed += place >= 0 ? 1 : 0;

@@ -35,6 +35,9 @@ import org.springframework.stereotype.Service;
 @Service
 public class PlaceEdits {
 
+  /** More late photos than so many are offered when these have their places. */
+  private static final int MOST_LATE = 100;
+
   private final Benches benches;
   private final History history;
 
@@ -61,21 +64,11 @@ public class PlaceEdits {
   /**
    * Places photos of the line again, around those that are locked, cut or stuck and around cards
    * and keepsakes; what was put by hand stays unless moving it pays.
-   *
-   * @throws NotPossibleException if there are too many at once
    */
   public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
     Bench bench = benches.seen(albumId, version);
     PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
-    Arranged arranged;
-    try {
-      arranged = arranged(bench, task, wish, watch);
-    } catch (IllegalArgumentException tooLarge) {
-      throw new NotPossibleException(
-          "scope",
-          "There are too many photos and pockets to place at once. Place one chapter or one spread"
-              + " after the other.");
-    }
+    Arranged arranged = arranged(bench, task, wish, watch);
     Map<Integer, Filling> after = after(bench, task, arranged.placeOf(), wish.breathing());
     List<Change> changes = new ArrayList<>();
     for (int i = 0; i < task.slots().size(); i++) {
@@ -95,11 +88,7 @@ public class PlaceEdits {
    */
   public record Arranged(int[] placeOf, Placing.Arrangement best) {}
 
-  /**
-   * Places photos, without changing anything yet.
-   *
-   * @throws IllegalArgumentException if there are too many at once
-   */
+  /** Places photos, without changing anything yet. */
   public static Arranged arranged(Bench bench, PlacingTask task, Wish wish, Watch watch) {
     Placing.Arrangement best =
         new GentlePlacing(Placing.by(wish.order()))
@@ -338,7 +327,8 @@ public class PlaceEdits {
     for (int i = 0; i < placeOf.length; i++) {
       String versions = task.problem().candidates().get(i).alternates();
       boolean wanted = task.problem().candidates().get(i).wanted() == most;
-      if (placeOf[i] < 0 && wanted && (versions == null || told.add(versions))) {
+      boolean more = late.size() < MOST_LATE;
+      if (more && placeOf[i] < 0 && wanted && (versions == null || told.add(versions))) {
         late.add(i);
         closed.put(i, aside);
       }

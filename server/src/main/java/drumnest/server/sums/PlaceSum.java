@@ -4,9 +4,11 @@ import drumnest.core.fit.CropWindow;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Pixels;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.FreePlacing;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
+import drumnest.core.place.StoryPlacing;
 import drumnest.core.place.Weights;
 import drumnest.server.shelf.RulesInForce;
 import java.math.BigDecimal;
@@ -73,7 +75,8 @@ class PlaceSum implements Sum {
     Placing.Problem problem =
         new Placing.Problem(candidates, slots, Map.of(), order, Weights.OF_THE_SUM, rules.rules());
     try {
-      return answer(problem, Placing.by(order).place(problem), photos);
+      Placing placing = story ? new StoryPlacing() : new FreePlacing();
+      return answer(problem, placing.place(problem), photos);
     } catch (IllegalArgumentException tooLarge) {
       throw values.refuse("photos", "are too many: " + tooLarge.getMessage());
     }
