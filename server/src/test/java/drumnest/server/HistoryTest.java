@@ -25,7 +25,7 @@ class HistoryTest {
   @BeforeAll
   static void photos() {
     for (int i = 0; i < 12; i++) {
-      SERVER.take("p" + i, TestPictures.jpeg(600, 400, 1, NOON.plusMinutes(i), i)).is(200);
+      SERVER.take("p" + i, TestPictures.jpeg(600, 400, 1, NOON.plusMinutes(30L * i), i)).is(200);
     }
   }
 

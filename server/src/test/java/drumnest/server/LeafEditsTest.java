@@ -19,7 +19,7 @@ class LeafEditsTest {
   @BeforeAll
   static void photos() {
     for (int i = 0; i < 12; i++) {
-      LocalDateTime taken = LocalDateTime.of(2021, 6, 14, 12, i);
+      LocalDateTime taken = LocalDateTime.of(2021, 6, 14, 12, 0).plusMinutes(30L * i);
       SERVER.take("p" + i, TestPictures.jpeg(900, 600, 1, taken, i)).is(200);
     }
   }

@@ -33,7 +33,7 @@ class ListsTest {
   static void album() {
     for (int i = 0; i < 12; i++) {
       String name = i == 0 ? "=1+1, \"odd\" name.jpg" : "p" + i + ".jpg";
-      SERVER.take(name, TestPictures.jpeg(1800, 1200, 1, NOON.plusMinutes(i), i)).is(200);
+      SERVER.take(name, TestPictures.jpeg(1800, 1200, 1, NOON.plusMinutes(30L * i), i)).is(200);
     }
     SERVER.step("place-again", Map.of("spread", 1)).is(200);
     String onTable = held(SERVER.album()).get("1-back-2");

@@ -36,7 +36,7 @@ class UnitsEverywhereTest {
   @BeforeAll
   static void a_spread_with_photos_and_a_card() {
     for (int i = 0; i < 6; i++) {
-      LocalDateTime taken = LocalDateTime.of(2021, 6, 14, 12, i);
+      LocalDateTime taken = LocalDateTime.of(2021, 6, 14, 12, 0).plusMinutes(30L * i);
       SERVER.take("p" + i, TestPictures.jpeg(900, 600, 1, taken, i)).is(200);
     }
     SERVER.step("place-again", Map.of("spread", 1)).is(200);

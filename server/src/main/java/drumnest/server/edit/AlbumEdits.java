@@ -124,7 +124,7 @@ public class AlbumEdits {
     history.step(
         bench.album(),
         "turn in " + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, before.withTurned(turned))));
+        List.of(new Change.OfFilling(slotId, before, before.withTurned(turned).putByHand())));
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -21,6 +22,14 @@ import tools.jackson.databind.JsonNode;
 class LabelledStacksTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer("--drumnest.demo=true");
+
+  /** The labels tell of each camera alone, so its clock is put back to what it said. */
+  @BeforeAll
+  static void asTheCamerasSaid() {
+    String second =
+        SERVER.get("/api/albums/1/cameras").json().get("cameras").get(1).get("name").stringValue();
+    SERVER.step("clock", Map.of("camera", second, "shift", "0:00")).is(200);
+  }
 
   private static JsonNode line() {
     return SERVER.get("/api/albums/1/line").is(200).json();
