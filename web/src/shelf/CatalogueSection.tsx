@@ -10,6 +10,7 @@ import { Measures } from "../ui/Measures";
 import { useNotices } from "../ui/notices";
 import { ItemFields } from "./ItemFields";
 import { MARKS } from "./marks";
+import { OwnField } from "./OwnField";
 import { PatternThumb } from "./PatternThumb";
 
 const KINDS: [string, string, string][] = [
@@ -168,6 +169,9 @@ function EntryLine({ entry }: { entry: Entry }) {
             />
           )}
           <Measures text={entry.name} />
+          {entry.owned !== undefined && (
+            <span className="ml-2 text-[12px] font-normal text-quiet">{entry.owned} owned</span>
+          )}
           {entry.used > 0 && (
             <span className="ml-2 text-[12px] font-normal text-fits">
               in use{entry.used > 1 ? ` ${entry.used} times` : ""}
@@ -184,6 +188,11 @@ function EntryLine({ entry }: { entry: Entry }) {
       {open && (
         <div className="border-t border-hair px-4 py-3">
           <ItemFields kind={entry.kind} entry={entry} onDone={() => setOpen(false)} />
+          {(entry.kind === "leaf" || entry.kind === "sleeve") && (
+            <p className="mt-3 flex items-baseline gap-2 text-[13.5px]">
+              How many you own <OwnField entry={entry} />
+            </p>
+          )}
           <p className="mt-3 flex flex-wrap gap-x-5 gap-y-1 text-[13.5px]">
             {entry.pockets && (
               <Link

@@ -384,6 +384,22 @@ class PlaceOverHttpTest {
   }
 
   @Test
+  void a_spread_takes_the_photos_that_the_story_has_there() {
+    List<String> line = new ArrayList<>();
+    SERVER.line().forEach(photo -> line.add(photo.get("id").stringValue()));
+    int middle = 10;
+    SERVER.step("put", Map.of("photo", line.get(middle), "slot", "1-back-1")).is(200);
+    SERVER.step("place-again", Map.of("spread", 2)).is(200);
+    assertThat(held(SERVER.album(2)).values())
+        .isNotEmpty()
+        .allMatch(photo -> line.indexOf(photo) > middle);
+    SERVER.step("place-again", Map.of("spread", 0)).is(200);
+    assertThat(held(SERVER.album(0)).values())
+        .isNotEmpty()
+        .allMatch(photo -> line.indexOf(photo) < middle);
+  }
+
+  @Test
   void a_run_that_nobody_knows_has_ended() {
     assertThat(SERVER.get("/api/runs/none-such").is(200).json().has("progress")).isFalse();
     SERVER.post("/api/runs/none-such/stop", Map.of()).is(200);
