@@ -69,7 +69,7 @@ export function WishForm({ album, entries, kinds }: Props) {
         <h3 className="text-[15px]">Kinds of leaves</h3>
         <span className="text-[12px] text-quiet">how many you own</span>
       </div>
-      <ul>
+      <ul className="md:max-lg:columns-2 md:max-lg:gap-8">
         {pocketed(entries).map((entry) => (
           <li key={entry.key} className="flex items-center gap-2.5 border-b border-hair py-1.5">
             <label className="flex min-w-0 flex-1 cursor-pointer items-center gap-2.5">

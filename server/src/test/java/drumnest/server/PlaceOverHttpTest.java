@@ -150,6 +150,7 @@ class PlaceOverHttpTest {
     assertThat(album.get("undo").stringValue()).isEqualTo("place the chapter in story order");
     assertThat(SERVER.step("place-again", Map.of("chapter", "nobody")).is(404).json().get("field"))
         .hasToString("\"chapter\"");
+    SERVER.step("place-again", Map.of("chapter", second, "spread", 1)).is(400);
   }
 
   @ParameterizedTest

@@ -135,7 +135,8 @@ public final class LeafPlanning {
     this.watch = watch;
     this.pages = new PageCosts(wish, SLACK);
     this.moments = pages.moments();
-    this.leaves = Math.min(MOST_LEAVES, wish.mostLeaves());
+    // Every leaf takes a moment at least.
+    this.leaves = Math.min(Math.min(MOST_LEAVES, wish.mostLeaves()), moments);
     this.leafWeight = Weights.weight(wish.rules(), HouseRule.LEAF_WEIGHT);
     this.price = new long[wish.kinds().size()];
     this.leafCost = new long[wish.kinds().size()][moments + 1][];
@@ -155,16 +156,19 @@ public final class LeafPlanning {
       for (int from = 0; from <= moments; from++) {
         leafCost[kind][from] = pages.leaf(kind, from, false);
       }
+      // Without these costs there is no plan at all, so this part is told of but not stopped.
+      watch.goOn((kind + 1L) * moments, leafCost.length * moments * 2L);
     }
     long[][] ahead = atBestPrices();
     List<Map<Counts, State>> states = new ArrayList<>();
     for (int i = 0; i <= moments; i++) {
       states.add(new LinkedHashMap<>());
     }
-    Counts none = new Counts(new byte[wish.kinds().size()]);
+    Counts none = new Counts(new short[wish.kinds().size()]);
     states.get(0).put(none, new State(0, none, 0, null, -1, 0));
     for (int moment = 0; moment < moments; moment++) {
-      if (!watch.goOn(moment, moments)) {
+      if (!watch.goOn(
+          leafCost.length * (moments + (long) moment), leafCost.length * moments * 2L)) {
         letGo = Math.min(letGo, best(states.get(moment), ahead, moment));
         finish(states, moment, ahead);
         break;
@@ -196,7 +200,7 @@ public final class LeafPlanning {
   }
 
   /** How many of each kind are used. */
-  private record Counts(byte[] of) {
+  private record Counts(short[] of) {
     @Override
     public boolean equals(Object other) {
       return other instanceof Counts counts && Arrays.equals(of, counts.of);
@@ -207,16 +211,8 @@ public final class LeafPlanning {
       return Arrays.hashCode(of);
     }
 
-    int sum() {
-      int sum = 0;
-      for (byte each : of) {
-        sum += each;
-      }
-      return sum;
-    }
-
     Counts more(int kind) {
-      byte[] next = of.clone();
+      short[] next = of.clone();
       next[kind]++;
       return new Counts(next);
     }

@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.stock.HouseRules;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -110,7 +111,7 @@ public interface Placing {
     /** For each place the index of its picture, or -1 if it is empty. */
     public int[] photoAt(int places) {
       int[] at = new int[places];
-      java.util.Arrays.fill(at, -1);
+      Arrays.fill(at, -1);
       for (int photo = 0; photo < placeOf.length; photo++) {
         if (placeOf[photo] >= 0) {
           at[placeOf[photo]] = photo;

@@ -155,7 +155,8 @@ class LeafPlanningTest {
         IntStream.range(0, 20).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            wish(List.of(wides), kinds, Breathing.PACKED, 20, true), (done, of) -> done < 3);
+            wish(List.of(wides), kinds, Breathing.PACKED, 20, true),
+            (done, of) -> done < of / 2 + 3);
     Set<Integer> placed = new HashSet<>();
     answer.plans().get(0).leaves().forEach(leaf -> placed.addAll(placed(leaf)));
     assertThat(placed).hasSize(20);

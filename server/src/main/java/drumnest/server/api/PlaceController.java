@@ -70,6 +70,9 @@ class PlaceController {
       @Nullable String chapter,
       @Nullable String order,
       @Nullable String breathing) {
+    if (spread != null && chapter != null) {
+      throw new FieldProblemException("chapter", "Name a spread or a chapter, not both.");
+    }
     return new PlaceEdits.Wish(
         new PlacingTask.Scope(spread, chapter),
         order == null ? Placing.Order.STORY : choice("order", Placing.Order.class, order),

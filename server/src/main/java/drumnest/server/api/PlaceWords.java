@@ -128,7 +128,7 @@ final class PlaceWords {
     int photo = photoAt[place];
     List<String> reasons = new ArrayList<>();
     if (task.problem().locked().containsKey(place)) {
-      reasons.add("It is fixed here: locked, cut or stuck.");
+      reasons.add("It is fixed here: locked, cut or stuck, so placing again leaves it.");
     } else if (task.byHand().containsKey(place)) {
       reasons.add("You put it here; placing again moves it only where that pays.");
     }

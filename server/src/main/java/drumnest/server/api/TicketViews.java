@@ -260,9 +260,7 @@ class TicketViews {
   private static String why(Bench bench, Slot slot, LinePhotoEntity photo, PrintInPocket seat) {
     FillingEntity filling = bench.filling(slot.id()).orElseThrow();
     StringBuilder why = new StringBuilder();
-    if (filling.isLocked()) {
-      why.append("Locked here; placing again leaves it. ");
-    } else if (photo.takenAt() == null) {
+    if (photo.takenAt() == null) {
       why.append("It has no date, so it stands at the end of the story. ");
     }
     Set<Size> seen = new HashSet<>();
