@@ -146,13 +146,19 @@ export function useAccount(
 }
 
 /** Why the photo of a slot is there, of one version of the album. */
-export function useWhy(id: number, version: number, slot: string, order: string) {
+export function useWhy(
+  id: number,
+  version: number,
+  slot: string,
+  order: string,
+  breathing: string,
+) {
   return useQuery({
-    queryKey: ["why", id, version, slot, order],
+    queryKey: ["why", id, version, slot, order, breathing],
     queryFn: () =>
       answered(
         api.GET("/api/albums/{id}/why/{slot}", {
-          params: { path: { id, slot }, query: { order } },
+          params: { path: { id, slot }, query: { order, breathing } },
         }),
       ),
   });

@@ -4142,6 +4142,7 @@ export interface operations {
         parameters: {
             query?: {
                 order?: string;
+                breathing?: string;
             };
             header?: never;
             path: {

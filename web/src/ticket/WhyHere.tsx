@@ -7,8 +7,8 @@ import { Row } from "./SlotTicket";
 
 /** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
 export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
-  const order = useManner((manner) => manner.order);
-  const why = useWhy(album.id, album.version, ticket.slot, order).data;
+  const { order, breathing } = useManner();
+  const why = useWhy(album.id, album.version, ticket.slot, order, breathing).data;
   const step = useStep(album.id);
   const lookAtSlot = useHand((hand) => hand.lookAtSlot);
   const next = why?.nextSlot;

@@ -248,6 +248,7 @@ public final class MakingRoom {
    * as two uprights share the place of a wide one.
    */
   private Optional<Option> share() {
+    Length least = problem.rules().length(HouseRule.SHARED_FROM);
     List<Integer> others =
         IntStream.range(0, placeOf.length)
             .filter(other -> other != photo && placeOf[other] < 0)
@@ -258,6 +259,7 @@ public final class MakingRoom {
             .toList();
     return IntStream.range(0, photoAt.length)
         .filter(place -> !problem.locked().containsKey(place))
+        .filter(place -> !half(problem.places().get(place).print()).tighter().isLessThan(least))
         .boxed()
         .flatMap(place -> others.stream().map(other -> shared(place, other)))
         .filter(option -> option.more() < 0)

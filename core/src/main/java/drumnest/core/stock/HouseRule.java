@@ -777,6 +777,16 @@ public enum HouseRule {
       "What it weighs to leave out a photo that is perhaps wanted; one nobody has decided on weighs twice, a kept one three times as much.",
       "where photos are placed"),
 
+  SHARED_FROM(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      sixtyFourths(160),
+      sixtyFourths(64),
+      sixtyFourths(640),
+      "Two in one place",
+      "Two photos may share one place where the shorter side of each print is at least this.",
+      "what would make room for a photo"),
+
   EMPTY_WEIGHT(
       Group.PLACING,
       Source.FROM_MEMORY,

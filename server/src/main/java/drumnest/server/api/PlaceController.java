@@ -148,8 +148,9 @@ class PlaceController {
   PlaceViews.WhyView why(
       @PathVariable("id") long id,
       @PathVariable("slot") String slot,
-      @RequestParam(name = "order", required = false) @Nullable String order) {
-    return views.why(id, slot, wish(null, null, order, null).order());
+      @RequestParam(name = "order", required = false) @Nullable String order,
+      @RequestParam(name = "breathing", required = false) @Nullable String breathing) {
+    return views.why(id, slot, wish(null, null, order, breathing));
   }
 
   /** What would make room for a photo without a place. */

@@ -115,7 +115,7 @@ class PlaceViews {
       @Nullable String nextSlot,
       String suggestion) {}
 
-  WhyView why(long albumId, String slotId, Placing.Order order) {
+  WhyView why(long albumId, String slotId, PlaceEdits.Wish wish) {
     Bench bench = benches.open(albumId);
     Slot slot =
         bench
@@ -125,7 +125,7 @@ class PlaceViews {
         bench
             .seated(slot)
             .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that slot."));
-    PlacingTask task = task(bench, slot, order);
+    PlacingTask task = task(bench, slot, wish);
     int photo = task.indexOf(seated.filling().sha256());
     int place = task.placeOf(slot.id());
     int[] placeOf = task.placeOf(bench);
@@ -151,9 +151,9 @@ class PlaceViews {
   }
 
   /** The spread that a slot is on. */
-  private static PlacingTask task(Bench bench, Slot slot, Placing.Order order) {
+  private static PlacingTask task(Bench bench, Slot slot, PlaceEdits.Wish wish) {
     int spread = bench.leaves().spreadOf(slot.parent().page());
-    return PlacingTask.of(bench, PlacingTask.Scope.spread(spread), order, Breathing.PACKED);
+    return PlacingTask.of(bench, PlacingTask.Scope.spread(spread), wish.order(), wish.breathing());
   }
 
   /**

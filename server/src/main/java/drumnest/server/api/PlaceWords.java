@@ -175,11 +175,7 @@ final class PlaceWords {
             ? "it would best be left out"
             : SlotNames.of(task.slots().get(next.place()));
     if (next.more() < 0) {
-      return "Better: "
-          + where
-          + "; the whole would be "
-          + inPoints(-next.more())
-          + " better. Placing again does that.";
+      return "Better: " + where + "; the whole would be " + inPoints(-next.more()) + " better.";
     }
     if (points(next.more()) == 0) {
       return "As good: " + where + ".";
@@ -254,7 +250,7 @@ final class PlaceWords {
       case INSET -> "A small leaf (" + key + ") has a " + print + " place for it.";
       case TAKE ->
           other.isEmpty()
-              ? "It goes to " + place + "; the others move up."
+              ? "It goes to " + place + free(bench, task.slots().get(option.place()))
               : "It goes to " + place + " and " + other + " is left out.";
       case SHARE ->
           "It and "
@@ -266,6 +262,19 @@ final class PlaceWords {
               + " print each"
               + sharedWith(bench, task, option.place());
     };
+  }
+
+  private static String free(Bench bench, Slot slot) {
+    return bench
+        .aside(slot)
+        .map(
+            aside ->
+                switch (aside) {
+                  case WORDS -> ", which is kept for words.";
+                  case TITLE -> ", which is kept for a title.";
+                  case EMPTY -> ", which was left empty on purpose.";
+                })
+        .orElse(bench.isFilled(slot) ? "; the others move up." : ", which is empty.");
   }
 
   private static String sharedWith(Bench bench, PlacingTask task, int place) {
