@@ -12,6 +12,7 @@ import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -40,8 +41,12 @@ public final class RequestsBench {
     RequestsBench bench = new RequestsBench(arguments[0]);
     bench.bringIn(photos);
     bench.addLeaves(leaves);
-    bench.say("fill the album", 1, () -> bench.step("place-again", ""));
     int middle = leaves / 2;
+    bench.say(
+        "fill it with room to breathe",
+        1,
+        () -> bench.step("place-again", ",\"breathing\":\"full\""));
+    bench.say("fill the album", 1, () -> bench.step("place-again", ""));
     bench.say("album", ROUNDS, () -> bench.get("?spread=" + middle));
     bench.say("line", ROUNDS, () -> bench.get("/line"));
     bench.say("budget", ROUNDS, () -> bench.get("/budget"));
@@ -57,6 +62,10 @@ public final class RequestsBench {
         });
     bench.say("leaf", ROUNDS, () -> bench.get("/leaves/2"));
     bench.say("ticket", ROUNDS, () -> bench.get("/tickets/1-back-1"));
+    bench.say("ticket held over", ROUNDS, () -> bench.held(photo));
+    bench.say("why", ROUNDS, () -> bench.get("/why/1-back-1"));
+    bench.say("account", ROUNDS, () -> bench.get("/account?spread=" + middle + "&breathing=full"));
+    bench.say("late", ROUNDS, () -> bench.get("/late"));
     bench.say("lists", ROUNDS, () -> bench.get("/lists"));
     bench.say(
         "swap two", ROUNDS, () -> bench.step("swap", ",\"from\":\"1-back-1\",\"to\":\"1-back-2\""));
@@ -88,7 +97,7 @@ public final class RequestsBench {
     took.sort(null);
     System.out.printf(
         Locale.ROOT,
-        "%-16s median %5.0f ms, 95 %% %5.0f ms, most %5.0f ms%n",
+        "%-28s median %5.0f ms, 95 %% %5.0f ms, most %5.0f ms%n",
         name,
         took.get(rounds / 2) / 1e6,
         took.get((int) (rounds * 0.95)) / 1e6,
@@ -128,6 +137,18 @@ public final class RequestsBench {
     version = versionIn(checked(answer));
   }
 
+  /** What the page asks while a photo is dragged over a pocket. */
+  private void held(String photo) throws Exception {
+    String body = "{\"slot\":\"1-back-2\",\"photo\":\"" + photo + "\"}";
+    checked(
+        http.send(
+            HttpRequest.newBuilder(URI.create(album + "/tickets/preview"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build(),
+            HttpResponse.BodyHandlers.ofString()));
+  }
+
   private static String versionIn(String body) {
     Matcher matcher = VERSION.matcher(body);
     if (!matcher.find()) {
@@ -158,10 +179,12 @@ public final class RequestsBench {
   private static byte[] picture(int number) throws IOException {
     BufferedImage image = new BufferedImage(96, 64, BufferedImage.TYPE_INT_RGB);
     Graphics2D paint = image.createGraphics();
-    paint.setColor(new Color(number * 7919 & 0xffffff));
-    paint.fillRect(0, 0, 96, 64);
-    paint.setColor(Color.WHITE);
-    paint.drawString(Integer.toString(number), 8, 40);
+    // No two look alike: of lookalikes only one would be placed.
+    Random random = new Random(number);
+    for (int cell = 0; cell < 96; cell++) {
+      paint.setColor(new Color(random.nextInt(0x1000000)));
+      paint.fillRect(cell % 12 * 8, cell / 12 * 8, 8, 8);
+    }
     paint.dispose();
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     ImageIO.write(image, "jpg", out);
