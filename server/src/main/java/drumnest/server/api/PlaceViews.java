@@ -37,6 +37,9 @@ class PlaceViews {
 
   private static final int MOST_INSETS = 3;
 
+  /** Of more late photos without a gap it would take long to say what else makes room. */
+  private static final int MOST_WITHOUT = 5;
+
   private final Benches benches;
   private final Shelf shelf;
 
@@ -248,6 +251,7 @@ class PlaceViews {
     Bench bench = benches.open(albumId);
     MakingRoom.Means means = means(bench);
     List<LateView> views = new ArrayList<>();
+    int without = 0;
     for (PlaceEdits.Late late : PlaceEdits.late(bench)) {
       String name = bench.photo(late.photo()).map(LinePhotoEntity::name).orElse("");
       if (late.gap() != null) {
@@ -261,7 +265,11 @@ class PlaceViews {
                     + " of it is seen in "
                     + SlotNames.of(late.gap())));
       } else {
-        views.add(new LateView(late.photo(), name, null, otherwise(bench, late.photo(), means)));
+        String fits =
+            without++ < MOST_WITHOUT
+                ? otherwise(bench, late.photo(), means)
+                : "Its ticket says what else would make room.";
+        views.add(new LateView(late.photo(), name, null, fits));
       }
     }
     return views;
