@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 
 /** Takes the pictures of the documentation, from the demo data. */
 public final class TakeScreenshots {
@@ -83,6 +84,7 @@ public final class TakeScreenshots {
   private static void proposeForAll(Page page) {
     page.getByLabel("Undecided photos too").check();
     page.getByLabel("Begin anew").check();
+    page.getByText(Pattern.compile("^[34]\\d photos to place")).waitFor();
     page.locator("[data-plan='3'] img").first().waitFor();
   }
 

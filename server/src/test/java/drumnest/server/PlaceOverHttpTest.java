@@ -282,6 +282,16 @@ class PlaceOverHttpTest {
   }
 
   @Test
+  void a_full_page_is_not_asked_to_breathe_when_it_says_why() {
+    JsonNode album = SERVER.step("place-again", Map.of("spread", 1)).is(200).json();
+    String slot = held(album).keySet().iterator().next();
+    JsonNode packed = SERVER.get("/api/albums/1/why/" + slot).is(200).json();
+    assertThat(SERVER.get("/api/albums/1/why/" + slot + "?breathing=airy").is(200).json())
+        .as("what its next best place costs is not that others must leave")
+        .isEqualTo(packed);
+  }
+
+  @Test
   void a_photo_held_over_a_pocket_shows_its_ticket_and_who_goes_where() {
     Map<String, String> held = held(SERVER.step("place-again", Map.of("spread", 1)).json());
     JsonNode over =

@@ -128,10 +128,11 @@ class PlaceViews {
         bench
             .seated(slot)
             .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that slot."));
-    PlacingTask task = task(bench, slot, wish);
+    PlacingTask asWished = task(bench, slot, wish);
+    int[] placeOf = asWished.placeOf(bench);
+    PlacingTask task = asWished.asFullAsNow(placeOf);
     int photo = task.indexOf(seated.filling().sha256());
     int place = task.placeOf(slot.id());
-    int[] placeOf = task.placeOf(bench);
     if (photo < 0 || place < 0) {
       return new WhyView(
           List.of("It was laid where words or a keepsake were meant to be."),

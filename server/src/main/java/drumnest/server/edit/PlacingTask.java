@@ -251,6 +251,34 @@ public record PlacingTask(
     return (double) middle.toNanometres() / slot.parent().size().h().toNanometres();
   }
 
+  /**
+   * The same, with no page allowed to hold less than it does now: what is there is not asked to
+   * leave.
+   *
+   * @param placeOf where the photos are now
+   */
+  public PlacingTask asFullAsNow(int[] placeOf) {
+    Map<Integer, Integer> held = new HashMap<>();
+    for (int place : placeOf) {
+      if (place >= 0) {
+        held.merge(problem.places().get(place).at().page(), 1, Integer::sum);
+      }
+    }
+    Map<Integer, Integer> most = new HashMap<>(problem.most());
+    most.replaceAll((page, limit) -> Math.max(limit, held.getOrDefault(page, 0)));
+    Placing.Problem roomier =
+        new Placing.Problem(
+            problem.candidates(),
+            problem.places(),
+            problem.locked(),
+            problem.closed(),
+            most,
+            problem.order(),
+            problem.weights(),
+            problem.rules());
+    return new PlacingTask(slots, roomier, byHand, pages);
+  }
+
   /** Where the photos are now: for each picture of the problem the index of its place, or -1. */
   public int[] placeOf(Bench bench) {
     Map<String, Integer> indexOf = new HashMap<>();
