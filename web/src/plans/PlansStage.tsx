@@ -33,6 +33,8 @@ export function PlansStage({ album }: { album: Album }) {
   const plans = useQuery({
     queryKey: ["plans", album.id, album.version, asked],
     enabled: entries.length > 0 && kinds.length > 0,
+    // A wish that cannot be met is answered, and asking again changes nothing.
+    retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
       watch((name) =>
