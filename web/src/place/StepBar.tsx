@@ -10,6 +10,7 @@ import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
 import { AccountSheet } from "./AccountSheet";
 import { BREATHING, ORDERS, OVER, useManner } from "./manner";
+import { Running } from "./Running";
 import type { usePlaceAgain } from "./usePlaceAgain";
 
 interface Props {
@@ -95,17 +96,7 @@ function Status({ album, placing }: Props) {
     <div className="mt-1.5 flex items-start gap-x-4 text-[13px] leading-tight text-quiet">
       <p className="line-clamp-2 min-h-[2.5em] min-w-0 flex-1" role="status">
         {placing.running ? (
-          <>
-            Placing
-            {placing.progress !== null && `, ${Math.round(100 * placing.progress)} %`}{" "}
-            <button
-              type="button"
-              className="font-semibold text-ink underline"
-              onClick={placing.stop}
-            >
-              Stop, keep the best so far
-            </button>
-          </>
+          <Running what="Placing" progress={placing.progress} onStop={placing.stop} />
         ) : inHand ? (
           <span className="font-semibold text-ink">
             {inHand.name} is in your hand: choose a pocket with the arrows, Enter puts it there, Esc

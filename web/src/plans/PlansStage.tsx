@@ -5,6 +5,7 @@ import { answered, api, Refusal } from "../api/client";
 import { useStep } from "../api/queries";
 import type { Album, Plan } from "../api/types";
 import { useCatalogue } from "../leaves/AddLeaf";
+import { Running } from "../place/Running";
 import { useRun } from "../place/useRun";
 import { ask } from "../ui/Ask";
 import { PlanColumn } from "./PlanColumn";
@@ -80,17 +81,7 @@ export function PlansStage({ album }: { album: Album }) {
           <h1 className="text-2xl leading-tight">Which leaves</h1>
           <p className="text-[15px] text-quiet" role="status">
             {run.running && plans.isFetching ? (
-              <>
-                Weighing leaves
-                {run.progress !== null && `, ${Math.round(100 * run.progress)} %`}{" "}
-                <button
-                  type="button"
-                  className="font-semibold text-ink underline"
-                  onClick={run.stop}
-                >
-                  Stop, keep the best so far
-                </button>
-              </>
+              <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
             ) : plans.isError ? null : plans.data ? (
               `${counted(plans.data.photos, "photo", "photos")} to place, every page of a plan to one scale`
             ) : null}
