@@ -14,7 +14,7 @@ final class Layout {
     this.problem = problem;
     this.cost = cost;
     this.placeOf = placeOf;
-    this.photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(problem.places().size());
+    this.photoAt = Placing.photoAt(placeOf, problem.places().size());
   }
 
   int placeOf(int photo) {

@@ -73,7 +73,7 @@ public final class MakingRoom {
     this.problem = problem;
     this.cost = new PlacingCost(problem);
     this.placeOf = placeOf;
-    this.photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(problem.places().size());
+    this.photoAt = Placing.photoAt(placeOf, problem.places().size());
     this.now = Account.of(problem, placeOf).total();
     this.photo = photo;
   }

@@ -107,18 +107,22 @@ public interface Placing {
     public boolean isBest() {
       return cost <= bound;
     }
+  }
 
-    /** For each place the index of its picture, or -1 if it is empty. */
-    public int[] photoAt(int places) {
-      int[] at = new int[places];
-      Arrays.fill(at, -1);
-      for (int photo = 0; photo < placeOf.length; photo++) {
-        if (placeOf[photo] >= 0) {
-          at[placeOf[photo]] = photo;
-        }
+  /**
+   * For each place the index of its picture, or -1 if it is empty.
+   *
+   * @param placeOf for each picture the index of its place, or -1
+   */
+  static int[] photoAt(int[] placeOf, int places) {
+    int[] at = new int[places];
+    Arrays.fill(at, -1);
+    for (int photo = 0; photo < placeOf.length; photo++) {
+      if (placeOf[photo] >= 0) {
+        at[placeOf[photo]] = photo;
       }
-      return at;
     }
+    return at;
   }
 
   /**

@@ -34,8 +34,7 @@ public final class SpreadPlacing implements Placing {
       if (!watch.goOn(done++, spreads.size())) {
         break;
       }
-      Arrangement before = new Arrangement(placeOf, 0, 0);
-      Spread part = new Spread(problem, spread, before.photoAt(problem.places().size()));
+      Spread part = new Spread(problem, spread, Placing.photoAt(placeOf, problem.places().size()));
       Arrangement best = new FreePlacing().place(part.problem, watch);
       saved += best.cost() - best.bound();
       part.write(best, placeOf);

@@ -124,7 +124,7 @@ final class PlaceWords {
 
   /** Why the photo of a place is there. */
   static List<String> reasons(Bench bench, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     int photo = photoAt[place];
     List<String> reasons = new ArrayList<>();
     if (task.problem().locked().containsKey(place)) {
@@ -198,7 +198,7 @@ final class PlaceWords {
   }
 
   private static String smallestBeside(Bench bench, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     Slot slot = task.slots().get(place);
     return IntStream.range(0, photoAt.length)
         .filter(i -> photoAt[i] >= 0 && slot.touches(task.slots().get(i)))
@@ -216,7 +216,7 @@ final class PlaceWords {
   }
 
   private static String otherShape(Bench bench, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     Orientation own = task.problem().candidates().get(photoAt[place]).pixels().orientation();
     Orientation here = shape(task.problem().places().get(place).print());
     return IntStream.range(0, photoAt.length)

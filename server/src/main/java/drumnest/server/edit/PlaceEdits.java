@@ -126,7 +126,7 @@ public class PlaceEdits {
   private static Map<Integer, Filling> after(
       Bench bench, PlacingTask task, int[] placeOf, Breathing breathing) {
     Map<Integer, Filling> after = new HashMap<>();
-    int[] photoAt = new Placing.Arrangement(placeOf, 0, 0).photoAt(task.slots().size());
+    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     for (int i = 0; i < photoAt.length; i++) {
       Filling held = AlbumEdits.held(bench, task.slots().get(i));
       if (photoAt[i] >= 0) {
