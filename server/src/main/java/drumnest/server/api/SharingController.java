@@ -4,7 +4,8 @@ import drumnest.server.FieldProblemException;
 import drumnest.server.edit.NotPossibleException;
 import drumnest.server.share.Pairing;
 import drumnest.server.share.SharedDoor;
-import drumnest.server.web.DoorFilter;
+import drumnest.server.web.Asker;
+import drumnest.server.web.OpenTo;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
@@ -42,7 +43,7 @@ class SharingController {
 
   @GetMapping("/api/sharing")
   SharingViews.SharingView sharing(@Parameter(hidden = true) HttpServletRequest request) {
-    boolean here = !DoorFilter.isShared(request);
+    boolean here = !Asker.isShared(request);
     return new SharingViews.SharingView(
         here,
         door.isOpen(),
@@ -67,6 +68,7 @@ class SharingController {
             .toList());
   }
 
+  @OpenTo(Asker.FIRST_SCREEN)
   @PostMapping("/api/sharing")
   SharingViews.SharingView turn(
       @Parameter(hidden = true) HttpServletRequest request,
@@ -83,6 +85,7 @@ class SharingController {
     return sharing(request);
   }
 
+  @OpenTo(Asker.FIRST_SCREEN)
   @PostMapping("/api/sharing/code")
   SharingViews.SharingView code(@Parameter(hidden = true) HttpServletRequest request) {
     if (!door.isOpen()) {
@@ -92,6 +95,7 @@ class SharingController {
     return sharing(request);
   }
 
+  @OpenTo(Asker.FIRST_SCREEN)
   @PostMapping("/api/sharing/devices/{device}/remove")
   SharingViews.SharingView remove(
       @Parameter(hidden = true) HttpServletRequest request, @PathVariable("device") long device) {
@@ -100,6 +104,7 @@ class SharingController {
   }
 
   /** From a device: gives the code and gets a token, as a cookie that scripts cannot read. */
+  @OpenTo(Asker.STRANGER)
   @PostMapping("/api/pair")
   ResponseEntity<SharingViews.PairedView> pair(@Valid @RequestBody Requests.Pairing request) {
     String name = request.name().strip();
@@ -116,7 +121,7 @@ class SharingController {
                         "This code does not work, or no longer. Ask the first screen for a new"
                             + " one."));
     ResponseCookie cookie =
-        ResponseCookie.from(DoorFilter.COOKIE, token)
+        ResponseCookie.from(Asker.COOKIE, token)
             .httpOnly(true)
             .sameSite("Strict")
             .path("/")
