@@ -2021,6 +2021,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        PlaceView: {
+            address: string;
+            behind: string;
+            device: string;
+            open: boolean;
+            usual: boolean;
+        };
         Plan: {
             blocks: components["schemas"]["BlockForm"][];
             /** Format: int32 */
@@ -2200,6 +2207,7 @@ export interface components {
             y: number;
         };
         Sharing: {
+            addresses?: string[];
             on: boolean;
         };
         SharingView: {
@@ -2209,6 +2217,7 @@ export interface components {
             devices: components["schemas"]["DeviceView"][];
             here: boolean;
             on: boolean;
+            places: components["schemas"]["PlaceView"][];
         };
         SideView: {
             blocks: components["schemas"]["BlockForm"][];

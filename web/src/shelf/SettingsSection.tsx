@@ -67,6 +67,7 @@ function SharingPart() {
   const queries = useQueryClient();
   const notify = useNotices((state) => state.notify);
   const [busy, setBusy] = useState(false);
+  const [chosen, setChosen] = useState<string[] | null>(null);
   const sharing = useQuery({
     queryKey: ["sharing"],
     refetchInterval: (query) => (query.state.data?.code ? 3_000 : false),
@@ -86,6 +87,16 @@ function SharingPart() {
   if (!now) {
     return null;
   }
+  const usual = now.places.filter((place) => (now.on ? place.open : place.usual));
+  const at = chosen ?? usual.map((place) => place.address);
+  function tick(address: string, ticked: boolean) {
+    setChosen(ticked ? [...at, address] : at.filter((each) => each !== address));
+  }
+  function share() {
+    setChosen(null);
+    const body = chosen ? { on: true, addresses: at } : { on: true };
+    return change(() => answered(api.POST("/api/sharing", { body })));
+  }
   return (
     <section aria-label="Sharing" className="mt-8">
       <h2 className="text-[17px]">A tablet or phone at the table</h2>
@@ -100,17 +111,42 @@ function SharingPart() {
           This device is paired. Sharing is changed on the first screen.
         </p>
       )}
+      {now.here && now.places.length > 0 && (
+        <fieldset className="mt-3" disabled={busy}>
+          <legend className="text-[13px] text-quiet">Where to share</legend>
+          {now.places.map((place) => (
+            <label key={place.address} className="mt-1 flex items-baseline gap-2">
+              <input
+                type="checkbox"
+                checked={at.includes(place.address)}
+                onChange={(event) => tick(place.address, event.target.checked)}
+                className="accent-fold"
+              />
+              <span className="font-semibold">{place.address}</span>
+              <span className="text-[13px] text-quiet">
+                {place.device}, {place.behind}
+              </span>
+            </label>
+          ))}
+        </fieldset>
+      )}
       {now.here && (
         <div className="mt-3 flex flex-wrap gap-2">
-          <Button
-            strong={!now.on}
-            disabled={busy}
-            onClick={() =>
-              change(() => answered(api.POST("/api/sharing", { body: { on: !now.on } })))
-            }
-          >
-            {now.on ? "Stop sharing" : "Share"}
-          </Button>
+          {(!now.on || chosen) && (
+            <Button strong disabled={busy || (chosen !== null && at.length === 0)} onClick={share}>
+              {now.on ? "Share there instead" : "Share"}
+            </Button>
+          )}
+          {now.on && (
+            <Button
+              disabled={busy}
+              onClick={() =>
+                change(() => answered(api.POST("/api/sharing", { body: { on: false } })))
+              }
+            >
+              Stop sharing
+            </Button>
+          )}
           {now.on && (
             <Button
               strong={!now.code}

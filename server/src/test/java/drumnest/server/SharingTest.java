@@ -8,7 +8,13 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -87,20 +93,35 @@ class SharingTest {
   }
 
   @Test
-  void a_code_works_once_and_not_after_five_wrong_ones() throws Exception {
+  void a_code_works_once() throws Exception {
     String code = code();
     pair(code);
     assertThat(send("/api/pair", "{\"code\":\"" + code + "\",\"name\":\"x\"}").statusCode())
         .isEqualTo(400);
-    String next = code();
-    String wrong = next.equals("000000") ? "000001" : "000000";
+  }
+
+  @Test
+  void five_wrong_codes_shut_out_the_one_who_gave_them_and_nobody_else() throws Exception {
+    String code = code();
+    String wrong = code.equals("000000") ? "000001" : "000000";
     for (int i = 0; i < 5; i++) {
-      HttpResponse<String> refused =
-          send("/api/pair", "{\"code\":\"" + wrong + "\",\"name\":\"x\"}");
-      assertThat(json(refused).get("field").stringValue()).isEqualTo("code");
+      assertThat(pairFrom("127.0.0.5", wrong)).isEqualTo(400);
     }
-    assertThat(send("/api/pair", "{\"code\":\"" + next + "\",\"name\":\"x\"}").statusCode())
-        .isEqualTo(400);
+    assertThat(pairFrom("127.0.0.5", code)).isEqualTo(429);
+    assertThat(pairFrom("127.0.0.5", code())).isEqualTo(429);
+    assertThat(pairFrom("127.0.0.6", wrong)).isEqualTo(400);
+    pair(code());
+  }
+
+  private static int pairFrom(String address, String code) {
+    return new Wire(SERVER)
+        .ask(
+            Wire.SHARED,
+            address,
+            "POST",
+            "/api/pair",
+            null,
+            "{\"code\":\"" + code + "\",\"name\":\"x\"}");
   }
 
   @Test
@@ -112,6 +133,66 @@ class SharingTest {
       SERVER.post("/api/sharing/devices/" + each.get("id") + "/remove", Map.of()).is(200);
     }
     assertThat(send("/api/albums", null, "Cookie", cookie).statusCode()).isEqualTo(401);
+  }
+
+  /** Asking goes on while a device is removed; afterwards no answer may be one for a device. */
+  @Test
+  void a_device_that_is_removed_while_it_asks_stays_out() throws Exception {
+    List<Long> gone = new ArrayList<>();
+    for (int round = 0; round < 40; round++) {
+      String cookie = pair(code());
+      JsonNode device = newest();
+      gone.add(device.get("id").longValue());
+      Wire wire = new Wire(SERVER);
+      CountDownLatch asking = new CountDownLatch(1);
+      AtomicBoolean removed = new AtomicBoolean();
+      CompletableFuture<Void> load =
+          CompletableFuture.runAsync(
+              () -> {
+                do {
+                  wire.ask(Wire.SHARED, "127.0.0.1", "GET", "/api/albums", cookie);
+                  asking.countDown();
+                } while (!removed.get());
+              });
+      if (round % 2 == 0) {
+        asking.await();
+      }
+      SERVER.post("/api/sharing/devices/" + device.get("id") + "/remove", Map.of()).is(200);
+      assertThat(wire.ask(Wire.SHARED, "127.0.0.1", "GET", "/api/albums", cookie))
+          .as("round %d", round)
+          .isEqualTo(401);
+      removed.set(true);
+      load.join();
+    }
+    assertThat(SERVER.get("/api/sharing").json().get("devices"))
+        .extracting(device -> device.get("id").longValue())
+        .doesNotContainAnyElementsOf(gone);
+  }
+
+  private static JsonNode newest() {
+    return SERVER
+        .get("/api/sharing")
+        .json()
+        .get("devices")
+        .valueStream()
+        .max(Comparator.comparing(device -> device.get("id").longValue()))
+        .orElseThrow();
+  }
+
+  @Test
+  void where_it_may_be_opened_is_named_and_nothing_else_is_opened() {
+    JsonNode sharing = SERVER.get("/api/sharing").is(200).json();
+    for (JsonNode place : sharing.get("places")) {
+      assertThat(place.get("device").stringValue()).isNotEmpty();
+      assertThat(place.get("behind").stringValue()).isNotEmpty();
+    }
+    JsonNode refused =
+        SERVER
+            .post("/api/sharing", Map.of("on", true, "addresses", List.of("8.8.8.8")))
+            .is(400)
+            .json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("addresses");
+    assertThat(SERVER.get("/api/sharing").json().get("on").booleanValue()).isTrue();
   }
 
   @Test

@@ -9,6 +9,7 @@ import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.WouldLoseException;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.sums.SumProblemException;
+import drumnest.server.web.TooLargeException;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -75,6 +76,16 @@ class ProblemAdvice {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> refused(RefusedPhotoException e) {
     return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not taken in", e.getMessage(), "file");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooManyTries(TooManyTriesException e) {
+    return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", e.getMessage(), "code");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooLarge(TooLargeException e) {
+    return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", e.getMessage(), "body");
   }
 
   @ExceptionHandler

@@ -98,7 +98,7 @@ final class Requests {
       @NotNull Long version,
       @NotNull Integer leaf,
       @NotBlank String side,
-      @NotNull @Valid List<@NotNull BlockForm> blocks) {}
+      @NotNull List<@NotNull @Valid BlockForm> blocks) {}
 
   /** A card or keepsake; a key is given where it is there already. */
   record ThingForm(
@@ -168,7 +168,10 @@ final class Requests {
 
   record SlipForm(@NotBlank String sum, @NotNull Map<String, Object> question) {}
 
-  record Sharing(@NotNull Boolean on) {}
+  /**
+   * @param addresses where to listen; left out for the usual places
+   */
+  record Sharing(@NotNull Boolean on, @Nullable List<@NotBlank String> addresses) {}
 
   record Pairing(@NotNull String code, @NotNull String name) {}
 

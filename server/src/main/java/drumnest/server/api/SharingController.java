@@ -2,10 +2,12 @@ package drumnest.server.api;
 
 import drumnest.server.FieldProblemException;
 import drumnest.server.edit.NotPossibleException;
+import drumnest.server.share.NetworkPlace;
 import drumnest.server.share.Pairing;
 import drumnest.server.share.SharedDoor;
 import drumnest.server.web.Asker;
 import drumnest.server.web.OpenTo;
+import drumnest.server.web.UpTo;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
@@ -13,6 +15,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -48,6 +51,7 @@ class SharingController {
         here,
         door.isOpen(),
         door.addresses(),
+        here ? door.places().stream().map(this::view).toList() : List.of(),
         here ? pairing.code().map(Pairing.Code::digits).orElse(null) : null,
         here
             ? pairing
@@ -74,15 +78,52 @@ class SharingController {
       @Parameter(hidden = true) HttpServletRequest request,
       @Valid @RequestBody Requests.Sharing asked) {
     if (asked.on()) {
-      if (!door.open()) {
+      if (asked.addresses() != null) {
+        choose(asked.addresses());
+      } else if (!door.open()) {
         throw new NotPossibleException(
-            "on", "This machine is on no local network, so there is nobody to share with.");
+            "on",
+            door.places().isEmpty()
+                ? "This machine is in no network, so there is nobody to share with."
+                : "This machine has no private address in a home network. Choose where to share.");
       }
     } else {
       pairing.dropCode();
       door.close();
     }
     return sharing(request);
+  }
+
+  private void choose(List<String> addresses) {
+    List<String> there = door.places().stream().map(NetworkPlace::address).toList();
+    for (String address : addresses) {
+      if (!there.contains(address)) {
+        throw new FieldProblemException(
+            "addresses",
+            "“"
+                + address
+                + "” is no address of this machine; it has "
+                + String.join(", ", there)
+                + ".");
+      }
+    }
+    if (!door.choose(addresses)) {
+      throw new NotPossibleException("addresses", "Nothing can listen there at the moment.");
+    }
+  }
+
+  private SharingViews.PlaceView view(NetworkPlace place) {
+    return new SharingViews.PlaceView(
+        place.address(),
+        place.device(),
+        switch (place.kind()) {
+          case LOCAL -> "home network";
+          case PUBLIC -> "public: anybody may reach it";
+          case TUNNEL -> "tunnel into another network";
+          case BRIDGE -> "containers or virtual machines";
+        },
+        place.kind() == NetworkPlace.Kind.LOCAL,
+        door.isOpenAt(place.address()));
   }
 
   @OpenTo(Asker.FIRST_SCREEN)
@@ -106,20 +147,22 @@ class SharingController {
   /** From a device: gives the code and gets a token, as a cookie that scripts cannot read. */
   @OpenTo(Asker.STRANGER)
   @PostMapping("/api/pair")
-  ResponseEntity<SharingViews.PairedView> pair(@Valid @RequestBody Requests.Pairing request) {
+  ResponseEntity<SharingViews.PairedView> pair(
+      @Parameter(hidden = true) HttpServletRequest from,
+      @Valid @RequestBody @UpTo(bytes = 1024) Requests.Pairing request) {
     String name = request.name().strip();
     if (name.isEmpty() || name.length() > 60) {
       throw new FieldProblemException("name", "A device has a name of 1 to 60 letters.");
     }
-    String token =
-        pairing
-            .pair(request.code().replace(" ", ""), name)
-            .orElseThrow(
-                () ->
-                    new FieldProblemException(
-                        "code",
-                        "This code does not work, or no longer. Ask the first screen for a new"
-                            + " one."));
+    Pairing.Tried tried = pairing.pair(request.code().replace(" ", ""), name, from.getRemoteAddr());
+    String token = tried.token();
+    if (token == null) {
+      throw tried.refused() == Pairing.Refused.SHUT_OUT
+          ? new TooManyTriesException(
+              "Too many wrong codes came from this device. Wait five minutes, then try again.")
+          : new FieldProblemException(
+              "code", "This code does not work, or no longer. Ask the first screen for a new one.");
+    }
     ResponseCookie cookie =
         ResponseCookie.from(Asker.COOKIE, token)
             .httpOnly(true)

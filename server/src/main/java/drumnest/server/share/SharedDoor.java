@@ -1,11 +1,13 @@
 package drumnest.server.share;
 
+import drumnest.server.store.SettingEntity;
+import drumnest.server.store.Settings;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.NetworkInterface;
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.apache.catalina.connector.Connector;
 import org.apache.catalina.startup.Tomcat;
 import org.slf4j.Logger;
@@ -16,23 +18,31 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.stereotype.Component;
 
 /**
- * The second door: while sharing is on, the same server listens on this machine's addresses in the
- * local network too. Which door a request came in by is told by its local address.
+ * The second door: while sharing is on, the same server listens at some of this machine's places in
+ * the network too: at the private addresses of its network cards, or at those that the maker chose.
+ * Which door a request came in by is told by its local address.
  */
 @Component
 public class SharedDoor {
 
   private static final Logger LOG = LoggerFactory.getLogger(SharedDoor.class);
+  private static final String CHOSEN = "share.addresses";
 
   private final WebServerApplicationContext context;
-  private final List<String> chosen;
-  private final List<Connector> open = new ArrayList<>();
+  private final Settings settings;
+  private final SharedConnections connections;
+  private final List<String> given;
+  private final Map<String, Connector> open = new TreeMap<>();
 
   SharedDoor(
       WebServerApplicationContext context,
-      @Value("${drumnest.share.addresses:}") List<String> chosen) {
+      Settings settings,
+      SharedConnections connections,
+      @Value("${drumnest.share.addresses:}") List<String> given) {
     this.context = context;
-    this.chosen = chosen;
+    this.settings = settings;
+    this.connections = connections;
+    this.given = given;
   }
 
   public synchronized boolean isOpen() {
@@ -41,32 +51,69 @@ public class SharedDoor {
 
   /** Where devices find it, as {@code 192.0.2.2:8080}. */
   public synchronized List<String> addresses() {
-    return open.stream()
-        .map(connector -> connector.getProperty("address") + ":" + connector.getLocalPort())
-        .map(address -> address.replaceFirst("^.*/", ""))
+    return open.entrySet().stream()
+        .map(door -> door.getKey() + ":" + door.getValue().getLocalPort())
         .toList();
   }
 
-  /**
-   * Opens it.
-   *
-   * @return whether there is any address to listen on
-   */
-  public synchronized boolean open() {
-    if (!open.isEmpty()) {
-      return true;
+  /** Whether it listens at an address. */
+  public synchronized boolean isOpenAt(String address) {
+    return open.containsKey(address);
+  }
+
+  /** The places at which it could listen. */
+  public List<NetworkPlace> places() {
+    try {
+      return NetworkPlace.all();
+    } catch (IOException e) {
+      LOG.warn("The network cannot be looked at: {}", e.getMessage());
+      return List.of();
     }
-    Tomcat tomcat = ((TomcatWebServer) context.getWebServer()).getTomcat();
+  }
+
+  /** Opens it where it was open last, or at the private addresses of this machine's own cards. */
+  public synchronized boolean open() {
+    return open.isEmpty() ? openAt(addressesToOpen()) : true;
+  }
+
+  private List<String> addressesToOpen() {
+    if (!given.isEmpty()) {
+      return given;
+    }
+    List<NetworkPlace> places = places();
+    List<String> chosen =
+        settings
+            .findById(CHOSEN)
+            .map(setting -> Arrays.asList(setting.text().split(",")))
+            .orElse(List.of());
+    List<String> there =
+        places.stream().map(NetworkPlace::address).filter(chosen::contains).toList();
+    return there.isEmpty()
+        ? places.stream()
+            .filter(place -> place.kind() == NetworkPlace.Kind.LOCAL)
+            .map(NetworkPlace::address)
+            .toList()
+        : there;
+  }
+
+  /** Opens it at these of this machine's places and nowhere else, and remembers them. */
+  public synchronized boolean choose(List<String> addresses) {
+    close();
+    boolean opened = openAt(addresses);
+    if (opened) {
+      settings.save(new SettingEntity(CHOSEN, String.join(",", addresses)));
+    }
+    return opened;
+  }
+
+  private boolean openAt(List<String> addresses) {
+    Tomcat tomcat = tomcat();
     int port = tomcat.getConnector().getLocalPort();
-    for (String address : chosen.isEmpty() ? local() : chosen) {
-      Connector connector = new Connector();
-      connector.setProperty("address", address);
-      connector.setProperty("maxThreads", "16");
-      connector.setPort(port);
-      connector.setThrowOnFailure(true);
+    for (String address : addresses) {
+      Connector connector = connections.connector(address, port);
       try {
         tomcat.getService().addConnector(connector);
-        open.add(connector);
+        open.put(address, connector);
       } catch (RuntimeException cannotListen) {
         LOG.warn("Cannot listen on {}:{}: {}", address, port, cannotListen.getMessage());
         tomcat.getService().removeConnector(connector);
@@ -77,9 +124,10 @@ public class SharedDoor {
 
   /** Closes it; devices stay paired. */
   public synchronized void close() {
-    Tomcat tomcat = ((TomcatWebServer) context.getWebServer()).getTomcat();
-    for (Connector connector : open) {
-      tomcat.getService().removeConnector(connector);
+    List<Connector> all = new ArrayList<>(open.values());
+    open.clear();
+    for (Connector connector : all) {
+      tomcat().getService().removeConnector(connector);
       try {
         connector.stop();
         connector.destroy();
@@ -87,26 +135,10 @@ public class SharedDoor {
         LOG.warn("A shared door did not close cleanly: {}", e.getMessage());
       }
     }
-    open.clear();
+    connections.closeAll();
   }
 
-  /** This machine's IPv4 addresses. */
-  private static List<String> local() {
-    List<String> addresses = new ArrayList<>();
-    try {
-      for (NetworkInterface each : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-        if (!each.isUp() || each.isLoopback()) {
-          continue;
-        }
-        for (InetAddress address : Collections.list(each.getInetAddresses())) {
-          if (address.getAddress().length == 4 && !address.isLinkLocalAddress()) {
-            addresses.add(address.getHostAddress());
-          }
-        }
-      }
-    } catch (IOException e) {
-      LOG.warn("The network cannot be looked at: {}", e.getMessage());
-    }
-    return addresses;
+  private Tomcat tomcat() {
+    return ((TomcatWebServer) context.getWebServer()).getTomcat();
   }
 }

@@ -34,6 +34,10 @@ public class DeviceEntity {
     this.seenAt = now;
   }
 
+  public String tokenHash() {
+    return tokenHash;
+  }
+
   public Long id() {
     return id;
   }

@@ -1,11 +1,11 @@
 package drumnest.server.sums;
 
 import io.swagger.v3.oas.annotations.Hidden;
-import java.io.IOException;
-import java.io.InputStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -18,8 +18,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Hidden
 @RestController
 class SumsController {
-
-  private static final int LARGEST_BODY = 16 << 20;
 
   private final Sums sums;
   private final JsonMapper strict =
@@ -34,18 +32,15 @@ class SumsController {
   }
 
   @PostMapping(value = "/api/sums/{name}", produces = MediaType.APPLICATION_JSON_VALUE)
-  String answer(@PathVariable("name") String name, InputStream body) throws IOException {
+  String answer(
+      @PathVariable("name") String name, @RequestBody(required = false) byte @Nullable [] body) {
     // An answer says null where there is no value, unlike the rest of the interface.
     return strict.writeValueAsString(sums.answer(name, question(body)));
   }
 
-  private JsonNode question(InputStream body) throws IOException {
-    byte[] bytes = body.readNBytes(LARGEST_BODY + 1);
-    if (bytes.length > LARGEST_BODY) {
-      throw new SumProblemException("body", "The body is larger than 16 MB.");
-    }
+  private JsonNode question(byte @Nullable [] body) {
     try {
-      JsonNode question = strict.readTree(bytes);
+      JsonNode question = strict.readTree(body == null ? new byte[0] : body);
       if (question != null && question.isObject()) {
         return question;
       }

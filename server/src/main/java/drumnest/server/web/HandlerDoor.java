@@ -28,7 +28,8 @@ class HandlerDoor implements HandlerInterceptor {
   @Override
   public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
       throws IOException {
-    if (request.getDispatcherType() != DispatcherType.REQUEST) {
+    DispatcherType dispatch = request.getDispatcherType();
+    if (dispatch == DispatcherType.ASYNC || dispatch == DispatcherType.ERROR) {
       // What follows from a request that was let in, or tells why it was not.
       return true;
     }
