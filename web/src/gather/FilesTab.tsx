@@ -96,13 +96,13 @@ function TakeAway({ album, line }: { album: Album; line: Line }) {
             onChange={(event) => setSecret(event.target.checked)}
             className="accent-fold"
           />
-          with the {hidden} marked private
+          with the {hidden} marked private; the list then names them
         </label>
       )}
       <p className="mt-2">
         <a
           className="font-semibold underline underline-offset-2"
-          href={`/api/albums/${album.id}/chosen.csv`}
+          href={`/api/albums/${album.id}/chosen.csv?private=${secret}`}
         >
           All photos as a list, CSV
         </a>

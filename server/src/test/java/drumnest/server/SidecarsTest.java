@@ -198,6 +198,38 @@ class SidecarsTest {
   }
 
   @Test
+  void the_list_names_private_photos_only_if_asked() throws IOException {
+    String hidden = taken("nobody knows.jpg", picture(21));
+    SERVER.step("mark", Map.of("photos", List.of(hidden), "secret", true)).is(200);
+    SERVER.step("caption", Map.of("photo", hidden, "caption", "for nobody")).is(200);
+    assertThat(SERVER.get("/api/albums/1/chosen.csv").is(200).text())
+        .doesNotContain("nobody")
+        .contains(",yes,");
+    assertThat(SERVER.get("/api/albums/1/chosen.csv?private=true").is(200).text())
+        .contains("nobody knows.jpg", "for nobody");
+  }
+
+  @Test
+  void what_a_file_cannot_hold_is_not_taken_as_words() throws IOException {
+    String photo = taken("words.jpg", picture(22));
+    long version = SERVER.album().get("version").longValue();
+    // Escaped, as JSON may say what UTF-8 cannot.
+    for (String text : List.of("0007", "d83e", "de81", "fffe", "ffff", "0000")) {
+      String body = "{\"version\":" + version + ",\"photo\":\"" + photo + "\",";
+      assertThat(
+              SERVER
+                  .post("/api/albums/1/caption", body + "\"caption\":\"a\\u" + text + "\"}")
+                  .is(400)
+                  .json()
+                  .get("field")
+                  .stringValue())
+          .isEqualTo("caption");
+    }
+    SERVER.step("caption", Map.of("photo", photo, "caption", "two\nlines \uD83E\uDE81")).is(200);
+    SERVER.step("title", Map.of("title", "two\nlines")).is(400);
+  }
+
+  @Test
   void the_chosen_are_taken_away_unchanged_with_sidecars_that_bring_everything_back()
       throws Exception {
     byte[] original = picture(8);
@@ -248,7 +280,9 @@ class SidecarsTest {
             .setHeader()
             .setSkipHeaderRecord(true)
             .get()
-            .parse(new java.io.StringReader(SERVER.get("/api/albums/1/chosen.csv").is(200).text()))
+            .parse(
+                new java.io.StringReader(
+                    SERVER.get("/api/albums/1/chosen.csv?private=true").is(200).text()))
             .getRecords();
     assertThat(rows).hasSameSizeAs(allPhotos());
     assertThat(rows)

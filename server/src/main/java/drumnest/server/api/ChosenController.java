@@ -81,10 +81,12 @@ class ChosenController {
     return new ToldInXmp(words, photo.choosing(), photo.keep()).write();
   }
 
-  /** All photos of the line with what was decided of them. */
+  /** All photos of the line with what was decided of them; who is private only if asked for. */
   @Hidden
   @GetMapping("/chosen.csv")
-  ResponseEntity<byte[]> csv(@PathVariable("id") long id) {
+  ResponseEntity<byte[]> csv(
+      @PathVariable("id") long id,
+      @RequestParam(name = "private", defaultValue = "false") boolean withPrivate) {
     Bench bench = benches.open(id);
     List<Chapter> chapters = bench.chapters();
     List<String> titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
@@ -103,6 +105,7 @@ class ChosenController {
                 photo.photo().pixels(),
                 photo.onTable(),
                 photo.rating(),
+                withPrivate || !photo.choosing().secret(),
                 bench
                     .slotOf(each.id())
                     .map(slot -> AlbumViews.where(bench, slot).label())

@@ -1,5 +1,6 @@
 package drumnest.server.api;
 
+import drumnest.server.PlainText;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.intake.Darkroom;
 import drumnest.server.intake.DerivedSize;
@@ -65,10 +66,10 @@ class PhotoController {
     return new Views.TakenView(taken.sha256(), taken.hadAlready());
   }
 
-  /** The last part of a path, without control characters. */
+  /** The last part of a path, as plain text. */
   private static String fileName(String name) {
     String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
-    String clean = last.replaceAll("\\p{Cntrl}", "").strip();
+    String clean = PlainText.of(last, false).strip();
     return clean.isEmpty() ? "unnamed" : clean;
   }
 

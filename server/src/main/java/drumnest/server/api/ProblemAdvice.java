@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.task.TaskRejectedException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -138,6 +139,15 @@ class ProblemAdvice {
   ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
     return problem(
         HttpStatus.NOT_FOUND, "Not there", "There is no “" + e.getValue() + "”.", e.getName());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(TaskRejectedException e) {
+    return problem(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "Busy",
+        "Too many files are being taken away at this moment. Try again in a minute.",
+        null);
   }
 
   /** The one who asked went away; nobody reads an answer. */

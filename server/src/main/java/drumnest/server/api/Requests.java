@@ -105,18 +105,12 @@ final class Requests {
       @NotNull Long version,
       @Nullable Integer thing,
       @NotBlank String kind,
-      @NotBlank(message = "is a name of 1 to 120 letters")
-          @jakarta.validation.constraints.Size(max = 120, message = "is a name of 1 to 120 letters")
-          String name,
+      @NotNull @Plain(is = "a name", max = 120, needed = true) String name,
       @Nullable String w,
       @Nullable String h,
       @Nullable String thickness,
       @Nullable Boolean original,
-      @Nullable
-          @jakarta.validation.constraints.Size(
-              max = 4000,
-              message = "is a text of at most 4 000 letters")
-          String words) {
+      @Nullable @Plain(is = "a text", max = 4000, lines = true) String words) {
 
     Thing toThing() {
       if (!kind.equals("card") && !kind.equals("keepsake")) {
@@ -173,7 +167,9 @@ final class Requests {
    */
   record Sharing(@NotNull Boolean on, @Nullable List<@NotBlank String> addresses) {}
 
-  record Pairing(@NotNull String code, @NotNull String name) {}
+  record Pairing(
+      @NotNull @Plain(is = "a code", max = 20) String code,
+      @NotNull @Plain(is = "a name", max = 60, needed = true) String name) {}
 
   record Put(@NotNull Long version, @NotBlank String photo, @NotBlank String slot) {}
 
@@ -216,11 +212,7 @@ final class Requests {
   record Caption(
       @NotNull Long version,
       @NotBlank String photo,
-      @NotNull
-          @jakarta.validation.constraints.Size(
-              max = 2000,
-              message = "is a text of at most 2 000 letters")
-          String caption) {}
+      @NotNull @Plain(is = "a text", max = 2000, lines = true) String caption) {}
 
   record OfPhotos(@NotNull Long version, @NotNull @NotEmpty List<@NotBlank String> photos) {}
 
@@ -237,11 +229,7 @@ final class Requests {
   record ChapterName(
       @NotNull Long version,
       @NotBlank String photo,
-      @NotNull
-          @jakarta.validation.constraints.Size(
-              max = 80,
-              message = "is a name of at most 80 letters")
-          String name) {}
+      @NotNull @Plain(is = "a name", max = 80) String name) {}
 
   /** How many chapters; left out for as many as the house rule makes. */
   record Divide(@NotNull Long version, @Nullable Integer count) {}
@@ -262,11 +250,7 @@ final class Requests {
 
   /** A print on the table of which there is no file. */
   record TablePrint(
-      @NotBlank(message = "is what is on it, 1 to 120 letters")
-          @jakarta.validation.constraints.Size(
-              max = 120,
-              message = "is what is on it, 1 to 120 letters")
-          String name,
+      @NotNull @Plain(is = "a name for what is on it", max = 120, needed = true) String name,
       @Nullable String w,
       @Nullable String h,
       @Nullable String takenAt) {
@@ -282,11 +266,7 @@ final class Requests {
 
   record Title(
       @NotNull Long version,
-      @NotBlank(message = "is a title of 1 to 120 letters")
-          @jakarta.validation.constraints.Size(
-              max = 120,
-              message = "is a title of 1 to 120 letters")
-          String title) {}
+      @NotNull @Plain(is = "a title", max = 120, needed = true) String title) {}
 
   /** Whole pixels of an upright picture. */
   record PixelBoxRequest(

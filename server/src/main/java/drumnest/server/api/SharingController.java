@@ -151,9 +151,6 @@ class SharingController {
       @Parameter(hidden = true) HttpServletRequest from,
       @Valid @RequestBody @UpTo(bytes = 1024) Requests.Pairing request) {
     String name = request.name().strip();
-    if (name.isEmpty() || name.length() > 60) {
-      throw new FieldProblemException("name", "A device has a name of 1 to 60 letters.");
-    }
     Pairing.Tried tried = pairing.pair(request.code().replace(" ", ""), name, from.getRemoteAddr());
     String token = tried.token();
     if (token == null) {

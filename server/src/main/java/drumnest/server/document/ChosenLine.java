@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param pixels the size of the picture
  * @param onTable the size of its print, if it lies on the table
  * @param stars its stars
+ * @param told whether its name and caption are told, or left out because it is private
  * @param place where it goes, as text; empty if it has no place
  */
 public record ChosenLine(
@@ -27,4 +28,5 @@ public record ChosenLine(
     Pixels pixels,
     @Nullable Size onTable,
     @Nullable Integer stars,
+    boolean told,
     String place) {}

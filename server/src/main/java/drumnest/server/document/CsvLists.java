@@ -8,6 +8,9 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -16,6 +19,9 @@ import org.apache.commons.csv.CSVPrinter;
  * takes a fraction for a date, and no text begins like a formula.
  */
 public final class CsvLists {
+
+  private static final Pattern FORMULA =
+      Pattern.compile("^(?=[\\t\\r\\n])|((?:^|[;,\\t\\r\\n|])\\s*+\"*+\\s*+)(?=[=+\\-@＝＋－＠])");
 
   private CsvLists() {}
 
@@ -93,7 +99,7 @@ public final class CsvLists {
                     List.<Object>of(
                         line.number(),
                         plain(line.chapter()),
-                        plain(line.name()),
+                        line.told() ? plain(line.name()) : "",
                         line.choosing().choice().name().toLowerCase(Locale.ROOT),
                         yes(line.choosing().hero()),
                         yes(line.choosing().secret()),
@@ -103,7 +109,7 @@ public final class CsvLists {
                         line.pixels().h(),
                         line.onTable() == null ? "" : size(line.onTable()),
                         line.stars() == null ? "" : line.stars(),
-                        plain(line.choosing().caption()),
+                        line.told() ? plain(line.choosing().caption()) : "",
                         line.place()))
             .toList());
   }
@@ -122,9 +128,16 @@ public final class CsvLists {
     return units.isMetric() ? text : text + " in";
   }
 
-  /** A name that a spreadsheet does not take for a formula. */
+  /**
+   * A text that a spreadsheet does not take for a formula: neither the whole nor a part of it,
+   * where the list is split at semicolons or tabs (source: OWASP, CSV Injection).
+   */
   private static String plain(String name) {
-    return name.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + name : name;
+    return FORMULA
+        .matcher(name)
+        .replaceAll(
+            found ->
+                Matcher.quoteReplacement(Objects.requireNonNullElse(found.group(1), "") + "'"));
   }
 
   private static String write(List<String> head, List<List<Object>> rows) {

@@ -2,6 +2,7 @@ package drumnest.server.document;
 
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.PlainText;
 import java.awt.Color;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -156,7 +157,7 @@ final class ListSheet implements AutoCloseable {
       return fits;
     }
     while (fits.length() > 1 && font.getStringWidth(fits + "…") / 1000 * size > width) {
-      fits = fits.substring(0, fits.length() - 1);
+      fits = PlainText.beginning(fits, fits.length() - 1);
     }
     return fits + "…";
   }

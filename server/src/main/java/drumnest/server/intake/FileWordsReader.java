@@ -11,6 +11,7 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifSubIFDDirectory;
 import com.drew.metadata.iptc.IptcDirectory;
 import com.drew.metadata.xmp.XmpDirectory;
+import drumnest.server.PlainText;
 import drumnest.server.store.FileWords;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -105,8 +106,7 @@ final class FileWordsReader {
   }
 
   private static String cut(@Nullable String text, int longest) {
-    String clean = text == null ? "" : text.replace("\u0000", "").strip();
-    return clean.length() <= longest ? clean : clean.substring(0, longest);
+    return text == null ? "" : PlainText.beginning(PlainText.of(text, true).strip(), longest);
   }
 
   private static @Nullable Integer rating(XMPMeta xmp) {

@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.DetailMap;
+import drumnest.server.PlainText;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.store.Albums;
 import drumnest.server.store.LinePhotoEntity;
@@ -73,7 +74,7 @@ class PegBoard {
     if (arrival.detail() != null) {
       details.save(new PhotoDetailEntity(sha256, arrival.detail()));
     }
-    line.save(new LinePhotoEntity(albumId, stored, shortened(name)));
+    line.save(new LinePhotoEntity(albumId, stored, PlainText.ending(name, LONGEST_NAME)));
     return true;
   }
 
@@ -81,7 +82,8 @@ class PegBoard {
   @Transactional
   void pegPrint(
       long albumId, PhotoEntity print, String name, Size size, @Nullable LocalDateTime at) {
-    LinePhotoEntity photo = new LinePhotoEntity(albumId, photos.save(print), shortened(name));
+    LinePhotoEntity photo =
+        new LinePhotoEntity(albumId, photos.save(print), PlainText.ending(name, LONGEST_NAME));
     photo.onTable(size);
     if (at != null) {
       photo.date(at, true);
@@ -94,9 +96,5 @@ class PegBoard {
   void see(String sha256, PixelFeatures features) {
     photos.findById(sha256).orElseThrow().see(features);
     details.save(new PhotoDetailEntity(sha256, features.detail()));
-  }
-
-  private static String shortened(String name) {
-    return name.length() <= LONGEST_NAME ? name : name.substring(name.length() - LONGEST_NAME);
   }
 }

@@ -9,6 +9,7 @@ import com.adobe.internal.xmp.options.SerializeOptions;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.PixelBox;
+import drumnest.server.PlainText;
 import drumnest.server.store.FileWords;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
@@ -87,7 +88,11 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
       for (String keyword : words.keywords().split(", ")) {
         if (!keyword.isEmpty()) {
           xmp.appendArrayItem(
-              XMPConst.NS_DC, "subject", new PropertyOptions().setArray(true), keyword, null);
+              XMPConst.NS_DC,
+              "subject",
+              new PropertyOptions().setArray(true),
+              PlainText.of(keyword, false),
+              null);
         }
       }
       if (choosing != null) {
@@ -121,7 +126,9 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
 
   private static void localized(XMPMeta xmp, String name, String text) throws XMPException {
     if (!text.isEmpty()) {
-      xmp.setLocalizedText(XMPConst.NS_DC, name, null, XMPConst.X_DEFAULT, text);
+      // What was written before it was checked may hold what XML cannot.
+      String plain = PlainText.of(text, true);
+      xmp.setLocalizedText(XMPConst.NS_DC, name, null, XMPConst.X_DEFAULT, plain);
     }
   }
 }

@@ -6,6 +6,7 @@ import drumnest.core.measure.LengthFormatException;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.PlainText;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -65,7 +66,7 @@ final class Values {
   }
 
   private static String shortened(String text) {
-    return text.length() <= MOST_DIGITS ? text : text.substring(0, MOST_DIGITS) + "…";
+    return text.length() <= MOST_DIGITS ? text : PlainText.beginning(text, MOST_DIGITS) + "…";
   }
 
   /** Whether the field is given; null counts as not given. */

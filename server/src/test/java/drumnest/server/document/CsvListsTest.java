@@ -67,6 +67,23 @@ class CsvListsTest {
         .isEqualTo("'" + name);
   }
 
+  /** Some spreadsheets split lists at semicolons: then each part is a cell of its own. */
+  @ParameterizedTest
+  @ValueSource(strings = {"a;=1+1", "a; +1", "a;-1", "a,@sum", "a\t=1", "a;\"=1", "a;＝1", " =1"})
+  void no_part_of_a_name_is_taken_for_a_formula_either(String name) throws IOException {
+    String cell = read(CsvLists.prints(List.of(print(name)))).get(0).get("file");
+    for (String part : cell.split("[;,\t]")) {
+      assertThat(part.replaceAll("[\\s\"]", "")).doesNotMatch("[=+\\-@＝＋－＠].*");
+    }
+    assertThat(cell.replace("'", "")).isEqualTo(name);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"a-1.jpg", "a+b=c;d.jpg", "ann@home.jpg"})
+  void other_names_stay_as_they_are(String name) throws IOException {
+    assertThat(read(CsvLists.prints(List.of(print(name)))).get(0).get("file")).isEqualTo(name);
+  }
+
   @Test
   void an_empty_list_has_its_head_only() {
     assertThat(CsvLists.trims(List.of()).lines())
