@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -16,15 +15,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class Home {
 
-  private static final long FULL = 1 << 20;
-
   private final Path folder;
-  private final long roomToLeave;
 
-  public Home(
-      @Value("${drumnest.home}") Path folder,
-      @Value("${drumnest.room-to-leave}") long roomToLeave) {
-    this.roomToLeave = roomToLeave << 20;
+  public Home(@Value("${drumnest.home}") Path folder) {
     this.folder = folder.toAbsolutePath().normalize();
     try {
       Files.createDirectories(incoming());
@@ -36,31 +29,6 @@ public class Home {
   /** The folder itself. */
   public Path folder() {
     return folder;
-  }
-
-  /**
-   * Makes sure that the disk has room for more than the database needs to go on.
-   *
-   * @throws OutOfRoomException if it has not
-   */
-  public void requireRoom() throws IOException {
-    if (Files.getFileStore(folder).getUsableSpace() < roomToLeave) {
-      throw new OutOfRoomException();
-    }
-  }
-
-  /**
-   * Tells a full disk from other failures of writing.
-   *
-   * @throws OutOfRoomException if the failure says that the disk is full, or if it is
-   */
-  public void requireRoomFor(IOException failure) throws IOException {
-    String reason = String.valueOf(failure.getMessage()).toLowerCase(Locale.ROOT);
-    if (reason.contains("no space left")
-        || reason.contains("quota exceeded")
-        || Files.getFileStore(folder).getUsableSpace() < FULL) {
-      throw new OutOfRoomException();
-    }
   }
 
   /** Where files lie while they come in. */

@@ -86,6 +86,11 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     start();
   }
 
+  /** A part of the running application. */
+  public <T> T part(Class<T> type) {
+    return application.getBean(type);
+  }
+
   public Path home() {
     return home;
   }

@@ -21,11 +21,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Shows an album: its spread and its line. */
 @Component
-@Transactional(readOnly = true)
 class AlbumViews {
 
   private final Benches benches;

@@ -18,11 +18,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Shows the cameras of an album, and what a shift of a clock would do. */
 @Component
-@Transactional(readOnly = true)
 class CameraViews {
 
   private static final int LONGEST_STRIP = 48;

@@ -31,11 +31,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what helps to choose: a photo looked at closely, and the budget of the chapters. */
 @Component
-@Transactional(readOnly = true)
 class GatherViews {
 
   private final Benches benches;

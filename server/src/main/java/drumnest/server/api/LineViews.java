@@ -16,11 +16,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Shows the line: photos in time order by chapters, in stacks, with what was decided of them. */
 @Component
-@Transactional(readOnly = true)
 class LineViews {
 
   private final Benches benches;

@@ -13,11 +13,9 @@ import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What an album asks to be printed and trimmed. */
 @Component
-@Transactional(readOnly = true)
 class Lists {
 
   private static final String KNIFE =

@@ -62,7 +62,8 @@ class PhotoController {
   Views.TakenView take(
       @PathVariable("id") long id, @RequestParam("name") String name, HttpServletRequest request)
       throws IOException {
-    PhotoIntake.Taken taken = intake.take(id, fileName(name), request.getInputStream());
+    PhotoIntake.Taken taken =
+        intake.take(id, fileName(name), request.getContentLengthLong(), request.getInputStream());
     return new Views.TakenView(taken.sha256(), taken.hadAlready());
   }
 

@@ -28,11 +28,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what an arrangement costs, why photos are where they are, and what would make room. */
 @Component
-@Transactional(readOnly = true)
 class PlaceViews {
 
   private static final int MOST_INSETS = 3;

@@ -1,6 +1,7 @@
 package drumnest.server.api;
 
 import drumnest.core.album.PlanProblemException;
+import drumnest.server.DiskRoom;
 import drumnest.server.FieldProblemException;
 import drumnest.server.OutOfRoomException;
 import drumnest.server.edit.AlbumMovedOnException;
@@ -17,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.task.TaskRejectedException;
-import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
@@ -36,6 +37,12 @@ import tools.jackson.core.JacksonException;
 class ProblemAdvice {
 
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+  private final DiskRoom room;
+
+  ProblemAdvice(DiskRoom room) {
+    this.room = room;
+  }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> field(FieldProblemException e) {
@@ -94,7 +101,7 @@ class ProblemAdvice {
     return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", e.getMessage(), null);
   }
 
-  @ExceptionHandler({AlbumMovedOnException.class, OptimisticLockingFailureException.class})
+  @ExceptionHandler({AlbumMovedOnException.class, ConcurrencyFailureException.class})
   ResponseEntity<ProblemDetail> movedOn(Exception e) {
     return problem(
         HttpStatus.CONFLICT,
@@ -162,6 +169,10 @@ class ProblemAdvice {
       return ResponseEntity.status(known.getStatusCode())
           .headers(known.getHeaders())
           .body(known.getBody());
+    }
+    if (room.isCauseOf(e)) {
+      LOG.warn("The disk is full: {}", e.getMessage());
+      return outOfRoom(new OutOfRoomException());
     }
     LOG.error("A request failed.", e);
     return problem(

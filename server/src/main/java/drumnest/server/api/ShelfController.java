@@ -29,13 +29,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -243,7 +243,6 @@ class ShelfController {
 
   /** Measures the opening of a pocket on a kind of leaf; it holds for all leaves of that kind. */
   @PostMapping("/{key}/opening")
-  @Transactional
   ShelfViews.PatternView measure(
       @PathVariable("key") String key, @Valid @RequestBody Requests.Openings request) {
     LeafType type = leafType(key);
@@ -262,10 +261,13 @@ class ShelfController {
       pocket = front.mirrored().otherSide(pocket - 1) + 1;
     }
     @Nullable Size size = request.opening().toSize("opening.");
-    openings.deleteByItemKeyAndFaceAndPocket(key, face, pocket);
-    openings.flush();
+    Optional<TypeOpeningEntity> there = openings.findByItemKeyAndFaceAndPocket(key, face, pocket);
     if (size != null) {
-      openings.save(new TypeOpeningEntity(key, face, pocket, size));
+      TypeOpeningEntity opening = there.orElse(new TypeOpeningEntity(key, face, pocket, size));
+      opening.measure(size);
+      openings.save(opening);
+    } else {
+      there.ifPresent(openings::delete);
     }
     return pattern(key);
   }

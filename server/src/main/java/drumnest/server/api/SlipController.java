@@ -9,7 +9,6 @@ import drumnest.server.sums.Sums;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -76,7 +75,6 @@ class SlipController {
   }
 
   @PostMapping("/{slip}/remove")
-  @Transactional
   SlipsView remove(@PathVariable("id") long id, @PathVariable("slip") long slip) {
     slips.deleteByAlbumIdAndId(id, slip);
     return slips(id);

@@ -25,11 +25,9 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The tickets of slots: what is measured there, what to do, and why. */
 @Component
-@Transactional(readOnly = true)
 class TicketViews {
 
   private final Benches benches;

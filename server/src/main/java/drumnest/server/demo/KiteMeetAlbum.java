@@ -99,7 +99,7 @@ class KiteMeetAlbum {
 
   private String take(long albumId, String file) {
     try (InputStream in = open(file)) {
-      return intake.take(albumId, file, in).sha256();
+      return intake.take(albumId, file, -1, in).sha256();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -70,7 +70,7 @@ public final class ChosenFiles {
   /** A name that every system takes for a file's. */
   private static String plain(String name) {
     String clean = PlainText.of(name, false).replaceAll("[\\\\/:*?\"<>|]", "_");
-    return PlainText.ending(clean, LONGEST).replaceAll("[. ]+$", "_");
+    return PlainText.ending(clean, LONGEST).replaceAll("[. ]+$|^$", "_");
   }
 
   private static String unique(String name, Set<String> used) {

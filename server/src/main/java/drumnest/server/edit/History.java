@@ -74,7 +74,7 @@ public class History {
   private AlbumEntity open(long albumId, long version) {
     AlbumEntity album =
         albums
-            .findById(albumId)
+            .findToStep(albumId)
             .orElseThrow(
                 () -> new NotThereException("album", "There is no album " + albumId + "."));
     if (album.version() != version) {
@@ -103,11 +103,13 @@ public class History {
   }
 
   /** The step that would be taken back. */
+  @Transactional(readOnly = true)
   public Optional<StepEntity> last(AlbumEntity album) {
     return steps.findByAlbumIdAndNumber(album.id(), album.stepsDone());
   }
 
   /** The step that would be done again. */
+  @Transactional(readOnly = true)
   public Optional<StepEntity> next(AlbumEntity album) {
     return steps.findByAlbumIdAndNumber(album.id(), album.stepsDone() + 1);
   }
@@ -177,6 +179,7 @@ public class History {
       leaves.flush();
       return;
     }
+    album.useLeafKey(key);
     LeafEntity entity = there.orElseGet(() -> new LeafEntity(album.id(), key));
     entity.lie(leaf.type(), leaf.turned(), leaf.dropBy(), leaf.plan(), leaf.reversePlan());
     leaves.saveAndFlush(entity);
@@ -196,6 +199,7 @@ public class History {
       there.ifPresent(things::delete);
       return;
     }
+    album.useThingKey(key);
     ThingEntity entity = there.orElseGet(() -> new ThingEntity(album.id(), key));
     entity.be(thing.asThing(key));
     things.save(entity);

@@ -19,14 +19,12 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What a maker does to the leaves of an album. Every method is one step of its history, done whole
  * or not at all, and only if the album is still as the page that asks has seen it.
  */
 @Service
-@Transactional
 public class LeafEdits {
 
   /** More leaves than any binding holds. */
@@ -71,7 +69,6 @@ public class LeafEdits {
     }
     // A key is never used twice, not even of a leaf that was taken out: a step may bring it back.
     int key = bench.album().nextLeafKey();
-    albums.findById(bench.album().id()).orElseThrow().useLeafKey(key);
     List<Integer> after = new ArrayList<>(before);
     after.add(Math.max(0, Math.min(at - 1, after.size())), key);
     history.step(

@@ -16,7 +16,6 @@ import drumnest.core.place.Weights;
 import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.Albums;
 import drumnest.server.store.LeafEntity;
 import drumnest.server.store.Leaves;
 import drumnest.server.store.LinePhotoEntity;
@@ -31,25 +30,21 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Proposes leaves for photos, and lays the leaves of a proposal into the album. */
 @Service
-@Transactional
 public class LeafPlans {
 
   private final Benches benches;
   private final History history;
   private final Shelf shelf;
   private final Leaves leaves;
-  private final Albums albums;
 
-  LeafPlans(Benches benches, History history, Shelf shelf, Leaves leaves, Albums albums) {
+  LeafPlans(Benches benches, History history, Shelf shelf, Leaves leaves) {
     this.benches = benches;
     this.history = history;
     this.shelf = shelf;
     this.leaves = leaves;
-    this.albums = albums;
   }
 
   /**
@@ -141,7 +136,6 @@ public class LeafPlans {
    * @throws FieldProblemException if no kind is named, or one that has no pockets
    * @throws NotPossibleException if nothing is to be placed
    */
-  @Transactional(readOnly = true)
   public Proposal propose(long albumId, Wish wish, Watch watch) {
     return propose(benches.open(albumId), wish, watch);
   }
@@ -338,7 +332,6 @@ public class LeafPlans {
           changes.add(new Change.OfFilling(slot.id(), null, settled.get(slot.id())));
         }
       }
-      albums.findById(albumId).orElseThrow().useLeafKey(leaf.key());
     }
     List<Integer> order = with.leaves().leaves().stream().map(Leaf::key).toList();
     changes.add(new Change.OfOrder(LeafEdits.order(bench), order));

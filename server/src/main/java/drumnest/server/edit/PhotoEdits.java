@@ -27,14 +27,12 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What a maker tells of photos: which go in, what must stay of them, when they were taken, what
  * they belong to. Every method is one step of the album's history, done whole or not at all.
  */
 @Service
-@Transactional
 public class PhotoEdits {
 
   private static final int MOST_CHAPTERS = 200;

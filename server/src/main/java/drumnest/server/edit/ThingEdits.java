@@ -2,27 +2,22 @@ package drumnest.server.edit;
 
 import drumnest.core.album.Slot;
 import drumnest.core.album.Thing;
-import drumnest.server.store.Albums;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Cards with words and keepsakes: made, changed, laid into slots. Every method is one step. */
 @Service
-@Transactional
 public class ThingEdits {
 
   private static final int MOST = 1_000;
 
   private final Benches benches;
   private final History history;
-  private final Albums albums;
 
-  ThingEdits(Benches benches, History history, Albums albums) {
+  ThingEdits(Benches benches, History history) {
     this.benches = benches;
     this.history = history;
-    this.albums = albums;
   }
 
   /** Adds one; its key is chosen here. */
@@ -33,7 +28,6 @@ public class ThingEdits {
           "thing", "An album has at most " + MOST + " cards and keepsakes.");
     }
     int key = bench.album().nextThingKey();
-    albums.findById(albumId).orElseThrow().useThingKey(key);
     history.step(
         bench.album(),
         "add " + thing.name(),

@@ -91,6 +91,12 @@ class PegBoard {
     line.save(photo);
   }
 
+  /** Gives a photo the stars that its sidecar says. */
+  @Transactional
+  void rate(long albumId, String sha256, int stars) {
+    line.findByAlbumIdAndPhotoSha256(albumId, sha256).ifPresent(photo -> photo.rate(stars));
+  }
+
   /** Says what was measured of a photo of an earlier version. */
   @Transactional
   void see(String sha256, PixelFeatures features) {

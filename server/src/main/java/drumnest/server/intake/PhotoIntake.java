@@ -1,7 +1,9 @@
 package drumnest.server.intake;
 
 import com.drew.metadata.Metadata;
+import drumnest.server.DiskRoom;
 import drumnest.server.Home;
+import drumnest.server.OutOfRoomException;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import drumnest.server.store.PixelFeatures;
@@ -32,14 +34,19 @@ public class PhotoIntake {
   private static final long MOST_PIXELS = 200_000_000;
   private static final long MOST_BYTES = 512L << 20;
 
+  /** What the pictures made of a photo take at most. */
+  private static final long FOR_PICTURES = 2L << 20;
+
   private final Home home;
+  private final DiskRoom room;
   private final Darkroom darkroom;
   private final Photos photos;
   private final PegBoard pegs;
   private final Object[] turns = new Object[64];
 
-  PhotoIntake(Home home, Darkroom darkroom, Photos photos, PegBoard pegs) {
+  PhotoIntake(Home home, DiskRoom room, Darkroom darkroom, Photos photos, PegBoard pegs) {
     this.home = home;
+    this.room = room;
     this.darkroom = darkroom;
     this.photos = photos;
     this.pegs = pegs;
@@ -55,15 +62,20 @@ public class PhotoIntake {
    * Takes one file in.
    *
    * @param name what the file is called
+   * @param length how many bytes it has; -1 if that is not said
+   * @throws OutOfRoomException if the disk has no room for it
    * @throws RefusedPhotoException if it is no photo that can be used
    * @throws IOException if it could not be received or stored
    */
-  public Taken take(long albumId, String name, InputStream content) throws IOException {
+  public Taken take(long albumId, String name, long length, InputStream content)
+      throws IOException {
     pegs.require(albumId);
-    home.requireRoom();
+    if (length > MOST_BYTES) {
+      throw tooLarge();
+    }
     Path incoming = home.incoming().resolve(UUID.randomUUID().toString());
-    try {
-      String sha256 = receive(content, incoming);
+    try (DiskRoom.Reserved reserved = room.reserve(Math.max(length, 0) + FOR_PICTURES)) {
+      String sha256 = receive(content, incoming, reserved);
       // The same file twice at once: one waits for the other and then finds it.
       synchronized (turns[Integer.parseInt(sha256.substring(0, 2), 16) % turns.length]) {
         PegBoard.Arrival arrival =
@@ -74,7 +86,9 @@ public class PhotoIntake {
         return new Taken(sha256, !pegs.peg(albumId, arrival, name));
       }
     } catch (IOException failure) {
-      home.requireRoomFor(failure);
+      if (room.isCauseOf(failure)) {
+        throw new OutOfRoomException();
+      }
       throw failure;
     } finally {
       Files.deleteIfExists(incoming);
@@ -112,7 +126,8 @@ public class PhotoIntake {
   }
 
   /** Writes the content to a file, through to the disk, and gives its SHA-256. */
-  private static String receive(InputStream content, Path file) throws IOException {
+  private static String receive(InputStream content, Path file, DiskRoom.Reserved reserved)
+      throws IOException {
     MessageDigest digest = sha256();
     long length = 0;
     try (OutputStream out = new DigestOutputStream(Files.newOutputStream(file), digest)) {
@@ -120,9 +135,9 @@ public class PhotoIntake {
       for (int read = content.read(part); read >= 0; read = content.read(part)) {
         length += read;
         if (length > MOST_BYTES) {
-          throw new RefusedPhotoException(
-              "It is larger than " + (MOST_BYTES >> 20) + " MB, the most that is accepted.");
+          throw tooLarge();
         }
+        reserved.used(read);
         out.write(part, 0, read);
       }
     }
@@ -133,6 +148,11 @@ public class PhotoIntake {
       channel.force(true);
     }
     return HexFormat.of().formatHex(digest.digest());
+  }
+
+  private static RefusedPhotoException tooLarge() {
+    return new RefusedPhotoException(
+        "It is larger than " + (MOST_BYTES >> 20) + " MB, the most that is accepted.");
   }
 
   private static MessageDigest sha256() {

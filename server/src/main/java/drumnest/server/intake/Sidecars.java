@@ -2,6 +2,7 @@ package drumnest.server.intake;
 
 import com.adobe.internal.xmp.XMPException;
 import com.adobe.internal.xmp.XMPMetaFactory;
+import drumnest.server.edit.AlbumMovedOnException;
 import drumnest.server.edit.PhotoEdits;
 import drumnest.server.store.FileWords;
 import drumnest.server.store.LinePhotoEntity;
@@ -12,7 +13,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Takes in sidecars: files of XMP (ISO 16684-1) that lie beside a photo and are called like it.
@@ -23,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Sidecars {
 
   private static final int LARGEST = 4 << 20;
+  private static final int TRIES = 20;
 
   private final PegBoard pegs;
   private final LinePhotos line;
@@ -42,17 +43,31 @@ public class Sidecars {
    * @return the photo that it belongs to
    * @throws RefusedPhotoException if it is no sidecar or belongs to no photo on the line
    */
-  @Transactional
   public String take(long albumId, String name, InputStream content) throws IOException {
     pegs.require(albumId);
     ToldInXmp told = read(content.readNBytes(LARGEST + 1));
     LinePhotoEntity photo = photoOf(albumId, name);
+    String sha256 = photo.photo().sha256();
     FileWords words = told.words();
+    tell(albumId, sha256, told);
     if (words.rating() != null) {
-      photo.rate(words.rating());
+      pegs.rate(albumId, sha256, words.rating());
     }
-    edits.tellFromSidecar(albumId, photo.photo().sha256(), told.choosing(), told.keep(), words);
-    return photo.photo().sha256();
+    return sha256;
+  }
+
+  /** A sidecar has seen no version of the album: what others do meanwhile does not refuse it. */
+  private void tell(long albumId, String photo, ToldInXmp told) {
+    for (int tries = 1; ; tries++) {
+      try {
+        edits.tellFromSidecar(albumId, photo, told.choosing(), told.keep(), told.words());
+        return;
+      } catch (AlbumMovedOnException movedOn) {
+        if (tries == TRIES) {
+          throw movedOn;
+        }
+      }
+    }
   }
 
   private static ToldInXmp read(byte[] bytes) {

@@ -29,6 +29,10 @@ public class TypeOpeningEntity {
     this.itemKey = itemKey;
     this.face = face;
     this.pocket = pocket;
+    measure(size);
+  }
+
+  public final void measure(Size size) {
     this.w = size.w().toNanometres();
     this.h = size.h().toNanometres();
   }
