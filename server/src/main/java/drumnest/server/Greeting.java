@@ -1,5 +1,6 @@
 package drumnest.server;
 
+import drumnest.server.data.Home;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;

@@ -3,6 +3,8 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import drumnest.server.data.DiskRoom;
+import drumnest.server.data.OutOfRoomException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.sql.Connection;

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -36,17 +38,24 @@ class KilledTest {
   private record Running(Process process, String address) {}
 
   private Running start() throws IOException {
-    Process process =
-        new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-cp",
-                System.getProperty("java.class.path"),
-                DrumNest.class.getName(),
-                "--server.port=0",
-                "--drumnest.home=" + home)
-            .redirectErrorStream(true)
-            .start();
+    return greeted(begin(false));
+  }
+
+  private Process begin(boolean demo) throws IOException {
+    return new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "-cp",
+            System.getProperty("java.class.path"),
+            DrumNest.class.getName(),
+            "--server.port=0",
+            "--drumnest.demo=" + demo,
+            "--drumnest.home=" + home)
+        .redirectErrorStream(true)
+        .start();
+  }
+
+  private static Running greeted(Process process) throws IOException {
     BufferedReader out =
         new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
     List<String> said = new ArrayList<>();
@@ -154,6 +163,40 @@ class KilledTest {
       // From here on nothing is confirmed.
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
+    }
+  }
+
+  @Test
+  void a_demo_that_was_killed_while_it_was_made_is_completed_at_the_next_start() throws Exception {
+    Process first = begin(true);
+    while (photos() < 20) {
+      assertThat(first.waitFor(10, TimeUnit.MILLISECONDS)).isFalse();
+    }
+    first.destroyForcibly();
+    assertThat(first.waitFor(20, TimeUnit.SECONDS)).isTrue();
+
+    Running again = greeted(begin(true));
+    try {
+      JsonNode albums = get(again, "/api/albums");
+      assertThat(albums).hasSize(1);
+      JsonNode album = get(again, "/api/albums/" + albums.get(0).get("id"));
+      assertThat(album.get("leaves")).hasSize(6);
+      assertThat(album.at("/counts/onLine").intValue()).isGreaterThan(60);
+      assertThat(photos()).isEqualTo(87);
+    } finally {
+      again.process().destroyForcibly();
+    }
+  }
+
+  private long photos() throws IOException {
+    Path photos = home.resolve("photos");
+    if (!Files.isDirectory(photos)) {
+      return 0;
+    }
+    try (var files = Files.walk(photos)) {
+      return files.filter(Files::isRegularFile).count();
+    } catch (UncheckedIOException movedMeanwhile) {
+      return 0;
     }
   }
 }

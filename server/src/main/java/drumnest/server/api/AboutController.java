@@ -1,6 +1,6 @@
 package drumnest.server.api;
 
-import drumnest.server.Home;
+import drumnest.server.data.Home;
 import drumnest.server.intake.Darkroom;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;

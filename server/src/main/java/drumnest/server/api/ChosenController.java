@@ -3,7 +3,7 @@ package drumnest.server.api;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.StoryPhoto;
-import drumnest.server.Home;
+import drumnest.server.data.Home;
 import drumnest.server.document.ChosenFiles;
 import drumnest.server.document.ChosenLine;
 import drumnest.server.document.CsvLists;

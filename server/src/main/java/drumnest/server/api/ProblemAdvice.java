@@ -1,9 +1,9 @@
 package drumnest.server.api;
 
 import drumnest.core.album.PlanProblemException;
-import drumnest.server.DiskRoom;
 import drumnest.server.FieldProblemException;
-import drumnest.server.OutOfRoomException;
+import drumnest.server.data.DiskRoom;
+import drumnest.server.data.OutOfRoomException;
 import drumnest.server.edit.AlbumMovedOnException;
 import drumnest.server.edit.NotPossibleException;
 import drumnest.server.edit.NotThereException;

@@ -1,6 +1,6 @@
 package drumnest.server.intake;
 
-import drumnest.server.Home;
+import drumnest.server.data.Home;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.PixelFeatures;
 import java.io.IOException;

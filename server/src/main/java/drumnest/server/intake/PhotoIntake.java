@@ -1,9 +1,9 @@
 package drumnest.server.intake;
 
 import com.drew.metadata.Metadata;
-import drumnest.server.DiskRoom;
-import drumnest.server.Home;
-import drumnest.server.OutOfRoomException;
+import drumnest.server.data.DiskRoom;
+import drumnest.server.data.Home;
+import drumnest.server.data.OutOfRoomException;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import drumnest.server.store.PixelFeatures;

@@ -1,4 +1,4 @@
-package drumnest.server;
+package drumnest.server.data;
 
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,4 +1,4 @@
-package drumnest.server;
+package drumnest.server.data;
 
 /** There is no room left on the disk for what is to be kept. Nothing of it was kept. */
 public class OutOfRoomException extends RuntimeException {

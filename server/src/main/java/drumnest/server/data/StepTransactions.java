@@ -1,4 +1,4 @@
-package drumnest.server;
+package drumnest.server.data;
 
 import com.zaxxer.hikari.HikariDataSource;
 import jakarta.persistence.EntityManagerFactory;
