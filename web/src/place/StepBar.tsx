@@ -8,9 +8,9 @@ import { Button } from "../ui/Button";
 import { Choose } from "../ui/Choose";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
+import { Running } from "../ui/Running";
 import { AccountSheet } from "./AccountSheet";
 import { BREATHING, ORDERS, OVER, useManner } from "./manner";
-import { Running } from "./Running";
 import type { usePlaceAgain } from "./usePlaceAgain";
 
 interface Props {

@@ -2,8 +2,8 @@ import { useCallback } from "react";
 import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { slotsOf } from "../bench/places";
+import { useRun } from "../ui/useRun";
 import { type Over, useManner } from "./manner";
-import { useRun } from "./useRun";
 
 /** The chapter that the open spread tells of: that of its first photo, or the first chapter. */
 export function chapterHere(album: Album, line: Line) {

@@ -3,6 +3,7 @@ import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
 import { useMetric } from "../api/queries";
 import { isTyping } from "../app/useBenchKeys";
 import { Key } from "../ui/Key";
+import { Running } from "../ui/Running";
 import { type Field, SUMS, type SumDefinition } from "./definitions";
 import { question, type Written } from "./question";
 import { SendToTicket } from "./SendToTicket";
@@ -93,6 +94,11 @@ function OneSum({ sum }: { sum: SumDefinition }) {
           </p>
         </form>
         <section aria-label="Answer" aria-live="polite">
+          {answer.progress !== null && (
+            <p role="status" className="mb-4 text-quiet">
+              <Running what="Placing" progress={answer.progress} onStop={answer.stop} />
+            </p>
+          )}
           {wrong && !known && (
             <p role="alert" className="mb-4 border-l-4 border-signal pl-3">
               {wrong.message}

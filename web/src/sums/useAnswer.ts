@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Refusal } from "../api/client";
 import type { Problem } from "../api/types";
+import { useRun } from "../ui/useRun";
 
 export interface Shape {
   kind: "room" | "piece" | "cover" | "mark";
@@ -28,19 +29,21 @@ export function useAnswer(name: string, asked: Record<string, unknown>) {
     return () => window.clearTimeout(timer);
   }, [name, text]);
   const current = settled.name === name ? settled.text : text;
-  return useQuery<Answer, Refusal>({
+  const { progress, watch, stop } = useRun();
+  const answer = useQuery<Answer, Refusal>({
     queryKey: ["sum", name, current],
     retry: false,
     placeholderData: (previous, query) =>
       query?.queryKey[1] === name ? keepPreviousData(previous) : undefined,
-    queryFn: () => ask(name, current),
+    queryFn: () => watch((run) => ask(name, run, current)),
   });
+  return { ...answer, progress, stop };
 }
 
-async function ask(name: string, body: string): Promise<Answer> {
+async function ask(name: string, run: string, body: string): Promise<Answer> {
   let response: Response;
   try {
-    response = await fetch(`/api/sums/${name}`, {
+    response = await fetch(`/api/sums/${name}?run=${run}`, {
       method: "POST",
       headers: { "Content-Type": "application/json" },
       body,

@@ -252,4 +252,26 @@ class SumsTest {
     assertThat(answer.json().get("title").stringValue()).isNotBlank();
     assertThat(answer.json().get("detail").stringValue()).isNotBlank();
   }
+
+  @Test
+  void placing_in_any_order_has_a_limit_and_a_name_by_which_it_is_stopped() {
+    StringBuilder photos = new StringBuilder();
+    StringBuilder slots = new StringBuilder();
+    for (int i = 0; i < 1_001; i++) {
+      String comma = i == 0 ? "" : ",";
+      photos.append(comma).append("{\"id\":\"p" + i + "\",\"pixels\":{\"w\":3,\"h\":2}}");
+      slots.append(comma).append("{\"id\":\"s" + i + "\",\"w\":6,\"h\":4}");
+    }
+    String question = "{\"photos\":[" + photos + "],\"slots\":[" + slots + "],\"order\":";
+    assertThat(
+            SERVER
+                .post("/api/sums/place", question + "\"free\"}")
+                .is(400)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("photos");
+    SERVER.post("/api/sums/place?run=mine", question + "\"story\"}").is(200);
+    assertThat(SERVER.get("/api/runs/mine").is(200).json().get("progress")).isNull();
+  }
 }

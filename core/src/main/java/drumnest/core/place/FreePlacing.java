@@ -35,9 +35,13 @@ public final class FreePlacing implements Placing {
           "Placing freely takes at most " + MOST + " pictures and places.");
     }
     PlacingCost cost = new PlacingCost(problem);
-    int[] placeOf = assign(problem, cost);
-    long apart = withoutNeighbours(problem, cost, placeOf);
-    long together = new Exchange(problem, cost, placeOf).improve(watch);
+    Stopped stopped = new Stopped(watch.part(0, 2));
+    int[] placeOf = assign(problem, cost, stopped);
+    long apart =
+        stopped.isStopped()
+            ? leastOfEach(problem, cost)
+            : withoutNeighbours(problem, cost, placeOf);
+    long together = new Exchange(problem, cost, placeOf).improve(watch.part(1, 2));
     return new Arrangement(placeOf, together, apart);
   }
 
@@ -51,20 +55,58 @@ public final class FreePlacing implements Placing {
     return sum;
   }
 
-  private static int[] assign(Problem problem, PlacingCost cost) {
+  /** What it costs at least: everything where it is cheapest, however many stand there. */
+  private static long leastOfEach(Problem problem, PlacingCost cost) {
+    long sum = StoryRun.ofLocked(problem, cost);
+    for (List<Integer> moment : cost.moments().open(problem.locked().values())) {
+      long least = cost.leftOut(moment);
+      for (int picture : moment) {
+        for (int place = 0; place < problem.places().size(); place++) {
+          least = Math.min(least, cost.of(picture, place));
+        }
+      }
+      sum += least;
+    }
+    return sum;
+  }
+
+  /** Remembers whether a watch has stopped something. */
+  private static final class Stopped implements Watch {
+
+    private final Watch watch;
+    private boolean stopped;
+
+    Stopped(Watch watch) {
+      this.watch = watch;
+    }
+
+    @Override
+    public boolean goOn(long done, long of) {
+      stopped |= !watch.goOn(done, of);
+      return !stopped;
+    }
+
+    boolean isStopped() {
+      return stopped;
+    }
+  }
+
+  private static int[] assign(Problem problem, PlacingCost cost, Watch watch) {
     int places = problem.places().size();
     List<List<Integer>> open = cost.moments().open(problem.locked().values());
     List<Integer> blanks = blanks(problem);
     int[][] version = new int[open.size()][places];
-    long[][] costs = new long[open.size() + blanks.size()][places];
+    // What must stay free comes first, so that it does however soon it is stopped.
+    int first = blanks.size();
+    long[][] costs = new long[first + open.size()][places];
     for (int row = 0; row < open.size(); row++) {
       for (int place = 0; place < places; place++) {
-        costs[row][place] = PlacingCost.FORBIDDEN;
+        costs[first + row][place] = PlacingCost.FORBIDDEN;
         for (int picture : open.get(row)) {
           long own =
               problem.locked().containsKey(place) ? PlacingCost.FORBIDDEN : cost.of(picture, place);
-          if (own < costs[row][place]) {
-            costs[row][place] = own;
+          if (own < costs[first + row][place]) {
+            costs[first + row][place] = own;
             version[row][place] = picture;
           }
         }
@@ -75,7 +117,7 @@ public final class FreePlacing implements Placing {
         boolean stays =
             problem.places().get(place).at().page() == blanks.get(i)
                 && !problem.locked().containsKey(place);
-        costs[open.size() + i][place] = stays ? 0 : PlacingCost.FORBIDDEN;
+        costs[i][place] = stays ? 0 : PlacingCost.FORBIDDEN;
       }
     }
     int[] columnOf =
@@ -83,13 +125,17 @@ public final class FreePlacing implements Placing {
             costs.length,
             places + open.size(),
             (row, column) ->
-                column < places ? costs[row][column] : leftOut(cost, open, row, column - places));
+                column < places
+                    ? costs[row][column]
+                    : leftOut(cost, open, row - first, column - places),
+            watch);
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     problem.locked().forEach((place, picture) -> placeOf[picture] = place);
     for (int row = 0; row < open.size(); row++) {
-      if (columnOf[row] < places) {
-        placeOf[version[row][columnOf[row]]] = columnOf[row];
+      int column = columnOf[first + row];
+      if (column >= 0 && column < places) {
+        placeOf[version[row][column]] = column;
       }
     }
     return placeOf;

@@ -51,6 +51,38 @@ class FreePlacingTest {
         .forEach((place, photo) -> assertThat(answer.placeOf()[photo]).isEqualTo(place));
   }
 
+  /** However soon it is stopped, what it has is an arrangement, and its bound is one. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void stopped_it_answers_with_the_best_so_far(int seed) {
+    Placing.Problem problem =
+        PlacingCases.random(new Random(seed), 5, 5, seed % 2 == 0, Placing.Order.FREE);
+    int[] left = {seed % 7};
+    Placing.Arrangement answer = FREE.place(problem, (done, of) -> left[0]-- > 0);
+    assertThat(answer.cost()).isEqualTo(PlacingCases.cost(problem, answer.placeOf()));
+    assertThat(answer.bound()).isLessThanOrEqualTo(PlacingCases.cheapest(problem, false));
+    assertThat(PlacingCases.pagesHold(problem, answer.placeOf())).isTrue();
+    problem
+        .locked()
+        .forEach((place, photo) -> assertThat(answer.placeOf()[photo]).isEqualTo(place));
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void how_far_it_is_never_goes_back(int seed) {
+    Placing.Problem problem =
+        PlacingCases.random(new Random(seed), 5, 5, seed % 2 == 0, Placing.Order.FREE);
+    double[] far = {0};
+    FREE.place(
+        problem,
+        (done, of) -> {
+          double now = (double) done / of;
+          assertThat(now).isBetween(far[0], 1.0);
+          far[0] = now;
+          return true;
+        });
+  }
+
   /** JGraphT's Kuhn–Munkres matching as an independent reference for larger cases. */
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("largeSeeds")

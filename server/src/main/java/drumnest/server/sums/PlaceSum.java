@@ -9,6 +9,7 @@ import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.StoryPlacing;
+import drumnest.core.place.Watch;
 import drumnest.core.place.Weights;
 import drumnest.server.shelf.RulesInForce;
 import java.math.BigDecimal;
@@ -34,6 +35,8 @@ import tools.jackson.databind.JsonNode;
 @Component
 class PlaceSum implements Sum {
 
+  private static final long MOST_FREE = 1_000_000;
+
   private final RulesInForce rules;
 
   PlaceSum(RulesInForce rules) {
@@ -49,6 +52,11 @@ class PlaceSum implements Sum {
 
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
+    return answer(question, Watch.NONE);
+  }
+
+  @Override
+  public Map<String, @Nullable Object> answer(JsonNode question, Watch watch) {
     Values values = Values.of(question, "", "photos", "slots", "order");
     List<Dated> photos =
         values.list(
@@ -74,9 +82,16 @@ class PlaceSum implements Sum {
     Placing.Order order = story ? Placing.Order.STORY : Placing.Order.FREE;
     Placing.Problem problem =
         new Placing.Problem(candidates, slots, Map.of(), order, Weights.OF_THE_SUM, rules.rules());
+    if (!story && (long) candidates.size() * slots.size() > MOST_FREE) {
+      throw values.refuse(
+          "photos",
+          "are too many to be placed in any order: photos times slots are "
+              + (long) candidates.size() * slots.size()
+              + ", and up to 1 000 000 are accepted; in story order, more");
+    }
     try {
       Placing placing = story ? new StoryPlacing() : new FreePlacing();
-      return answer(problem, placing.place(problem), photos);
+      return answer(problem, placing.place(problem, watch), photos);
     } catch (IllegalArgumentException tooLarge) {
       throw values.refuse("photos", "are too many: " + tooLarge.getMessage());
     }

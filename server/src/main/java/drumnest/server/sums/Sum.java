@@ -1,5 +1,6 @@
 package drumnest.server.sums;
 
+import drumnest.core.place.Watch;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -14,4 +15,13 @@ interface Sum {
    * @throws SumProblemException if a value is not accepted
    */
   Map<String, @Nullable Object> answer(JsonNode question);
+
+  /**
+   * The same of a sum that may take long.
+   *
+   * @param watch told of progress; may stop it, and then the best so far is the answer
+   */
+  default Map<String, @Nullable Object> answer(JsonNode question, Watch watch) {
+    return answer(question);
+  }
 }

@@ -1,5 +1,6 @@
 package drumnest.server.sums;
 
+import drumnest.core.place.Watch;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -24,6 +25,11 @@ public class Sums {
    * @throws SumProblemException if there is no such sum, or the question is not understood
    */
   public Map<String, @Nullable Object> answer(String name, JsonNode question) {
+    return answer(name, question, Watch.NONE);
+  }
+
+  /** The same, watched: what takes long says how far it is, and can be stopped. */
+  public Map<String, @Nullable Object> answer(String name, JsonNode question, Watch watch) {
     Sum sum = sums.get(name);
     if (sum == null) {
       throw new SumProblemException(
@@ -32,6 +38,6 @@ public class Sums {
               + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
               + ".");
     }
-    return sum.answer(question);
+    return sum.answer(question, watch);
   }
 }

@@ -1,11 +1,13 @@
 package drumnest.server.sums;
 
+import drumnest.server.edit.Runs;
 import io.swagger.v3.oas.annotations.Hidden;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -20,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 class SumsController {
 
   private final Sums sums;
+  private final Runs runs;
   private final JsonMapper strict =
       JsonMapper.builder(
               JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
@@ -27,15 +30,19 @@ class SumsController {
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .build();
 
-  SumsController(Sums sums) {
+  SumsController(Sums sums, Runs runs) {
+    this.runs = runs;
     this.sums = sums;
   }
 
   @PostMapping(value = "/api/sums/{name}", produces = MediaType.APPLICATION_JSON_VALUE)
   String answer(
-      @PathVariable("name") String name, @RequestBody(required = false) byte @Nullable [] body) {
+      @PathVariable("name") String name,
+      @RequestParam(name = "run", required = false) @Nullable String run,
+      @RequestBody(required = false) byte @Nullable [] body) {
     // An answer says null where there is no value, unlike the rest of the interface.
-    return strict.writeValueAsString(sums.answer(name, question(body)));
+    JsonNode question = question(body);
+    return strict.writeValueAsString(runs.run(run, watch -> sums.answer(name, question, watch)));
   }
 
   private JsonNode question(byte @Nullable [] body) {
