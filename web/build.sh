@@ -12,9 +12,10 @@ if [ "$(cat node_modules/.lock-sum 2>/dev/null || true)" != "$lock" ]; then
   echo "$lock" >node_modules/.lock-sum
 fi
 
-mkdir -p target
+mkdir -p target/notices
 sources=$(find src public index.html ./*.ts ./*.json .npmrc -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
-if [ "$(cat target/page-sum 2>/dev/null || true)" != "$sources" ] || [ ! -f dist/index.html ]; then
+if [ "$(cat target/page-sum 2>/dev/null || true)" != "$sources" ] || [ ! -f dist/index.html ] ||
+  [ ! -f target/notices/scripts.txt ]; then
   npm run --silent build
   echo "$sources" >target/page-sum
 fi

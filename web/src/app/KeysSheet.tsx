@@ -1,3 +1,6 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answered, api } from "../api/client";
 import { useAbout } from "../api/queries";
 import { Key } from "../ui/Key";
 import { Sheet } from "../ui/Sheet";
@@ -124,6 +127,32 @@ export function KeysSheet({ open, onOpenChange }: Props) {
         )}
         {about.isError && about.error.message}
       </p>
+      <Licences />
     </Sheet>
+  );
+}
+
+/** What it is built on, and under which licences; fetched when it is asked for. */
+function Licences() {
+  const [open, setOpen] = useState(false);
+  const licences = useQuery({
+    queryKey: ["licences"],
+    enabled: open,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => answered(api.GET("/api/about/licences")),
+  });
+  return (
+    <details className="mt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer font-semibold">Licences</summary>
+      {licences.isError && <p role="alert">{licences.error.message}</p>}
+      {licences.data?.licences.map((each) => (
+        <section key={each.of} aria-label={each.of} className="mt-3">
+          <h3 className="text-[15px]">{each.of}</h3>
+          <pre className="slim-scroll mt-1 max-h-[220px] overflow-auto bg-mat p-3 text-[12px] leading-snug whitespace-pre-wrap">
+            {each.text}
+          </pre>
+        </section>
+      ))}
+    </details>
   );
 }

@@ -2,7 +2,11 @@ package drumnest.server.api;
 
 import drumnest.server.data.Home;
 import drumnest.server.intake.Darkroom;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -24,4 +28,26 @@ class AboutController {
   Views.AboutView about() {
     return new Views.AboutView(version, darkroom.description(), home.folder().toString());
   }
+
+  /** The licence of this program, and of all that it is built on, as the build lists them. */
+  @GetMapping("/api/about/licences")
+  LicencesView licences() throws IOException {
+    return new LicencesView(
+        List.of(
+            new LicenceView("Drum Nest", text("notices/LICENSE")),
+            new LicenceView("The type it prints with: Archivo", text("fonts/OFL.txt")),
+            new LicenceView("The page: scripts and fonts", text("notices/scripts.txt")),
+            new LicenceView(
+                "The server: libraries, each of which carries its text",
+                text("notices/jars.txt"))));
+  }
+
+  private static String text(String file) throws IOException {
+    return new ClassPathResource(file).getContentAsString(StandardCharsets.UTF_8);
+  }
+
+  /** A part of the program and its licence. */
+  record LicenceView(String of, String text) {}
+
+  record LicencesView(List<LicenceView> licences) {}
 }

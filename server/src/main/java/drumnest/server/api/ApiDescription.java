@@ -33,6 +33,7 @@ class ApiDescription {
     Stream<Class<?>> rooms =
         Stream.of(
             Views.class,
+            AboutController.class,
             LineViews.class,
             GatherViews.class,
             CameraViews.class,
