@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/about/licences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["licences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums": {
         parameters: {
             query?: never;
@@ -1803,6 +1819,13 @@ export interface components {
             mm: number;
             text: string;
         };
+        LicenceView: {
+            of: string;
+            text: string;
+        };
+        LicencesView: {
+            licences: components["schemas"]["LicenceView"][];
+        };
         LineView: {
             chapters: components["schemas"]["ChapterView"][];
             stacks: components["schemas"]["StackView"][];
@@ -2463,6 +2486,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AboutView"];
+                };
+            };
+        };
+    };
+    licences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LicencesView"];
                 };
             };
         };
