@@ -8,6 +8,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,14 +57,12 @@ public final class PageMeasure {
       if (placed.containsKey(block.key())) {
         throw new PlanProblemException(block.key(), "key", "Two blocks have one number.");
       }
-      List<Piece> pieces = pieces(block);
-      Box bounds = bounds(pieces);
-      Box at = place(block, bounds.size(), placed);
-      Length right = at.x().minus(bounds.x());
-      Length down = at.y().minus(bounds.y());
+      Whole whole = whole(block);
+      List<Piece> pieces = whole.pieces();
+      Box at = place(block, whole.size(), placed);
       placed.put(block.key(), at);
       for (int i = 0; i < pieces.size(); i++) {
-        Box box = pieces.get(i).box().moved(right, down);
+        Box box = pieces.get(i).box().moved(at.x(), at.y());
         requireRoom(block, box, mounts);
         requireMat(block, box);
         mounts.add(
@@ -73,17 +72,21 @@ public final class PageMeasure {
     return new PagePlan(blocks, mounts);
   }
 
+  /** A piece, counted from the outer corner of its block. */
   private record Piece(Box box, int order) {}
+
+  /** A block as it is hung: its pieces, and its size with its border or its gaps outside. */
+  private record Whole(List<Piece> pieces, Size size) {}
 
   private void requireRoom(Block block, Box box, List<Mount> before) {
     if (!usable.contains(box)) {
-      boolean holes = Box.of(Length.ZERO, Length.ZERO, page).contains(box);
-      throw new PlanProblemException(
-          block.key(),
-          "anchor",
-          holes
-              ? "Block " + block.key() + " would cover the holes; keep them free."
-              : "Block " + block.key() + " would reach past the paper.");
+      if (Box.of(Length.ZERO, Length.ZERO, page).contains(box)) {
+        throw new PlanProblemException(
+            block.key(),
+            "anchor",
+            "Block " + block.key() + " would cover the holes; keep them free.");
+      }
+      throw pastThePaper(block, box);
     }
     for (Mount other : before) {
       if (other.box().overlaps(box)) {
@@ -104,19 +107,24 @@ public final class PageMeasure {
     }
   }
 
-  private static Box bounds(List<Piece> pieces) {
-    Box first = pieces.get(0).box();
-    Length x = first.x();
-    Length y = first.y();
-    Length right = first.right();
-    Length bottom = first.bottom();
-    for (Piece piece : pieces) {
-      x = x.min(piece.box().x());
-      y = y.min(piece.box().y());
-      right = right.max(piece.box().right());
-      bottom = bottom.max(piece.box().bottom());
-    }
-    return new Box(x, y, right.minus(x), bottom.minus(y));
+  /** Names the edge that a piece reaches past furthest. */
+  private PlanProblemException pastThePaper(Block block, Box box) {
+    Map<String, Length> past = new LinkedHashMap<>();
+    past.put("left", Length.ZERO.minus(box.x()));
+    past.put("right", box.right().minus(page.w()));
+    past.put("top", Length.ZERO.minus(box.y()));
+    past.put("lower", box.bottom().minus(page.h()));
+    Map.Entry<String, Length> furthest =
+        Collections.max(past.entrySet(), Map.Entry.comparingByValue());
+    return new PlanProblemException(
+        block.key(),
+        "anchor",
+        "Block "
+            + block.key()
+            + " would reach past the "
+            + furthest.getKey()
+            + " edge of the paper",
+        furthest.getValue());
   }
 
   private Box place(Block block, Size size, Map<Integer, Box> placed) {
@@ -164,10 +172,11 @@ public final class PageMeasure {
     return start.plus(along(of.align(), Length.ZERO, whole, part));
   }
 
-  private List<Piece> pieces(Block block) {
+  private Whole whole(Block block) {
     Shape shape = block.shape();
     if (shape instanceof Shape.Single single) {
-      return List.of(new Piece(Box.of(Length.ZERO, Length.ZERO, single.size()), 1));
+      Box piece = Box.of(Length.ZERO, Length.ZERO, single.size());
+      return new Whole(List.of(new Piece(piece, 1)), single.size());
     }
     if (shape instanceof Shape.InRow row) {
       return row(block, row);
@@ -178,7 +187,7 @@ public final class PageMeasure {
     return mixed(block, (Shape.Mixed) shape);
   }
 
-  private List<Piece> row(Block block, Shape.InRow shape) {
+  private Whole row(Block block, Shape.InRow shape) {
     Row row =
         (shape.piece() == null
                 ? Row.withGap(
@@ -212,7 +221,8 @@ public final class PageMeasure {
                   : new Box(start, Length.ZERO, row.cut(), other),
               outerFirst(i, shape.pieces())));
     }
-    return pieces;
+    Size size = new Size(shape.span(), other);
+    return new Whole(pieces, shape.down() ? size.turned() : size);
   }
 
   /** The two outer ones first, then the rest from the left. */
@@ -220,7 +230,7 @@ public final class PageMeasure {
     return index == 0 ? 1 : index == count - 1 ? 2 : index + 2;
   }
 
-  private static List<Piece> grid(Shape.InGrid shape) {
+  private static Whole grid(Shape.InGrid shape) {
     Grid grid = new Grid(shape.columns(), shape.rows(), shape.cell(), shape.gap(), shape.border());
     List<Grid.Cell> cells = grid.cells(Length.ZERO, Length.ZERO);
     // Twice the distance from the middle, in cells, so that it is whole.
@@ -230,14 +240,17 @@ public final class PageMeasure {
                 Math.abs(2 * cell.row() - shape.rows() + 1)
                     + Math.abs(2 * cell.column() - shape.columns() + 1));
     List<Grid.Cell> middleFirst = cells.stream().sorted(fromMiddle).toList();
-    return cells.stream()
-        .map(
-            cell ->
-                new Piece(Box.of(cell.x(), cell.y(), shape.cell()), middleFirst.indexOf(cell) + 1))
-        .toList();
+    List<Piece> pieces =
+        cells.stream()
+            .map(
+                cell ->
+                    new Piece(
+                        Box.of(cell.x(), cell.y(), shape.cell()), middleFirst.indexOf(cell) + 1))
+            .toList();
+    return new Whole(pieces, grid.size());
   }
 
-  private List<Piece> mixed(Block block, Shape.Mixed shape) {
+  private Whole mixed(Block block, Shape.Mixed shape) {
     MixedBlock solved =
         MixedBlock.of(shape.upright(), shape.wide(), shape.pieces(), shape.gap())
             .orElseThrow(
@@ -270,6 +283,10 @@ public final class PageMeasure {
               Box.of(wideX.plus(piece.w().times(i)).plus(before), y, piece),
               2 + outerFirst(i, shape.pieces())));
     }
-    return pieces;
+    Size size =
+        new Size(
+            shape.upright().w().plus(shape.gap()).plus(shape.wide().w()),
+            shape.upright().h().max(y.plus(piece.h())));
+    return new Whole(pieces, size);
   }
 }

@@ -135,7 +135,7 @@ class PageMeasureTest {
         List.of(block(1, new Shape.Single(Size.ofInches(6, 4)), at("7", "0"))),
         1,
         "anchor",
-        "past the paper");
+        "past the right edge of the paper");
     refused(
         List.of(
             block(

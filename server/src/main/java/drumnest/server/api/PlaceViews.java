@@ -72,7 +72,9 @@ class PlaceViews {
 
   AccountView account(long albumId, PlaceEdits.Wish wish) {
     Bench bench = benches.open(albumId);
-    PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
+    PlacingTask task =
+        PlacingTask.of(
+            bench, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.AS_IT_IS);
     int[] placeOf = task.placeOf(bench);
     Account account = Account.of(task.problem(), placeOf);
     PlaceEdits.Arranged arranged = PlaceEdits.arranged(bench, task, wish, Watch.NONE);
@@ -155,7 +157,12 @@ class PlaceViews {
   /** The spread that a slot is on. */
   private static PlacingTask task(Bench bench, Slot slot, PlaceEdits.Wish wish) {
     int spread = bench.leaves().spreadOf(slot.parent().page());
-    return PlacingTask.of(bench, PlacingTask.Scope.spread(spread), wish.order(), wish.breathing());
+    return PlacingTask.of(
+        bench,
+        PlacingTask.Scope.spread(spread),
+        wish.order(),
+        wish.breathing(),
+        PlacingTask.Who.AS_IT_IS);
   }
 
   /**
@@ -180,7 +187,11 @@ class PlaceViews {
     int number = spread == null ? bench.firstSpread() : spread;
     PlacingTask open =
         PlacingTask.of(
-            bench, PlacingTask.Scope.spread(number), Placing.Order.STORY, Breathing.PACKED);
+            bench,
+            PlacingTask.Scope.spread(number),
+            Placing.Order.STORY,
+            Breathing.PACKED,
+            PlacingTask.Who.ALL_WHO_WAIT);
     PlacingTask task = open.indexOf(id) < 0 ? beside(bench, id) : open;
     int index = task.indexOf(id);
     if (index < 0 || photo.isOut() || task.slots().isEmpty()) {
@@ -300,6 +311,10 @@ class PlaceViews {
               .orElse(spread);
     }
     return PlacingTask.of(
-        bench, PlacingTask.Scope.spread(spread), Placing.Order.STORY, Breathing.PACKED);
+        bench,
+        PlacingTask.Scope.spread(spread),
+        Placing.Order.STORY,
+        Breathing.PACKED,
+        PlacingTask.Who.ALL_WHO_WAIT);
   }
 }

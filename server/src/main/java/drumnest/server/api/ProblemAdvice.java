@@ -9,6 +9,7 @@ import drumnest.server.edit.NotPossibleException;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.WouldLoseException;
 import drumnest.server.intake.RefusedPhotoException;
+import drumnest.server.shelf.UnitsInUse;
 import drumnest.server.sums.SumProblemException;
 import drumnest.server.web.TooLargeException;
 import java.util.List;
@@ -76,8 +77,8 @@ class ProblemAdvice {
   ResponseEntity<ProblemDetail> plan(PlanProblemException e) {
     return problem(
         HttpStatus.BAD_REQUEST,
-        "Does not come out",
-        e.getMessage(),
+        "Does not fit",
+        e.by() == null ? e.getMessage() : e.getMessage() + " by " + UnitsInUse.text(e.by()) + ".",
         "block " + e.block() + "." + e.field());
   }
 

@@ -77,7 +77,35 @@ public class PlaceEdits {
         changes.add(new Change.OfFilling(task.slots().get(i).id(), before, after.get(i)));
       }
     }
+    if (changes.isEmpty()) {
+      throw new NotPossibleException("scope", nothingToDo(bench, task, wish));
+    }
     history.step(bench.album(), label(wish), changes);
+  }
+
+  /** Why placing again would change nothing. */
+  private static String nothingToDo(Bench bench, PlacingTask task, Wish wish) {
+    String part =
+        wish.scope().spread() != null
+            ? "this spread"
+            : wish.scope().chapter() != null ? "this chapter" : "the album";
+    if (bench.line().isEmpty()) {
+      return "There are no photos yet. Bring some in with Gather.";
+    }
+    if (task.slots().isEmpty()) {
+      return wish.scope().chapter() != null
+          ? "This chapter has no page yet. Add leaves, or propose some."
+          : "There is no place for a photo in " + part + ".";
+    }
+    if (task.problem().candidates().isEmpty()) {
+      return wish.scope().spread() != null
+          ? "Every photo has its place already; none waits for this spread."
+          : "All photos of " + part + " have a place.";
+    }
+    return "Nothing to change: "
+        + (wish.scope().spread() == null ? "all photos of " : "the photos of ")
+        + part
+        + " already stand as placing would put them.";
   }
 
   /**

@@ -8,6 +8,7 @@ import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.NextRun;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.Weights;
@@ -52,20 +53,72 @@ public record PlacingTask(
   }
 
   /**
+   * The task of a part of an album. A spread and a chapter take the next run of the story that
+   * waits; where none is next but photos wait, an empty spread is offered those.
+   *
    * @param breathing how much of each page is left to breathe
    * @throws NotThereException if there is no such chapter
    */
   public static PlacingTask of(Bench bench, Scope scope, Placing.Order order, Breathing breathing) {
+    return of(bench, scope, order, breathing, Who.NEXT_RUN);
+  }
+
+  /** Who is to be placed. */
+  public enum Who {
+    /** The next run of the story. */
+    NEXT_RUN,
+    /** That, and who is there already: to look at what is there now. */
+    AS_IT_IS,
+    /** Everybody who waits: to look at one of them. */
+    ALL_WHO_WAIT
+  }
+
+  /**
+   * The task of a part of an album for these.
+   *
+   * @throws NotThereException if there is no such chapter
+   */
+  public static PlacingTask of(
+      Bench bench, Scope scope, Placing.Order order, Breathing breathing, Who who) {
     List<Slot> asked = asked(bench, scope);
     List<Slot> slots = asked.stream().filter(slot -> takesPhotos(bench, slot)).toList();
     Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
     Set<String> notHere = elsewhere(bench, here);
     if (scope.spread() != null) {
-      notHere.addAll(outOfStory(bench, scope.spread(), here));
+      Set<String> outOfStory = outOfStory(bench, scope.spread(), here);
+      outOfStory.addAll(notHere);
+      if (!bench.candidates(outOfStory).isEmpty()) {
+        notHere = outOfStory;
+      }
     }
     if (scope.chapter() != null) {
       notHere.addAll(ofOtherChapters(bench, scope.chapter(), here));
     }
+    PlacingTask whole = of(bench, asked, slots, notHere, order, breathing);
+    if (who == Who.ALL_WHO_WAIT || scope.spread() == null && scope.chapter() == null) {
+      return whole;
+    }
+    // What was put here by hand is here, whatever the run.
+    Map<Integer, Integer> stays = new HashMap<>(whole.byHand());
+    stays.putAll(whole.problem().locked());
+    Set<String> later = NextRun.after(whole.problem().withLocked(stays));
+    if (who == Who.AS_IT_IS) {
+      later.removeIf(photo -> bench.slotOf(photo).map(Slot::id).filter(here::contains).isPresent());
+    }
+    if (later.isEmpty()) {
+      return whole;
+    }
+    later.addAll(notHere);
+    return of(bench, asked, slots, later, order, breathing);
+  }
+
+  private static PlacingTask of(
+      Bench bench,
+      List<Slot> asked,
+      List<Slot> slots,
+      Set<String> notHere,
+      Placing.Order order,
+      Breathing breathing) {
     List<Candidate> candidates = bench.candidates(notHere);
     Map<String, Integer> indexOf = new HashMap<>();
     for (int i = 0; i < candidates.size(); i++) {
