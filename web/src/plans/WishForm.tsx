@@ -51,7 +51,7 @@ export function WishForm({ album, entries, kinds }: Props) {
         </p>
       )}
       <Check
-        name="Each chapter begins on a fresh page"
+        name="Small chapters begin on a fresh page too"
         checked={wish.freshPages}
         onChange={(freshPages) => wish.say({ freshPages })}
       />
@@ -61,7 +61,7 @@ export function WishForm({ album, entries, kinds }: Props) {
         onChange={(undecided) => wish.say({ undecided })}
       />
       <Check
-        name="Begin anew: leaves on which nothing is settled make way"
+        name="Start over (keeps locked and finished leaves)"
         checked={wish.anew}
         onChange={(anew) => wish.say({ anew })}
       />

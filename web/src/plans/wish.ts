@@ -19,7 +19,7 @@ export const useWish = create<Wish>((set) => ({
   kinds: null,
   breathing: "full",
   mostLeaves: "",
-  freshPages: true,
+  freshPages: false,
   undecided: false,
   anew: false,
   say: (next) => set(next),

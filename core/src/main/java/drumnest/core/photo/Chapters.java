@@ -4,24 +4,38 @@ import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Divides the line into chapters at the largest gaps in time, and where the maker says so.
  *
- * <p>As many chapters as wanted are had by cutting at the largest gaps; where no number is wanted,
- * at every gap longer than the house rule. Midnight is no border: a night that goes on past it is
- * one chapter. Pictures without a time are a chapter of their own. Then the maker's marks count: a
- * picture that begins a chapter, and one that joins the chapter before. Source: common practice, no
- * source.
+ * <p>As many chapters as wanted are had by cutting at the largest gaps. Where no number is wanted,
+ * the pauses follow the pictures, so that a chapter is usually worth a page or more: first it is
+ * cut at every gap longer than the house rule; then, on a line long enough for two chapters worth a
+ * page, the smallest chapter that is not worth one joins its neighbour across the shorter gap,
+ * again and again, so that a year of scattered pictures is told in seasons; and a chapter worth
+ * several pages is cut at its longest gap, where that stands out among its gaps and leaves a page's
+ * worth on both sides, so that a day is told in its parts. Midnight is no border: a night that goes
+ * on past it is one chapter. Pictures without a time are a chapter of their own. Then the maker's
+ * marks count: a picture that begins a chapter, and one that joins the chapter before. Source:
+ * common practice, no source.
  */
 public final class Chapters {
+
+  /** How many pages a chapter is worth before it is cut. */
+  private static final int SEVERAL = 4;
+
+  /** How many times as long as usual a gap is that stands out. */
+  private static final int STANDS_OUT = 4;
 
   private Chapters() {}
 
@@ -74,10 +88,7 @@ public final class Chapters {
       borders.add(dated);
     }
     if (wanted == null) {
-      Duration pause = Duration.ofHours(rules.number(HouseRule.CHAPTER_GAP_HOURS));
-      IntStream.range(1, dated)
-          .filter(i -> gap(line, i).compareTo(pause) > 0)
-          .forEach(borders::add);
+      borders.addAll(byPauses(line, dated, rules));
     } else {
       IntStream.range(1, dated)
           .boxed()
@@ -87,6 +98,70 @@ public final class Chapters {
           .forEach(borders::add);
     }
     return borders;
+  }
+
+  /** The borders among the pictures with a time, by pauses that follow them. */
+  private static TreeSet<Integer> byPauses(List<StoryPhoto> line, int dated, HouseRules rules) {
+    Duration pause = Duration.ofHours(rules.number(HouseRule.CHAPTER_GAP_HOURS));
+    int page = (int) rules.number(HouseRule.CHAPTER_PHOTOS);
+    TreeSet<Integer> borders = new TreeSet<>();
+    IntStream.range(1, dated).filter(i -> gap(line, i).compareTo(pause) > 0).forEach(borders::add);
+    if (dated >= 2 * page) {
+      joinSmall(line, dated, page, borders);
+      cutLarge(line, dated, page, borders);
+    }
+    return borders;
+  }
+
+  private static void joinSmall(
+      List<StoryPhoto> line, int dated, int page, TreeSet<Integer> borders) {
+    while (!borders.isEmpty()) {
+      int smallest = 0;
+      for (int begin : borders) {
+        if (end(borders, begin, dated) - begin < end(borders, smallest, dated) - smallest) {
+          smallest = begin;
+        }
+      }
+      int end = end(borders, smallest, dated);
+      if (end - smallest >= page) {
+        return;
+      }
+      boolean before =
+          smallest > 0 && (end == dated || gap(line, smallest).compareTo(gap(line, end)) <= 0);
+      borders.remove(before ? smallest : end);
+    }
+  }
+
+  private static void cutLarge(
+      List<StoryPhoto> line, int dated, int page, TreeSet<Integer> borders) {
+    Deque<Integer> begins = new ArrayDeque<>(borders);
+    begins.addFirst(0);
+    while (!begins.isEmpty()) {
+      int begin = begins.removeFirst();
+      int end = end(borders, begin, dated);
+      if (end - begin <= SEVERAL * page) {
+        continue;
+      }
+      int longest =
+          IntStream.rangeClosed(begin + page, end - page)
+              .boxed()
+              .max(Comparator.comparing(i -> gap(line, i)))
+              .orElseThrow();
+      List<Duration> gaps =
+          IntStream.range(begin + 1, end).mapToObj(i -> gap(line, i)).sorted().toList();
+      Duration usual = gaps.get(gaps.size() / 2);
+      if (gap(line, longest).compareTo(usual.multipliedBy(STANDS_OUT)) > 0) {
+        borders.add(longest);
+        begins.addFirst(longest);
+        begins.addFirst(begin);
+      }
+    }
+  }
+
+  /** Where the chapter ends that begins here. */
+  private static int end(TreeSet<Integer> borders, int begin, int dated) {
+    Integer next = borders.higher(begin);
+    return next == null ? dated : next;
   }
 
   private static Duration gap(List<StoryPhoto> line, int i) {

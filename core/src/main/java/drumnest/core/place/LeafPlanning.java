@@ -67,7 +67,8 @@ public final class LeafPlanning {
    * @param kinds the kinds of leaves there are
    * @param breathing how much of a page is left to breathe
    * @param mostLeaves how many leaves may be used
-   * @param freshPages whether each chapter begins on a page of its own
+   * @param freshPages whether every chapter begins on a page of its own, or only those that are
+   *     worth one
    * @param opens whether the first leaf is the first of the album
    * @param plans how many plans are wanted, from 1
    */

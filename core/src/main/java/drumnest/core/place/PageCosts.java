@@ -94,25 +94,27 @@ final class PageCosts {
         });
   }
 
+  /**
+   * For each moment before which one a page must end: the first of the next chapter that begins on
+   * a page of its own.
+   */
   private int[] chapterEnds() {
-    int[] ends = new int[open.size()];
-    if (!wish.freshPages()) {
-      Arrays.fill(ends, open.size());
-      return ends;
-    }
+    long worth = wish.freshPages() ? 0 : wish.rules().number(HouseRule.CHAPTER_PHOTOS);
     List<Integer> chapterOf = new ArrayList<>();
     for (int chapter = 0; chapter < wish.chapters().size(); chapter++) {
       for (int i = 0; i < wish.chapters().get(chapter).size(); i++) {
         chapterOf.add(chapter);
       }
     }
+    int[] ends = new int[open.size()];
+    int end = open.size();
     for (int moment = open.size() - 1; moment >= 0; moment--) {
-      boolean last =
-          moment + 1 == open.size()
-              || !chapterOf
-                  .get(open.get(moment).get(0))
-                  .equals(chapterOf.get(open.get(moment + 1).get(0)));
-      ends[moment] = last ? moment + 1 : ends[moment + 1];
+      ends[moment] = end;
+      int chapter = chapterOf.get(open.get(moment).get(0));
+      boolean first = moment == 0 || chapterOf.get(open.get(moment - 1).get(0)) != chapter;
+      if (first && wish.chapters().get(chapter).size() >= worth) {
+        end = moment;
+      }
     }
     return ends;
   }

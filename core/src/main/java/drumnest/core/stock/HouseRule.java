@@ -153,6 +153,18 @@ public enum HouseRule {
       "Hours without a picture after which a new chapter of the line begins.",
       "chapters on the line"),
 
+  CHAPTER_PHOTOS(
+      Group.LINE,
+      Source.FROM_MEMORY,
+      Unit.PHOTOS,
+      6,
+      1,
+      100,
+      "A chapter is worth a page from",
+      "Photos a chapter needs to be worth a page of its own. Smaller ones join a neighbour, and"
+          + " begin on the page where the one before ends.",
+      "chapters on the line and proposed leaves"),
+
   BURST_MINUTES(
       Group.LINE,
       Source.FROM_MEMORY,
@@ -857,6 +869,7 @@ public enum HouseRule {
     PPI,
     HOURS,
     MINUTES,
+    PHOTOS,
     BITS,
     COLOUR,
     SPREAD,

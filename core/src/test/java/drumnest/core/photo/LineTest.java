@@ -12,9 +12,12 @@ import drumnest.core.photo.StoryPhoto.Border;
 import drumnest.core.photo.StoryPhoto.Marks;
 import drumnest.core.stock.HouseRule;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class LineTest {
@@ -151,6 +154,54 @@ class LineTest {
     assertThat(ids(Chapters.divide(line, null, RULES)))
         .containsExactly(List.of("a", "b"), List.of("c", "d"), List.of("e"));
     assertThat(Chapters.divide(List.of(), null, RULES)).isEmpty();
+  }
+
+  private static List<Integer> sizes(List<LocalDateTime> times) {
+    List<StoryPhoto> line = new ArrayList<>();
+    for (LocalDateTime time : times) {
+      line.add(photo("p" + line.size(), time, null));
+    }
+    return Chapters.divide(line, null, RULES).stream().map(each -> each.photos().size()).toList();
+  }
+
+  @Test
+  void a_year_of_scattered_photos_is_told_in_a_few_chapters_each_worth_a_page() {
+    Random random = new Random(3);
+    List<LocalDateTime> year =
+        random.longs(40, 0, 270 * 24).sorted().mapToObj(NOON::plusHours).toList();
+    List<Integer> sizes = sizes(year);
+    assertThat(sizes).hasSizeBetween(2, 6).allMatch(size -> size >= 6);
+    assertThat(sizes.stream().mapToInt(Integer::intValue).sum()).isEqualTo(40);
+  }
+
+  @Test
+  void a_day_of_sixty_is_told_in_its_parts() {
+    List<LocalDateTime> day = new ArrayList<>();
+    for (int part = 0; part < 4; part++) {
+      for (int i = 0; i < 15; i++) {
+        day.add(NOON.plusMinutes(100L * part + 3L * i));
+      }
+    }
+    assertThat(sizes(day)).containsExactly(15, 15, 15, 15);
+  }
+
+  @Test
+  void a_trip_of_three_days_is_cut_at_its_nights() {
+    List<LocalDateTime> trip = new ArrayList<>();
+    for (int day = 0; day < 3; day++) {
+      for (int i = 0; i < 20; i++) {
+        trip.add(NOON.plusDays(day).plusMinutes(20L * i));
+      }
+      // One more, late, is no chapter of its own.
+      trip.add(NOON.plusDays(day).plusHours(10));
+    }
+    assertThat(sizes(trip)).containsExactly(21, 21, 21);
+  }
+
+  @Test
+  void even_days_are_not_cut_where_no_pause_stands_out() {
+    assertThat(sizes(IntStream.range(0, 60).mapToObj(i -> NOON.plusMinutes(10L * i)).toList()))
+        .containsExactly(60);
   }
 
   @Test

@@ -59,7 +59,8 @@ final class Requests {
    *
    * @param kinds the kinds of leaves that may be used
    * @param mostLeaves how many leaves may be used; null for as many as needed
-   * @param freshPages whether each chapter begins on a page of its own
+   * @param freshPages whether every chapter begins on a page of its own, or only those that are
+   *     worth one
    * @param undecided whether undecided photos are placed too
    * @param anew whether leaves on which nothing is settled are taken out first
    * @param run what the run is called, so that it can be watched and stopped

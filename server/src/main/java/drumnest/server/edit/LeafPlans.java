@@ -53,7 +53,8 @@ public class LeafPlans {
    * @param kinds the kinds of leaves that may be used, by their keys
    * @param breathing how much of a page is left to breathe
    * @param mostLeaves how many leaves may be used; null for as many as needed
-   * @param freshPages whether each chapter begins on a page of its own
+   * @param freshPages whether every chapter begins on a page of its own, or only those that are
+   *     worth one
    * @param undecided whether photos that nobody has decided on are to be placed too
    * @param anew whether leaves on which nothing is settled are taken out, and their photos placed
    *     again; else only what has no place gets leaves, at the end of the album

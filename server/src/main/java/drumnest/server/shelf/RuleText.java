@@ -46,6 +46,7 @@ public final class RuleText {
       case PPI -> " ppi";
       case HOURS -> " h";
       case MINUTES -> " min";
+      case PHOTOS -> " photos";
       case BITS -> " bits";
       case POINTS -> " pt";
       case PERCENT -> " %";
