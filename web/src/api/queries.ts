@@ -14,13 +14,14 @@ export function useShelf() {
 }
 
 /** The album with the spread that lies open. */
-export function useAlbum(id: number) {
+export function useAlbum(id: number | undefined) {
   return useQuery({
     queryKey: ["album", id],
+    enabled: id !== undefined,
     queryFn: () =>
       answered(
         api.GET("/api/albums/{id}", {
-          params: { path: { id }, query: { spread: openSpread() } },
+          params: { path: { id: id ?? 0 }, query: { spread: openSpread() } },
         }),
       ),
   });
@@ -237,7 +238,8 @@ function inTurn<T>(step: () => Promise<T>): Promise<T> {
 }
 
 /**
- * Takes a step on the album as the page has seen it. Answers the album as it is then, or null where
+ * Takes a step on the album as the page has seen it. What is to be done may depend on how the album
+ * is when the step's turn comes, so that fast presses never go by what is past. Answers the album as it is then, or null where
  * the step was refused; the refusal is shown, unless the caller takes it. Who takes many steps in a
  * row asks for the line later, once.
  */
@@ -247,18 +249,19 @@ export function useStep(id: number) {
   return useCallback(
     async <P extends StepPath>(
       path: P,
-      body: StepBody<P>,
+      body: StepBody<P> | ((now: Album) => StepBody<P>),
       onRefusal?: (refusal: Refusal) => void,
       lineLater = false,
     ): Promise<Album | null> => {
       try {
         const album = await inTurn(() => {
           const seen = queries.getQueryData<Album>(["album", id]);
+          const said = typeof body === "function" ? seen && body(seen) : body;
           return answered<Album>(
             // The body of each path is checked by StepBody; the client's own type cannot follow that.
             api.POST(path as "/api/albums/{id}/undo", {
               params: { path: { id }, query: { spread: openSpread() } },
-              body: { ...body, version: seen?.version ?? 0 },
+              body: { ...said, version: seen?.version ?? 0 },
             }),
           ).then((next) => {
             queries.setQueryData(["album", id], next);

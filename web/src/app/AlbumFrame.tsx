@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { Link, Navigate, useParams } from "react-router";
+import { Link, Navigate, useLocation, useParams } from "react-router";
 import { useAlbum, useLine } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
 import { LineUp } from "../bench/LineUp";
@@ -13,6 +13,7 @@ import { PlansStage } from "../plans/PlansStage";
 import { Key } from "../ui/Key";
 import { AlbumTitle } from "./AlbumTitle";
 import { KeysSheet } from "./KeysSheet";
+import { rememberPlace } from "./lastPlace";
 import { Stages } from "./Stages";
 import { useBenchKeys } from "./useBenchKeys";
 
@@ -27,6 +28,9 @@ export function AlbumFrame() {
   const line = useLine(id);
   const [keysOpen, setKeysOpen] = useState(false);
   useBenchKeys(id, () => setKeysOpen(true));
+
+  const { pathname, search } = useLocation();
+  useEffect(() => rememberPlace(pathname + search), [pathname, search]);
 
   const title = album.data?.title;
   useEffect(() => {
@@ -73,7 +77,7 @@ export function AlbumFrame() {
           <button
             type="button"
             className="self-center text-left text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-2 md:ml-4 md:self-start"
-            aria-label="Keys, light, about"
+            aria-label="Shortcuts, appearance, about"
             onClick={() => setKeysOpen(true)}
           >
             Keys<span className="hidden md:inline">, light, about</span>

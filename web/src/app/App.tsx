@@ -1,5 +1,5 @@
 import { Navigate, Route, Routes } from "react-router";
-import { useShelf } from "../api/queries";
+import { useAlbum, useShelf } from "../api/queries";
 import { PairGate } from "../shelf/PairGate";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { SumsPage } from "../sums/SumsPage";
@@ -29,8 +29,10 @@ export function App() {
 function FirstAlbum() {
   const shelf = useShelf();
   const first = shelf.data?.[0];
-  if (first) {
-    return <Navigate to={`/albums/${first.id}/place`} replace />;
+  const album = useAlbum(first?.id);
+  if (first && album.data) {
+    const stage = album.data.counts.onLine > 0 ? "place" : "gather";
+    return <Navigate to={`/albums/${first.id}/${stage}`} replace />;
   }
   return (
     <p className="p-8" role="status">

@@ -5,73 +5,13 @@ import { useAbout } from "../api/queries";
 import { Key } from "../ui/Key";
 import { Sheet } from "../ui/Sheet";
 import { useTheme } from "../ui/theme";
+import { KEYS, useLetters, type Where } from "./keys";
 
-type KeyMeaning = [keys: string[], meaning: string];
-
-const KEYS: [where: string, keys: KeyMeaning[]][] = [
-  [
-    "Everywhere",
-    [
-      [["Z"], "undo"],
-      [["Y"], "redo"],
-      [["="], "sums, without an album"],
-      [["S"], "the shelf: catalogue, house rules, units, sharing"],
-      [["?"], "this sheet"],
-    ],
-  ],
-  [
-    "Gather, on the contact sheet",
-    [
-      [["←", "→", "↑", "↓"], "go to the next photo; with Shift, mark several"],
-      [["K"], "keep; on a closed stack its best, and drop the others"],
-      [["M"], "maybe: it goes in where there is room"],
-      [["X"], "out"],
-      [["U"], "decide later"],
-      [["2"], "keep the best two of a stack, drop its others"],
-      [["Space"], "open a stack, or close it"],
-      [["G"], "stack the marked photos"],
-      [["V"], "the marked photos are upright and wide versions of one"],
-      [["A"], "stands alone: out of its stack or versions"],
-      [["C"], "compare the stack or the marked photos"],
-      [["Enter"], "look at every pixel"],
-      [["H"], "hero"],
-      [["P"], "private"],
-      [["F"], "fine behind a flap"],
-      [["B"], "take the proposed keep box"],
-      [["T"], "write the caption"],
-      [["N"], "a chapter begins here"],
-      [["J"], "join this chapter to the one before"],
-    ],
-  ],
-  [
-    "Place, on the spread",
-    [
-      [["←", "→", "↑", "↓"], "go to the next pocket"],
-      [["Enter"], "take the photo in hand; once more puts it down"],
-      [["Esc"], "put it back where it was"],
-      [["L"], "lock or unlock"],
-      [["R"], "quarter turn"],
-      [["K"], "keep box: arrows move it, Shift and arrows size it"],
-      [["Del"], "take out of the pocket"],
-      [["X"], "drop the photo: it leaves the line"],
-      [["P"], "place again, as it is chosen below the spread"],
-      [["W"], "keep an empty pocket for words"],
-      [["T"], "keep an empty pocket for a title"],
-      [["E"], "leave a pocket empty on purpose"],
-      [["C"], "it is cut: placing again leaves it"],
-      [["G"], "it is stuck: it stays where it is"],
-      [["["], "turn back a page"],
-      [["]"], "turn on a page"],
-    ],
-  ],
-  [
-    "On the fore-edge",
-    [
-      [["Alt", "↑", "↓"], "move the leaf"],
-      [["T"], "turn the leaf over"],
-      [["D"], "duplicate the leaf"],
-    ],
-  ],
+const PLACES: [where: Where, words: string][] = [
+  ["everywhere", "Everywhere"],
+  ["gather", "Gather, on the contact sheet"],
+  ["place", "Place, on the spread"],
+  ["leaves", "On the fore-edge"],
 ];
 
 interface Props {
@@ -83,17 +23,18 @@ interface Props {
 export function KeysSheet({ open, onOpenChange }: Props) {
   const about = useAbout(open);
   const { choice, choose } = useTheme();
+  const letters = useLetters();
   return (
-    <Sheet open={open} onOpenChange={onOpenChange} title="Keys, light, about">
-      {KEYS.map(([where, keys]) => (
-        <section key={where} aria-label={where} className="mb-5">
-          <h3 className="mb-1.5 border-b border-hair pb-0.5 text-[15px]">{where}</h3>
+    <Sheet open={open} onOpenChange={onOpenChange} title="Shortcuts, appearance, about">
+      {PLACES.map(([where, words]) => (
+        <section key={where} aria-label={words} className="mb-5">
+          <h3 className="mb-1.5 border-b border-hair pb-0.5 text-[15px]">{words}</h3>
           <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 sm:grid-cols-[auto_1fr_auto_1fr]">
-            {keys.map(([names, meaning]) => (
+            {KEYS.filter((row) => row.where.includes(where)).map(({ keys, shown, meaning }) => (
               <div key={meaning} className="contents">
                 <dt className="flex items-start gap-1">
-                  {names.map((key) => (
-                    <Key key={key}>{key}</Key>
+                  {(shown ?? keys).map((key) => (
+                    <Key key={key}>{key.length === 1 ? key.toUpperCase() : key}</Key>
                   ))}
                 </dt>
                 <dd className="leading-snug">{meaning}</dd>
@@ -102,8 +43,22 @@ export function KeysSheet({ open, onOpenChange }: Props) {
           </dl>
         </section>
       ))}
+      <label className="mb-5 flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          checked={letters.on}
+          onChange={(event) => letters.turn(event.target.checked)}
+          className="accent-fold"
+        />
+        <span>
+          Single letters act
+          <span className="block text-[13px] text-quiet">
+            Switch them off if they get in the way of speech input; arrows, Enter and Esc stay.
+          </span>
+        </span>
+      </label>
       <fieldset className="mb-6 flex gap-5 border-t border-hair pt-4">
-        <legend className="sr-only">Light</legend>
+        <legend className="sr-only">Appearance</legend>
         {(["system", "light", "dark"] as const).map((each) => (
           <label key={each} className="flex items-center gap-2">
             <input
@@ -113,7 +68,7 @@ export function KeysSheet({ open, onOpenChange }: Props) {
               onChange={() => choose(each)}
               className="accent-fold"
             />
-            {each === "system" ? "as this machine" : each}
+            {each === "system" ? "like the system" : each}
           </label>
         ))}
       </fieldset>

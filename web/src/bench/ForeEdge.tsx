@@ -2,6 +2,7 @@ import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Album, Leaf } from "../api/types";
+import { deedOf } from "../app/keys";
 import { useHand } from "./hand";
 import { useTurnTo } from "./openSpread";
 import { useLeafSteps } from "./useLeafSteps";
@@ -42,7 +43,7 @@ export function ForeEdge({ album }: { album: Album }) {
       return;
     }
     const by = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
-    const key = event.key.toLowerCase();
+    const does = deedOf(event, "leaves");
     if (by !== 0 && event.altKey) {
       steps.move(current.key, current.number + by);
     } else if (by !== 0) {
@@ -50,13 +51,13 @@ export function ForeEdge({ album }: { album: Album }) {
       if (next) {
         look(next);
       }
-    } else if (key === "delete" || key === "backspace") {
+    } else if (does === "take-out") {
       void steps.remove(current.key);
-    } else if (key === "t") {
+    } else if (does === "turn-over") {
       steps.turnOver(current.key);
-    } else if (key === "d") {
+    } else if (does === "duplicate") {
       void steps.duplicate(current.key);
-    } else if (key === "enter" || key === "a") {
+    } else if (event.key === "Enter") {
       void navigate({ pathname: `/albums/${album.id}/leaves`, search: window.location.search });
     } else {
       return;

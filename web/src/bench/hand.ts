@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { createJSONStorage, persist } from "zustand/middleware";
 
 /** What is in the maker's hand: taken from a slot or from the line, to be put into a slot. */
 export interface InHand {
@@ -30,19 +31,31 @@ interface Hand {
   letGo: () => void;
 }
 
-/** What the maker looks at and holds. Belongs to this window, not to the album. */
-export const useHand = create<Hand>((set) => ({
-  slot: null,
-  photo: null,
-  thing: null,
-  leaf: null,
-  cursor: null,
-  inHand: null,
-  standAt: (cursor) => set({ cursor }),
-  lookAtSlot: (slot) => set({ slot, photo: null, thing: null }),
-  lookAtPhoto: (photo) => set({ photo, slot: null, thing: null }),
-  lookAtThing: (thing) => set({ thing, slot: null, photo: null }),
-  lookAtLeaf: (leaf) => set({ leaf }),
-  pickUp: (inHand) => set({ inHand }),
-  letGo: () => set({ inHand: null }),
-}));
+/**
+ * What the maker looks at and holds. Belongs to this window, not to the album; what is looked at is
+ * the same after the page was loaded anew.
+ */
+export const useHand = create<Hand>()(
+  persist(
+    (set) => ({
+      slot: null,
+      photo: null,
+      thing: null,
+      leaf: null,
+      cursor: null,
+      inHand: null,
+      standAt: (cursor) => set({ cursor }),
+      lookAtSlot: (slot) => set({ slot, photo: null, thing: null }),
+      lookAtPhoto: (photo) => set({ photo, slot: null, thing: null }),
+      lookAtThing: (thing) => set({ thing, slot: null, photo: null }),
+      lookAtLeaf: (leaf) => set({ leaf }),
+      pickUp: (inHand) => set({ inHand }),
+      letGo: () => set({ inHand: null }),
+    }),
+    {
+      name: "drumnest-hand",
+      storage: createJSONStorage(() => window.sessionStorage),
+      partialize: ({ slot, photo, thing, leaf, cursor }) => ({ slot, photo, thing, leaf, cursor }),
+    },
+  ),
+);

@@ -4,6 +4,9 @@ import { useSearchParams } from "react-router";
 
 let open: number | undefined;
 
+/** Where this window is turning to, until it lies open there. */
+let aim: number | undefined;
+
 /** The spread that lies open in this window; undefined for the one an album opens at. */
 export function openSpread() {
   return open;
@@ -18,6 +21,9 @@ export function useFollowSpread(album: number) {
   // Set while rendering, so that the very first question already asks for it.
   const turned = open !== wanted;
   open = wanted;
+  if (wanted === aim) {
+    aim = undefined;
+  }
   useEffect(() => {
     if (turned) {
       void queries.invalidateQueries({ queryKey: ["album", album] });
@@ -30,7 +36,8 @@ export function useTurnTo() {
   const [, setParams] = useSearchParams();
   return useCallback(
     (spread: number) => {
-      if (spread !== open) {
+      if (spread !== (aim ?? open)) {
+        aim = spread;
         setParams((before) => {
           const next = new URLSearchParams(before);
           next.set("spread", String(spread));
@@ -39,5 +46,21 @@ export function useTurnTo() {
       }
     },
     [setParams],
+  );
+}
+
+/** Turns on or back from where this window is turning to; answers the spread, or null at an end. */
+export function useTurnBy() {
+  const turnTo = useTurnTo();
+  return useCallback(
+    (by: number, spread: { number: number; last: number }) => {
+      const next = (aim ?? open ?? spread.number) + by;
+      if (next < 0 || next > spread.last) {
+        return null;
+      }
+      turnTo(next);
+      return next;
+    },
+    [turnTo],
   );
 }

@@ -1,6 +1,7 @@
 import { Dialog } from "radix-ui";
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Album, Choice, Line, Photo } from "../api/types";
+import { type Does, deedOf } from "../app/keys";
 import { Key } from "../ui/Key";
 import { wholeUrl } from "../ui/Picture";
 import { everyPhoto } from "./contact";
@@ -21,7 +22,12 @@ interface View {
 
 const WHOLE: View = { zoom: 1, x: 0.5, y: 0.5 };
 const CLOSEST = 24;
-const CHOICES: Record<string, Choice> = { k: "keep", m: "maybe", x: "out", u: "open" };
+const CHOICES: Partial<Record<Does, Choice>> = {
+  keep: "keep",
+  maybe: "maybe",
+  out: "out",
+  "in-doubt": "open",
+};
 const WORDS: Record<string, string> = {
   open: "undecided",
   keep: "kept",
@@ -67,10 +73,22 @@ function Comparison({ album, line, photos }: Props & { photos: Photo[] }) {
   }
 
   function onKey(event: React.KeyboardEvent) {
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-    const choice = CHOICES[key];
+    const key = event.key;
+    const does = deedOf(event, "compare");
+    const choice = does && CHOICES[does];
     if (choice && active) {
       void choose([active.id], choice);
+    } else if (event.ctrlKey || event.metaKey || event.altKey) {
+      return;
+    } else if (event.shiftKey && key.startsWith("Arrow")) {
+      const by = 0.15 / view.zoom;
+      setView((before) =>
+        settled({
+          ...before,
+          x: before.x + (key === "ArrowRight" ? by : key === "ArrowLeft" ? -by : 0),
+          y: before.y + (key === "ArrowDown" ? by : key === "ArrowUp" ? -by : 0),
+        }),
+      );
     } else if (key === "ArrowRight") {
       setAt((before) => Math.min(photos.length - 1, before + 1));
     } else if (key === "ArrowLeft") {
@@ -81,17 +99,8 @@ function Comparison({ album, line, photos }: Props & { photos: Photo[] }) {
       zoom(1 / 1.5);
     } else if (key === "0") {
       setView(WHOLE);
-    } else if (key === "1") {
+    } else if (key === ".") {
       setView((before) => ({ ...before, zoom: pixelForPixel(active) }));
-    } else if (["w", "a", "s", "d"].includes(key)) {
-      const by = 0.15 / view.zoom;
-      setView((before) =>
-        settled({
-          ...before,
-          x: before.x + (key === "d" ? by : key === "a" ? -by : 0),
-          y: before.y + (key === "s" ? by : key === "w" ? -by : 0),
-        }),
-      );
     } else {
       return;
     }
@@ -112,10 +121,10 @@ function Comparison({ album, line, photos }: Props & { photos: Photo[] }) {
           {photos.length === 1 ? "Every pixel" : `${photos.length} side by side`}
         </Dialog.Title>
         <span>
-          <Key>+</Key> <Key>−</Key> zoom, <Key>0</Key> whole, <Key>1</Key> pixel for pixel
+          <Key>+</Key> <Key>−</Key> zoom, <Key>0</Key> whole, <Key>.</Key> pixel for pixel
         </span>
         <span className="hidden md:inline">
-          <Key>W</Key> <Key>A</Key> <Key>S</Key> <Key>D</Key> move
+          <Key>Shift</Key> and arrows move
         </span>
         {photos.length > 1 && (
           <span>
@@ -123,7 +132,7 @@ function Comparison({ album, line, photos }: Props & { photos: Photo[] }) {
           </span>
         )}
         <span>
-          <Key>K</Key> <Key>M</Key> <Key>X</Key> <Key>U</Key> decide
+          <Key>K</Key> <Key>M</Key> <Key>O</Key> <Key>I</Key> decide
         </span>
         <span className="flex-1" />
         <span role="status">{Math.round(view.zoom * 100)} % of the whole</span>

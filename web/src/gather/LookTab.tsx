@@ -20,8 +20,8 @@ interface Props {
 const CHOICES: [Choice, string, string][] = [
   ["keep", "Keep", "K"],
   ["maybe", "Maybe", "M"],
-  ["out", "Out", "X"],
-  ["open", "Later", "U"],
+  ["out", "Out", "O"],
+  ["open", "In doubt", "I"],
 ];
 
 /** The photo that the contact sheet stands at, looked at closely and decided on. */
@@ -117,7 +117,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         />
         <Tick
           words="Private"
-          keyName="P"
+          keyName="Q"
           on={photo.secret === true}
           onChange={(secret) => mark([photo.id], { secret })}
         />
@@ -296,7 +296,7 @@ function Caption({ album, photo }: { album: Album; photo: Photo }) {
   return (
     <div className="mt-2">
       <label htmlFor="caption" className="text-[13px] text-quiet">
-        Caption <Key>T</Key>
+        Caption <Key>W</Key>
       </label>
       <textarea
         id="caption"

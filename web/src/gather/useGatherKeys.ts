@@ -1,14 +1,23 @@
 import { useEffect, useRef } from "react";
 import { useStep } from "../api/queries";
-import type { Album, Choice } from "../api/types";
-import { isTyping } from "../app/useBenchKeys";
+import type { Album, Choice, Photo } from "../api/types";
+import { type Does, deedOf, isTyping } from "../app/keys";
 import { useHand } from "../bench/hand";
 import { type Row, type Tile, upOrDown } from "./contact";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
 
-const CHOICES: Record<string, Choice> = { k: "keep", m: "maybe", x: "out", u: "open" };
+const CHOICES: Partial<Record<Does, Choice>> = {
+  keep: "keep",
+  maybe: "maybe",
+  out: "out",
+  "in-doubt": "open",
+};
 const MOST_COMPARED = 4;
+
+function idOf(photo: string | Photo) {
+  return typeof photo === "string" ? photo : photo.id;
+}
 
 /** The keys of the contact sheet. */
 export function useGatherKeys(album: Album, rows: Row[]) {
@@ -22,7 +31,6 @@ export function useGatherKeys(album: Album, rows: Row[]) {
     const tiles = rows.flatMap((row) => (row.kind === "tiles" ? row.tiles : []));
     const at = tiles.findIndex((each) => each.photo.id === cursor);
     const tile = tiles[at];
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
 
     function go(to: Tile | undefined) {
       if (!to) {
@@ -36,7 +44,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
       standAt(to.photo.id);
     }
 
-    switch (key) {
+    switch (event.key) {
       case "ArrowRight":
         go(tiles[at + 1] ?? (at < 0 ? tiles[0] : undefined));
         return true;
@@ -45,7 +53,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         return true;
       case "ArrowDown":
       case "ArrowUp":
-        go(tile ? upOrDown(rows, tile.photo.id, key === "ArrowDown" ? 1 : -1) : tiles[0]);
+        go(tile ? upOrDown(rows, tile.photo.id, event.key === "ArrowDown" ? 1 : -1) : tiles[0]);
         return true;
       case "Home":
         go(tiles[0]);
@@ -54,54 +62,55 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         go(tiles.at(-1));
         return true;
     }
-    if (!tile || event.ctrlKey || event.metaKey) {
+    if (event.key === "Escape") {
+      view.mark(new Set());
+      return true;
+    }
+    const does = deedOf(event, "gather");
+    if (!tile || !does) {
       return false;
     }
     const ids = view.marked.size > 0 ? [...view.marked] : [tile.photo.id];
-    const choice = CHOICES[key];
+    const choice = CHOICES[does];
     if (choice) {
       decide(choice);
       return true;
     }
-    switch (key) {
-      case "2":
+    switch (does) {
+      case "keep-two":
         if (tile.stack) {
           moveOn();
           void chooseOfStack(tile.stack, 2);
         }
         return tile.stack !== null;
-      case " ":
+      case "open-stack":
         if (tile.photo.lookalike && tile.stack) {
           view.toggleStack(tile.photo.lookalike);
         }
         return true;
-      case "Enter":
-        view.compare([tile.photo.id]);
-        return true;
-      case "c": {
-        const group = view.marked.size > 1 ? ids : (tile.stack ?? []).map((each) => each.id);
-        const rest = tiles.slice(at, at + 2).map((each) => each.photo.id);
-        view.compare((group.length > 1 ? group : rest).slice(0, MOST_COMPARED));
+      case "look": {
+        const group = view.marked.size > 1 ? ids : tile.closed ? tile.stack : null;
+        view.compare((group?.map(idOf) ?? [tile.photo.id]).slice(0, MOST_COMPARED));
         return true;
       }
-      case "h":
+      case "hero":
         void markPhotos(ids, { hero: !tile.photo.hero });
         return true;
-      case "p":
+      case "private":
         void markPhotos(ids, { secret: !tile.photo.secret });
         return true;
-      case "f":
+      case "flap":
         void markPhotos(ids, { flap: !tile.photo.flap });
         return true;
-      case "b":
+      case "keep-box":
         void step("/api/albums/{id}/keep-as-proposed", { photos: ids });
         return true;
-      case "g":
+      case "one-stack":
         if (ids.length > 1) {
           void step("/api/albums/{id}/stack", { photos: ids, together: true });
         }
         return true;
-      case "a":
+      case "alone":
         if (tile.stack || tile.photo.alternates) {
           void step(tile.stack ? "/api/albums/{id}/stack" : "/api/albums/{id}/alternates", {
             photos: ids,
@@ -109,15 +118,15 @@ export function useGatherKeys(album: Album, rows: Row[]) {
           });
         }
         return true;
-      case "v":
+      case "versions":
         if (ids.length > 1) {
           void step("/api/albums/{id}/alternates", { photos: ids, together: true });
         }
         return true;
-      case "n":
+      case "begin-chapter":
         void step("/api/albums/{id}/border", { photo: tile.photo.id, begins: true });
         return true;
-      case "j": {
+      case "join-chapter": {
         const head = [...rows]
           .slice(
             0,
@@ -130,12 +139,9 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         }
         return true;
       }
-      case "t":
+      case "words":
         view.turnTo("look");
         window.requestAnimationFrame(() => document.getElementById("caption")?.focus());
-        return true;
-      case "Escape":
-        view.mark(new Set());
         return true;
     }
     return false;
@@ -181,7 +187,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
           event.key,
         ) && target?.closest("button, a, [role='tab'], summary") != null;
       const elsewhere = useSheetView.getState().compared !== null;
-      if (isTyping(event) || event.altKey || own || elsewhere) {
+      if (isTyping(event) || event.altKey || event.ctrlKey || event.metaKey || own || elsewhere) {
         return;
       }
       if (latest.current(event)) {

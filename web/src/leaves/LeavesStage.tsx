@@ -87,7 +87,7 @@ export function LeavesStage({ album }: { album: Album }) {
                 Move down <Key>Alt ↓</Key>
               </Button>
               <Button onClick={() => steps.turnOver(current.key)}>
-                Turn over <Key>T</Key>
+                Turn over <Key>U</Key>
               </Button>
               <Button onClick={() => steps.duplicate(current.key)}>
                 Duplicate <Key>D</Key>

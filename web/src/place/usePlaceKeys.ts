@@ -1,21 +1,21 @@
 import { useEffect } from "react";
 import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
-import { isTyping } from "../app/useBenchKeys";
+import { type Does, deedOf, isTyping } from "../app/keys";
 import { useHand } from "../bench/hand";
-import { useTurnTo } from "../bench/openSpread";
+import { useTurnBy } from "../bench/openSpread";
 import { cornerOf, type PlacedSlot, slotsOf } from "../bench/places";
 import { endPreview, preview } from "../ticket/preview";
 import { useNotices } from "../ui/notices";
 
 /** What an empty pocket is set aside for, by key. */
-const ASIDE: Record<string, string> = { w: "words", t: "title", e: "empty" };
+const ASIDE: Partial<Record<Does, string>> = { words: "words", title: "title", empty: "empty" };
 
 /** The keys of the spread: going from pocket to pocket, moving, locking, turning, taking out. */
 export function usePlaceKeys(album: Album, placeAgain: () => void) {
   const step = useStep(album.id);
   const hand = useHand();
-  const turnTo = useTurnTo();
+  const turnBy = useTurnBy();
   const speak = useNotices((state) => state.speak);
   useEffect(() => {
     const slots = slotsOf(album);
@@ -59,49 +59,62 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
       }
     }
 
-    function act(key: string): boolean {
-      if (key.startsWith("arrow")) {
+    function act(key: string, does: Does | null): boolean {
+      if (key.startsWith("Arrow")) {
         go(key);
-      } else if (key === "escape" && hand.inHand) {
+      } else if (key === "Escape" && hand.inHand) {
         hand.letGo();
         endPreview();
-      } else if (key === "enter" && hand.inHand) {
+      } else if (key === "Enter" && hand.inHand) {
         void putDown();
-      } else if (key === "[" || key === "]") {
-        const next = album.spread.number + (key === "]" ? 1 : -1);
-        if (next >= 0 && next <= album.spread.last) {
-          turnTo(next);
+      } else if (does === "turn-back" || does === "turn-on") {
+        const next = turnBy(does === "turn-on" ? 1 : -1, album.spread);
+        if (next !== null) {
           speak(`Spread ${next + 1} of ${album.spread.last + 1}`);
         }
-      } else if (key === "p") {
+      } else if (does === "place-again") {
         placeAgain();
-      } else if (key === "x" && (seat || hand.photo)) {
+      } else if (does === "out" && (seat || hand.photo)) {
         void step("/api/albums/{id}/choose", {
           photos: [seat?.photo ?? hand.photo ?? ""],
           choice: "out",
         });
-      } else if (current && !held && ASIDE[key]) {
-        const aside = ASIDE[key] === current.aside ? undefined : ASIDE[key];
-        void step("/api/albums/{id}/set-aside", { slot: current.id, aside });
+      } else if (current && !held && does && ASIDE[does]) {
+        void step("/api/albums/{id}/set-aside", (now) => {
+          const aside = ASIDE[does];
+          return { slot: current.id, aside: slotIn(now)?.aside === aside ? undefined : aside };
+        });
       } else if (!current || !held) {
         return false;
-      } else if (key === "enter") {
+      } else if (key === "Enter") {
         hand.pickUp({ photo: seat?.photo ?? null, slot: current.id, name: held.name });
         speak(`${held.name} is in your hand. Choose a pocket with the arrows.`);
-      } else if (key === "l") {
-        void step("/api/albums/{id}/lock", { slot: current.id, locked: !held.locked });
-      } else if (key === "c") {
-        const made = held.made === "cut" ? undefined : "cut";
-        void step("/api/albums/{id}/made", { slot: current.id, made });
-      } else if (key === "g") {
-        const made = held.made === "stuck" ? "cut" : "stuck";
-        void step("/api/albums/{id}/made", { slot: current.id, made });
-      } else if (key === "r") {
-        const turned = seat ? seat.drawing.turned : current.laid?.turned;
-        void step("/api/albums/{id}/turn", { slot: current.id, turned: !turned });
-      } else if (key === "k") {
+      } else if (does === "lock") {
+        void step("/api/albums/{id}/lock", (now) => ({
+          slot: current.id,
+          locked: !heldIn(now)?.locked,
+        }));
+      } else if (does === "cut") {
+        void step("/api/albums/{id}/made", (now) => ({
+          slot: current.id,
+          made: heldIn(now)?.made === "cut" ? undefined : "cut",
+        }));
+      } else if (does === "stuck") {
+        void step("/api/albums/{id}/made", (now) => ({
+          slot: current.id,
+          made: heldIn(now)?.made === "stuck" ? "cut" : "stuck",
+        }));
+      } else if (does === "quarter-turn") {
+        void step("/api/albums/{id}/turn", (now) => {
+          const slot = slotIn(now);
+          return {
+            slot: current.id,
+            turned: !(slot?.seat ? slot.seat.drawing.turned : slot?.laid?.turned),
+          };
+        });
+      } else if (does === "keep-box") {
         document.getElementById("keep-box")?.focus();
-      } else if (key === "delete" || key === "backspace") {
+      } else if (does === "take-out") {
         void step("/api/albums/{id}/take-out", { slot: current.id });
       } else {
         return false;
@@ -109,22 +122,32 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
       return true;
     }
 
+    /** The slot that is looked at as it is when the step's turn has come. */
+    function slotIn(now: Album) {
+      return slotsOf(now).find(({ slot }) => slot.id === current?.id)?.slot;
+    }
+
+    function heldIn(now: Album) {
+      const slot = slotIn(now);
+      return slot?.seat ?? slot?.laid;
+    }
+
     function onKey(event: KeyboardEvent) {
       const elsewhere =
         isTyping(event) || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented;
       const target = event.target as HTMLElement;
       const onOther = target.closest("a, button:not([data-slot]), [data-own-keys]") != null;
-      const key = event.key.toLowerCase();
-      if (elsewhere || (onOther && (key === "enter" || key.startsWith("arrow")))) {
+      const { key } = event;
+      if (elsewhere || (onOther && (key === "Enter" || key.startsWith("Arrow")))) {
         return;
       }
-      if (act(key)) {
+      if (act(key, deedOf(event, "place"))) {
         event.preventDefault();
       }
     }
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [album, hand, step, speak, turnTo, placeAgain]);
+  }, [album, hand, step, speak, turnBy, placeAgain]);
 }
 
 /** The slot that lies next in a direction: the nearest whose middle is that way. */
@@ -144,15 +167,15 @@ function neighbour(
   for (const slot of slots) {
     const [ox, oy] = middle(slot, album);
     const along =
-      key === "arrowleft"
+      key === "ArrowLeft"
         ? x - ox
-        : key === "arrowright"
+        : key === "ArrowRight"
           ? ox - x
-          : key === "arrowup"
+          : key === "ArrowUp"
             ? y - oy
             : oy - y;
     const across =
-      key === "arrowleft" || key === "arrowright" ? Math.abs(oy - y) : Math.abs(ox - x);
+      key === "ArrowLeft" || key === "ArrowRight" ? Math.abs(oy - y) : Math.abs(ox - x);
     const far = along + 3 * across;
     if (along > 0.01 && far < least) {
       least = far;

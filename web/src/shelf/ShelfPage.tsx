@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
-import { isTyping } from "../app/useBenchKeys";
+import { isTyping } from "../app/keys";
+import { lastPlace } from "../app/lastPlace";
 import { BuilderSection } from "./BuilderSection";
 import { CatalogueSection } from "./CatalogueSection";
 import { PocketsSection } from "./PocketsSection";
@@ -24,7 +25,7 @@ export function ShelfPage() {
     document.title = `${title ?? "Shelf"} · Drum Nest`;
     function onKey(event: KeyboardEvent) {
       if (event.key === "Escape" && !isTyping(event)) {
-        void navigate("/");
+        void navigate(lastPlace());
       }
     }
     window.addEventListener("keydown", onKey);
@@ -40,7 +41,7 @@ export function ShelfPage() {
         className="slim-scroll flex shrink-0 items-center gap-1 overflow-x-auto bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-col md:items-stretch md:px-0 md:py-4"
       >
         <Link
-          to="/"
+          to={lastPlace()}
           className="shrink-0 pr-3 text-[13px] whitespace-nowrap text-edge-quiet underline underline-offset-2 md:mb-4 md:px-4"
         >
           Back to the album

@@ -1,7 +1,8 @@
 import { useEffect, useState } from "react";
 import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
 import { useMetric } from "../api/queries";
-import { isTyping } from "../app/useBenchKeys";
+import { isTyping } from "../app/keys";
+import { lastPlace } from "../app/lastPlace";
 import { Key } from "../ui/Key";
 import { Running } from "../ui/Running";
 import { type Field, SUMS, type SumDefinition } from "./definitions";
@@ -20,7 +21,7 @@ export function SumsPage() {
     document.title = "Sums · Drum Nest";
     function onKey(event: KeyboardEvent) {
       if (event.key === "Escape" && !isTyping(event)) {
-        void navigate("/");
+        void navigate(lastPlace());
       }
     }
     window.addEventListener("keydown", onKey);
@@ -36,7 +37,7 @@ export function SumsPage() {
         className="slim-scroll flex shrink-0 items-center gap-1 overflow-x-auto bg-edge px-3 py-2 text-edge-text md:w-[132px] md:flex-col md:items-stretch md:px-0 md:py-4"
       >
         <Link
-          to="/"
+          to={lastPlace()}
           className="shrink-0 pr-3 text-[13px] whitespace-nowrap text-edge-quiet underline underline-offset-2 md:mb-4 md:px-4"
         >
           Back to the album

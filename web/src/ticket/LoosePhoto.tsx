@@ -51,7 +51,7 @@ export function LoosePhoto({ album, photo }: Props) {
       <div className="mt-4 text-[13px]">
         <Do
           name="drop"
-          keyName="X"
+          keyName="O"
           onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
         />
       </div>

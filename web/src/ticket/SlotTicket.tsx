@@ -142,7 +142,7 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
           <Made album={album} slot={ticket.slot} made={seat.made} />
           <Do
             name="drop"
-            keyName="X"
+            keyName="O"
             onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
           />
           {photo.keep && (
