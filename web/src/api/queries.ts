@@ -56,6 +56,7 @@ export function useMetric() {
 export function useLine(id: number) {
   return useQuery({
     queryKey: ["line", id],
+    enabled: Number.isInteger(id),
     queryFn: () => answered(api.GET("/api/albums/{id}/line", { params: { path: { id } } })),
   });
 }

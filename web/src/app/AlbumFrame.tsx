@@ -24,7 +24,7 @@ export function AlbumFrame() {
   const { id: idText, stage } = useParams();
   const id = Number(idText);
   useFollowSpread(id);
-  const album = useAlbum(id);
+  const album = useAlbum(Number.isInteger(id) ? id : undefined);
   const line = useLine(id);
   const [keysOpen, setKeysOpen] = useState(false);
   useBenchKeys(id, () => setKeysOpen(true));
@@ -37,6 +37,16 @@ export function AlbumFrame() {
     document.title = title ? `${title} · Drum Nest` : "Drum Nest";
   }, [title]);
 
+  if (!Number.isInteger(id)) {
+    return (
+      <div className="p-8">
+        <h1 className="mb-2 text-xl">There is no such page</h1>
+        <Link to="/" className="underline underline-offset-2">
+          Go to the album
+        </Link>
+      </div>
+    );
+  }
   if (album.isError) {
     return (
       <div className="p-8">

@@ -63,7 +63,7 @@ function CameraPart({ album, line, camera, reference = false }: PartProps) {
           className="mt-1 underline underline-offset-2"
           onClick={() => setOpen(true)}
         >
-          {reference ? "shift this clock all the same" : "shift its clock"}
+          {reference ? "adjust this camera's time" : "shift its clock"}
         </button>
       )}
     </div>

@@ -66,7 +66,7 @@ export function ChapterHead({ album, chapter, first, budget }: Props) {
           className="shrink-0 text-[13px] leading-tight underline underline-offset-2"
           onClick={() => step("/api/albums/{id}/border", { photo: chapter.id, begins: false })}
         >
-          join to the one before
+          merge with previous
         </button>
       )}
     </div>

@@ -67,7 +67,7 @@ export function ContactSheet({ album, line, budget, rows, onWidth }: Props) {
       className="slim-scroll relative min-h-0 flex-1 overflow-y-auto px-5 -outline-offset-2"
     >
       {rows.length === 0 && (
-        <p className="py-10 text-center text-quiet">No photo is like that. Choose another row.</p>
+        <p className="py-10 text-center text-quiet">No photos match this filter.</p>
       )}
       <div className="relative" style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((item) => {

@@ -68,7 +68,7 @@ export function GatherStage({ album, line }: Props) {
       )}
       {over && (
         <div className="pointer-events-none absolute inset-3 z-20 flex items-center justify-center border-4 border-dashed border-fold bg-mat/85">
-          <p className="text-2xl font-semibold">Let go: they come in here</p>
+          <p className="text-2xl font-semibold">Drop to add</p>
         </div>
       )}
     </div>
@@ -172,7 +172,7 @@ function useStandSomewhere(rows: ReturnType<typeof rowsOf>) {
 const NEXT = [
   ["Gather", "Bring the photos in. Keep the best, drop the repeats, give the undated their time."],
   ["Leaves", "Choose the pages, of any size, and plan the plain ones by measure."],
-  ["Place", "One press fills the double page in story order. Swap, lock, and say what must stay."],
+  ["Place", "One press fills the spread in story order. Swap, lock, and say what must stay."],
   ["Make", "Take away the list of prints to order and of pieces to trim."],
 ] as const;
 

@@ -177,7 +177,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
                 step("/api/albums/{id}/alternates", { photos: [photo.id], together: false })
               }
             >
-              they are not
+              Not the same subject
             </button>
           </Row>
         )}

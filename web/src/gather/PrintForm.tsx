@@ -146,7 +146,7 @@ export function PrintForm({ album, onArrived }: Props) {
       )}
       <div className="col-span-2 flex items-center gap-4">
         <Button type="submit" strong>
-          Hang it on the line
+          Add print
         </Button>
         <button
           type="button"

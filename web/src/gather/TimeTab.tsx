@@ -42,7 +42,7 @@ export function TimeTab({ album, line }: Props) {
             className="underline underline-offset-2"
             onClick={() => step("/api/albums/{id}/chapters", {})}
           >
-            as the pauses fall
+            Automatic, by gaps
           </button>
         </div>
         <p className="mt-1 text-[12px] text-quiet">

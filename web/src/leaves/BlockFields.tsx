@@ -67,10 +67,10 @@ export function BlockFields({ block, others, refusal, onChange }: Props) {
       {block.shape === "row" && (
         <>
           {count("pieces", "How many")}
-          {text("span", "Over a length of")}
+          {text("span", "Total width")}
           {text("gap", "Apart by")}
-          {text("piece", "or each piece")}
-          {text("other", "Other way (empty: square)")}
+          {text("piece", "or piece width")}
+          {text("other", "Height (blank = square)")}
           {flag("outerGaps", "gaps outside too")}
           {flag("down", "one under the other")}
         </>

@@ -18,7 +18,7 @@ export function FormatField({ album }: { album: Album }) {
           void step("/api/albums/{id}/format", { format: format === "" ? undefined : format })
         }
         choices={[
-          ["", "not said"],
+          ["", "no format"],
           ...formats.map((entry): [string, string] => [entry.key, entry.name]),
         ]}
       />

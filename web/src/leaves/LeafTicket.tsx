@@ -77,7 +77,7 @@ function DropField({ album, detail }: { album: Album; detail: LeafDetail }) {
     >
       <div className="flex-1">
         <TextField
-          label="Its top lies below the page's by"
+          label="Distance from top of page"
           value={drop}
           onChange={setDrop}
           wrong={wrong}

@@ -99,7 +99,7 @@ export function Planner({ album, detail, side, onSide, draft }: Props) {
         </p>
       )}
       <p className="mt-2 text-[13px] text-quiet">
-        {blocks.length === 0 ? "Say what stands on this side, block by block." : "Add another:"}
+        {blocks.length === 0 ? "Add photos or groups to this side." : "Add another:"}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {SHAPES.map(([shape, words]) => (

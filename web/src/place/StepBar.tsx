@@ -100,7 +100,7 @@ function Status({ album, placing }: Props) {
         ) : inHand ? (
           <span className="font-semibold text-ink">
             {inHand.name} is in your hand: choose a pocket with the arrows, Enter puts it there, Esc
-            lets it be.
+            cancels.
           </span>
         ) : (
           <>
@@ -116,7 +116,7 @@ function Status({ album, placing }: Props) {
                 className="whitespace-nowrap font-semibold text-ink underline underline-offset-2"
                 onClick={() => setOpen(true)}
               >
-                {account.points} points
+                Details
               </button>
             )}
           </>

@@ -74,7 +74,7 @@ function Late({ album }: { album: Album }) {
   }
   return (
     <p className="text-[13px] leading-tight text-quiet">
-      {offered.length === 1 ? "A gap suits 1 of them." : `Gaps suit ${offered.length} of them.`}{" "}
+      {offered.length} would fit in empty pockets.{" "}
       <button
         type="button"
         className="font-semibold text-fold underline underline-offset-2"

@@ -27,12 +27,12 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
         <Sum name="Photos placed">
           {plan.photos} in {plan.places} places
         </Sum>
-        <Sum name="Free, for words and air">{plan.kept}</Sum>
-        <Sum name="Empty for want of photos" warn={plan.empty > 0}>
+        <Sum name="Kept free">{plan.kept}</Sum>
+        <Sum name="Pockets left over" warn={plan.empty > 0}>
           {plan.empty}
         </Sum>
         <Sum name="Cropped away">{plan.cropped} %</Sum>
-        <Sum name="Forced" warn={plan.forced > 0}>
+        <Sum name="Badly cropped" warn={plan.forced > 0}>
           {plan.forced}
         </Sum>
         <Sum name="Without a place" warn={plan.left.length > 0}>

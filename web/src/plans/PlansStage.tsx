@@ -57,7 +57,7 @@ export function PlansStage({ album }: { album: Album }) {
         `${counted(goes.length, "leaf is", "leaves are")} taken out: ${goes.join(", ")}`,
         "their photos are placed again on the proposed leaves",
       ];
-      if (!(await ask("Leaves make way for these. Go on?", lines, "Lay them"))) {
+      if (!(await ask("Replace these leaves?", lines, "Replace"))) {
         return;
       }
     }
@@ -95,7 +95,7 @@ export function PlansStage({ album }: { album: Album }) {
         </div>
         {plans.isError ? (
           <p className="mt-4 max-w-[56ch]">
-            {plans.error instanceof Refusal ? plans.error.message : "The leaves were not weighed."}
+            {plans.error instanceof Refusal ? plans.error.message : "No proposal could be made."}
           </p>
         ) : kinds.length === 0 ? (
           <p className="mt-4">Choose at least one kind of leaf.</p>

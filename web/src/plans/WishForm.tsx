@@ -33,7 +33,7 @@ export function WishForm({ album, entries, kinds }: Props) {
         />
       </p>
       <label className="mt-1.5 flex items-baseline justify-between gap-3">
-        <span>At most so many leaves</span>
+        <span>Maximum leaves</span>
         <input
           type="text"
           inputMode="numeric"

@@ -15,7 +15,9 @@ export function OwnField({ entry }: { entry: Entry }) {
     const text = shown.trim();
     setTyped(null);
     if (!/^(\d{1,3}|1000)?$/.test(text)) {
-      notify(`“${text}” is no count. How many you own is a whole number up to 1000, or nothing.`);
+      notify(
+        `“${text}” is not a whole number. How many you own is a whole number up to 1000, or nothing.`,
+      );
       return;
     }
     try {

@@ -178,10 +178,10 @@ function RuleForm({ rule, onDone }: { rule: Rule; onDone: () => void }) {
           <>
             <p className="mt-2 font-semibold">
               {effect.data.places === 0
-                ? "No place in your albums would read otherwise."
+                ? "No place in your albums would change."
                 : effect.data.places === 1
-                  ? "1 place in your albums would read otherwise:"
-                  : `${effect.data.places} places in your albums would read otherwise:`}
+                  ? "1 place in your albums would change:"
+                  : `${effect.data.places} places in your albums would change:`}
             </p>
             <ul className="mt-0.5">
               {effect.data.changes.slice(0, 8).map((change) => (

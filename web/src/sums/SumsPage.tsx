@@ -8,7 +8,7 @@ import { Running } from "../ui/Running";
 import { type Field, SUMS, type SumDefinition } from "./definitions";
 import { question, type Written } from "./question";
 import { SendToTicket } from "./SendToTicket";
-import { SumAnswer } from "./SumAnswer";
+import { part, SumAnswer } from "./SumAnswer";
 import { SumField } from "./SumField";
 import { useAnswer } from "./useAnswer";
 
@@ -109,7 +109,11 @@ function OneSum({ sum }: { sum: SumDefinition }) {
             <>
               <SumAnswer
                 answer={answer.data}
-                results={sum.results.filter((each) => !each.of || written[each.of]?.trim())}
+                results={sum.results.filter(
+                  (each) =>
+                    (!each.of || written[each.of]?.trim()) &&
+                    !(each.unless && part(answer.data, each.unless) === true),
+                )}
               />
               <SendToTicket sum={sum.name} question={asked} />
             </>

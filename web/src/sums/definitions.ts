@@ -41,6 +41,8 @@ export interface Result {
   kind: ResultKind;
   /** The field without which there is nothing to say. */
   of?: string;
+  /** The part of the answer that, where it is yes, leaves nothing to say. */
+  unless?: string;
 }
 
 export interface SumDefinition {
@@ -123,7 +125,7 @@ export const SUMS: SumDefinition[] = [
     results: [
       { path: "size", label: "the whole", kind: "size" },
       { path: "fits", label: "Fits the page", kind: "yes" },
-      { path: "overBy", label: "Too large by", kind: "size" },
+      { path: "overBy", label: "Too large by", kind: "size", unless: "fits" },
       { path: "margins.left", label: "Margin left and right", kind: "length" },
       { path: "margins.top", label: "Margin top and foot", kind: "length" },
     ],

@@ -55,5 +55,5 @@ function source(photo: Photo) {
   if (!photo.takenAt) {
     return "no date yet";
   }
-  return photo.datedByMaker ? "your word" : "the camera's word";
+  return photo.datedByMaker ? "from you" : "from camera";
 }

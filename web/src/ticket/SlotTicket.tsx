@@ -49,7 +49,7 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
           </Row>
         )}
         {ticket.kept && (
-          <Row name="Kept">
+          <Row name="Shown">
             {ticket.kept}
             {ticket.crop && (
               <span className="font-normal text-quiet">

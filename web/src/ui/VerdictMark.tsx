@@ -10,6 +10,7 @@ export function VerdictMark({ verdict }: { verdict: string }) {
 function mark(verdict: string) {
   switch (verdict) {
     case "snug":
+    case "covers":
       return (
         <g fill="none" stroke="var(--fits)">
           <rect x="2" y="2" width="16" height="16" strokeWidth="3" />
@@ -58,6 +59,7 @@ function mark(verdict: string) {
 
 const WORDS: Record<string, string> = {
   snug: "Snug",
+  covers: "Covers its mount",
   tight: "Tight",
   loose: "Loose",
   "too-big": "Too big",

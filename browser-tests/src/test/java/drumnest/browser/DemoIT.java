@@ -101,11 +101,74 @@ class DemoIT {
   }
 
   @Test
+  void fast_presses_are_neither_lost_nor_reordered() {
+    Page page = open("place?spread=1", 1280, 800);
+    Locator slot = page.locator("[data-slot][data-photo]").first();
+    slot.click();
+    String id = slot.getAttribute("data-slot");
+    for (int i = 0; i < 10; i++) {
+      page.keyboard().press("l");
+    }
+    for (int i = 0; i < 3; i++) {
+      page.keyboard().press("l");
+      page.keyboard().press("z");
+    }
+    assertThat(page.getByText("Last: unlock")).isVisible();
+    assertThat(page.locator("[data-slot='" + id + "'][data-locked]")).hasCount(0);
+    for (int i = 0; i < 4; i++) {
+      page.keyboard().press("]");
+    }
+    page.waitForURL("**/place?spread=5");
+    for (int i = 0; i < 9; i++) {
+      page.keyboard().press("[");
+    }
+    page.waitForURL("**/place?spread=0");
+    page.context().close();
+  }
+
+  @Test
+  void keys_of_the_browser_stay_the_browsers_and_letters_can_be_switched_off() {
+    Page page = open("place?spread=1", 1280, 800);
+    page.locator("[data-slot][data-photo]").first().click();
+    for (String key : List.of("Control+=", "Control+s", "Meta+s", "Alt+=", "Control+z")) {
+      page.keyboard().press(key);
+    }
+    page.keyboard().press("?");
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    sheet.getByLabel("Single letters act").uncheck();
+    page.keyboard().press("Escape");
+    page.keyboard().press("=");
+    page.keyboard().press("s");
+    page.keyboard().press("?");
+    assertThat(page.locator("#spread")).isVisible();
+    assertThat(sheet).hasCount(0);
+    page.context().close();
+  }
+
+  @Test
+  void back_from_sums_and_a_reload_lead_to_the_same_place_with_the_same_in_view() {
+    Page page = open("place?spread=3", 1280, 800);
+    Locator slot = page.locator("[data-slot]").nth(1);
+    String label = slot.getAttribute("aria-label");
+    slot.click();
+    Locator ticket = page.locator("[aria-label='Ticket']").first();
+    page.keyboard().press("=");
+    page.getByText("Back to the album").click();
+    page.waitForURL("**/place?spread=3");
+    page.reload();
+    page.waitForURL("**/place?spread=3");
+    assertThat(page.locator("[data-slot][aria-pressed='true']"))
+        .hasAttribute("aria-label", label);
+    assertThat(ticket).isVisible();
+    page.context().close();
+  }
+
+  @Test
   void the_keys_are_listed_and_light_and_dark_can_be_chosen() {
     Page page = open("place", 1280, 800);
     page.keyboard().press("?");
     Locator sheet = page.getByRole(AriaRole.DIALOG);
-    assertThat(sheet.getByText("take out of the pocket")).isVisible();
+    assertThat(sheet.getByText("take out: a photo of its pocket")).isVisible();
     assertThat(sheet.getByText("never leaves this machine")).isVisible();
     sheet.getByLabel("dark").check();
     assertThat(page.locator("html")).hasAttribute("data-theme", "dark");

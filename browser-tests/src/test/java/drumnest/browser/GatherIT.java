@@ -178,10 +178,10 @@ class GatherIT {
     page.getByLabel("What is on it").fill("The bridge in fog");
     page.getByLabel("Width, as it is seen").fill("six");
     page.getByLabel("Height").fill("4");
-    button("Hang it on the line").click();
+    button("Add print").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("six");
     page.getByLabel("Width, as it is seen").fill("6");
-    button("Hang it on the line").click();
+    button("Add print").click();
     Locator tile = page.locator("[data-tile]").first();
     assertThat(tile).containsText("The bridge in fog");
     assertThat(tile).containsText("on the table");
@@ -192,7 +192,7 @@ class GatherIT {
     page.getByLabel("Height").fill("6");
     page.getByLabel("A snap of it, if you have one")
         .setInputFiles(Pictures.write(files.resolve("snap.jpg"), 400, 600, 3, null));
-    button("Hang it on the line").click();
+    button("Add print").click();
     assertThat(page.locator("[data-tile]")).hasCount(2);
   }
 

@@ -98,7 +98,7 @@ class LeavesIT {
     assertThat(leaves().nth(1)).hasAttribute("aria-selected", "true");
     page.keyboard().press("Alt+ArrowUp");
     keysInOrder("2", "1", "3");
-    page.keyboard().press("t");
+    page.keyboard().press("u");
     assertThat(leaves().nth(0)).hasAccessibleName(Pattern.compile("turned over"));
     page.keyboard().press("d");
     keysInOrder("2", "4", "1", "3");
@@ -185,7 +185,7 @@ class LeavesIT {
     page.getByLabel("Height", exactly()).fill("4 in");
     button("a row").click();
     page.getByLabel("How many").fill("3");
-    page.getByLabel("Over a length of").fill("6 in");
+    page.getByLabel("Total width").fill("6 in");
     page.getByLabel("Where").selectOption("below 1");
     page.getByLabel("Lined up").selectOption("start");
     Locator marks = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Ruler"));
@@ -193,10 +193,10 @@ class LeavesIT {
     assertThat(marks).containsText("to");
     assertThat(page.locator("[data-draft-mount]")).hasCount(4);
 
-    page.getByLabel("Over a length of").fill("14 in");
+    page.getByLabel("Total width").fill("14 in");
     assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
     assertThat(button("Keep these places")).isDisabled();
-    page.getByLabel("Over a length of").fill("6 in");
+    page.getByLabel("Total width").fill("6 in");
     button("Keep these places").click();
     assertThat(button("Keep these places")).hasCount(0);
     page.reload();

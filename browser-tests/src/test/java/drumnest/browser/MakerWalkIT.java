@@ -99,7 +99,7 @@ class MakerWalkIT {
     assertThat(page.getByText("2 not taken in; the others are")).isVisible();
     assertThat(
             page.getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHasText("shopping.jpg: It is no photo")))
+                .filter(new Locator.FilterOptions().setHasText("shopping.jpg: It is not a photo")))
         .isVisible();
     assertThat(
             page.getByRole(AriaRole.LISTITEM)
@@ -217,7 +217,7 @@ class MakerWalkIT {
     double after = crop.boundingBox().x;
     assertThat(after).isGreaterThan(before + 20);
 
-    page.keyboard().press("k");
+    page.keyboard().press("b");
     page.keyboard().press("ArrowLeft");
     page.keyboard().press("ArrowLeft");
     page.waitForCondition(() -> crop.boundingBox().x < after - 1);
@@ -270,7 +270,7 @@ class MakerWalkIT {
     page.keyboard().press("r");
     assertThat(page.getByText("Last: turn in pocket 4, leaf 1 back")).isVisible();
     String photo = shown().get("1-back-4");
-    page.keyboard().press("x");
+    page.keyboard().press("o");
     assertThat(page.getByText("Last: drop a photo")).isVisible();
     assertThat(slot("1-back-4")).not().hasAttribute("data-photo", photo);
     button("First album, change the title").click();

@@ -122,7 +122,7 @@ class ShelfIT {
     value.fill("3 feet");
     assertThat(rule.getByRole(AriaRole.ALERT)).containsText("not a length");
     value.fill("1/32");
-    assertThat(rule.getByText("places in your albums would read otherwise")).isVisible();
+    assertThat(rule.getByText("places in your albums would change")).isVisible();
     rule.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change it")).click();
     assertThat(rule).hasAttribute("data-changed", "true");
     assertThat(ticketOf("1-back-1")).containsText("Loose");

@@ -68,7 +68,7 @@ public final class TakeScreenshots {
         page -> {
           page.getByText("Loose above").click();
           page.getByLabel("New value").fill("1/32");
-          page.getByText("would read otherwise").waitFor();
+          page.getByText("would change").waitFor();
         });
     wide(album + "make", "make", page -> {});
     take(album + "make", "make-phone", 390, 844, ColorScheme.LIGHT, page -> {});
@@ -83,7 +83,7 @@ public final class TakeScreenshots {
 
   private static void proposeForAll(Page page) {
     page.getByLabel("Undecided photos too").check();
-    page.getByLabel("Begin anew").check();
+    page.getByLabel("Start over").check();
     page.getByText(Pattern.compile("^[34]\\d photos to place")).waitFor();
     page.locator("[data-plan='3'] img").first().waitFor();
   }
@@ -94,7 +94,7 @@ public final class TakeScreenshots {
         .check(new Locator.CheckOptions().setForce(true));
     page.locator("#contact-sheet").focus();
     page.keyboard().press("ArrowRight");
-    page.keyboard().press("c");
+    page.keyboard().press("Enter");
     page.keyboard().press("+");
     page.getByText("150 % of the whole").waitFor();
   }

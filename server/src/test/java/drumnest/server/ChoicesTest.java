@@ -230,7 +230,7 @@ class ChoicesTest {
     assertThat(after.at("/whole/places").intValue()).isLessThan(places);
     SERVER.step("leaves/remove", Map.of("leaf", 2, "confirmed", true)).is(200);
     JsonNode none = SERVER.get("/api/albums/1/budget").is(200).json();
-    assertThat(none.at("/whole/text").stringValue()).contains("7 too many");
+    assertThat(none.at("/whole/text").stringValue()).contains("7 photos over");
     JsonNode first = none.get("chapters").get(0);
     assertThat(first.get("state").stringValue()).isEqualTo("over");
     assertThat(first.get("drops").get(0).get("why").stringValue()).contains("like it, and better");

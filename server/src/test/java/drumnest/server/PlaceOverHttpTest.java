@@ -259,7 +259,7 @@ class PlaceOverHttpTest {
     JsonNode album = SERVER.step("place-again", Map.of("spread", 1)).is(200).json();
     for (String slot : held(album).keySet()) {
       JsonNode why = SERVER.get("/api/albums/1/why/" + slot).is(200).json();
-      assertThat(why.get("next").stringValue()).containsPattern("Next best|As good|Better");
+      assertThat(why.get("next").stringValue()).containsPattern("Second choice|equally good|Better");
       assertThat(why.get("reasons")).isNotEmpty();
     }
     for (JsonNode photo : SERVER.line()) {
@@ -317,7 +317,7 @@ class PlaceOverHttpTest {
     assertThat(proposal.get("goes")).hasSize(2);
     assertThat(proposal.get("plans")).hasSize(3);
     JsonNode first = proposal.at("/plans/0");
-    assertThat(first.get("words").stringValue()).contains("Proven");
+    assertThat(first.get("words").stringValue()).contains("No better choice exists");
     int needed = 0;
     for (JsonNode kind : first.get("kinds")) {
       needed += kind.get("needed").intValue();

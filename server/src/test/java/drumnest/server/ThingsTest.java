@@ -103,7 +103,7 @@ class ThingsTest {
     Map<String, Object> coin = thing("keepsake", "Coin", "1", "1");
     coin.put("thickness", "1/8");
     String todo = lay(add(coin), "1-back-1").get("todo").toString();
-    assertThat(todo).contains("bulge").contains("clear square");
+    assertThat(todo).contains("bulge").contains("clear acetate square");
   }
 
   @Test

@@ -305,7 +305,7 @@ public enum HouseRule {
       0,
       10000,
       "Blurred below",
-      "Sharpness, as the spread of a picture's second derivative, below which it is called blurred.",
+      "How soft a photo is before it is called blurred; higher finds more of them.",
       "blurred marks on the line"),
 
   BINDING_MARGIN(
@@ -828,8 +828,8 @@ public enum HouseRule {
       35,
       1,
       100,
-      "Forced from",
-      "A photo of which more than this share is cropped away is counted as forced into its place.",
+      "Badly cropped from",
+      "A photo of which more than this share is cropped away is counted as badly cropped.",
       "what is said of proposed leaves"),
 
   WORDS_SHARE(

@@ -182,7 +182,7 @@ class CameraViews {
     LinePhotoEntity same = photo(bench, "same", request.same());
     if (photo.takenAt() == null || same.takenAt() == null || photo.isDatedByMaker()) {
       throw new FieldProblemException(
-          "same", "Choose two photos with a time of their cameras to shift a clock by them.");
+          "same", "Choose two photos with a camera time to shift a clock by them.");
     }
     return bench.shiftOf(request.camera()).plus(Duration.between(photo.takenAt(), same.takenAt()));
   }

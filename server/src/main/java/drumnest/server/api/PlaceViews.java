@@ -46,7 +46,7 @@ class PlaceViews {
     this.shelf = shelf;
   }
 
-  /** A part of a cost, in points: 100 are as bad as cropping a picture away whole. */
+  /** A part of a cost, in points: 100 points are a whole photo cropped away. */
   record PartView(String name, double points) {}
 
   /**
@@ -56,6 +56,7 @@ class PlaceViews {
    * @param best what placing again would come to
    * @param proven whether nothing cheaper is possible around what stays
    * @param words how good it is, in a sentence
+   * @param detail the same in points
    * @param placed how many photos are placed there
    * @param left how many photos of the line are without a place
    * @param shapes how the photos match the places by shape, in a sentence; empty where they do
@@ -65,6 +66,7 @@ class PlaceViews {
       double best,
       boolean proven,
       String words,
+      String detail,
       int placed,
       int left,
       List<PartView> parts,
@@ -88,6 +90,7 @@ class PlaceViews {
         PlaceWords.points(account.total()),
         PlaceWords.points(titled),
         best.isBest(),
+        PlaceWords.inShort(account.total(), titled, best, wish.order()),
         PlaceWords.howGood(account.total(), titled, best, wish.order()),
         placed,
         account.left().size(),
@@ -135,7 +138,7 @@ class PlaceViews {
     int place = task.placeOf(slot.id());
     if (photo < 0 || place < 0) {
       return new WhyView(
-          List.of("It was laid where words or a keepsake were meant to be."),
+          List.of("This place is reserved for words or a keepsake, so it is not rated."),
           List.of(),
           "",
           null,

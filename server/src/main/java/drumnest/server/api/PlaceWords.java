@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -80,13 +81,39 @@ final class PlaceWords {
             ? " Titles before their chapters cost " + inPoints(titled - best.cost()) + " of it."
             : "";
     return best.isBest()
-        ? "Proven: nothing better is possible " + order(order) + " around what stays." + titles
+        ? "Proven: nothing better is possible "
+            + order(order)
+            + (order == Placing.Order.WEIGHT || order == Placing.Order.VARIETY
+                ? " with these photos on these spreads,"
+                : "")
+            + " around what stays."
+            + titles
         : "At most "
             + inPoints(now - best.bound())
             + " from the best possible "
             + order(order)
             + "."
             + titles;
+  }
+
+  /** The same for a maker who does not count points. */
+  static String inShort(long now, long titled, Placing.Arrangement best, Placing.Order order) {
+    if (titled < now) {
+      return "Placing again would do better.";
+    }
+    if (now < titled) {
+      return "Your arrangement scores better than placing again.";
+    }
+    if (!best.isBest()) {
+      return "Close to the best possible arrangement.";
+    }
+    return order == Placing.Order.WEIGHT || order == Placing.Order.VARIETY
+        ? "Best possible arrangement of these photos."
+        : "Best possible arrangement.";
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
   }
 
   /** How the shapes of the photos match those of the places; empty where they do. */
@@ -171,16 +198,14 @@ final class PlaceWords {
 
   static String next(PlacingTask task, NextBest next) {
     String where =
-        next.place() < 0
-            ? "it would best be left out"
-            : SlotNames.of(task.slots().get(next.place()));
+        next.place() < 0 ? "leaving it out" : SlotNames.of(task.slots().get(next.place()));
     if (next.more() < 0) {
-      return "Better: " + where + "; the whole would be " + inPoints(-next.more()) + " better.";
+      return "Better: " + where + ", by " + inPoints(-next.more()) + ".";
     }
     if (points(next.more()) == 0) {
-      return "As good: " + where + ".";
+      return capital(where) + " is equally good.";
     }
-    return "Next best: " + where + "; the whole would cost " + inPoints(next.more()) + " more.";
+    return "Second choice: " + where + ", for " + inPoints(next.more()) + " more.";
   }
 
   /** What could be done about what is wrong with a photo in its place. */

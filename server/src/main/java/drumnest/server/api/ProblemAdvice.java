@@ -2,6 +2,7 @@ package drumnest.server.api;
 
 import drumnest.core.album.PlanProblemException;
 import drumnest.server.FieldProblemException;
+import drumnest.server.PlainText;
 import drumnest.server.data.DiskRoom;
 import drumnest.server.data.OutOfRoomException;
 import drumnest.server.edit.AlbumMovedOnException;
@@ -146,7 +147,10 @@ class ProblemAdvice {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
     return problem(
-        HttpStatus.NOT_FOUND, "Not there", "There is no “" + e.getValue() + "”.", e.getName());
+        HttpStatus.NOT_FOUND,
+        "Not there",
+        "“" + PlainText.beginning(String.valueOf(e.getValue()), 40) + "” is no such address here.",
+        e.getName());
   }
 
   @ExceptionHandler

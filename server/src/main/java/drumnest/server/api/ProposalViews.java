@@ -147,7 +147,7 @@ class ProposalViews {
     LeafPlanning.Answer answer = proposal.answer();
     if (number == 1) {
       return answer.isBest()
-          ? "Proven: no other leaves come out better."
+          ? "No better choice exists."
           : "At most " + points(plan.cost() - answer.bound()) + " from the best possible.";
     }
     return points(plan.cost() - answer.plans().get(0).cost()) + " more than the first.";

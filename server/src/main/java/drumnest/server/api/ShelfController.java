@@ -204,7 +204,7 @@ class ShelfController {
     Size inside = inside(form);
     Ruling ruling = Ruling.of(inside, PartForms.read(form.part(), "part", 0), rules.rules());
     if (!ruling.isWhole()) {
-      throw new FieldProblemException("part", "Not everything asked for comes out yet.");
+      throw new FieldProblemException("part", "Some parts do not fit yet.");
     }
     PocketPattern pattern = ruling.pattern();
     String name = form.name() == null ? "" : form.name().strip();

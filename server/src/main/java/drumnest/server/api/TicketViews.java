@@ -113,6 +113,8 @@ class TicketViews {
     PrintInPocket seat = bench.measure(slot, photo, filling.isTurned(), keep);
     Pixels pixels = photo.photo().pixels();
     InsertFit fit = seat.fit();
+    // On plain paper nothing goes into anything.
+    boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
     Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
     return new Views.TicketView(
         slot.id(),
@@ -124,8 +126,8 @@ class TicketViews {
         Views.SizeView.of(slot.takes()),
         Views.SizeView.of(seat.opening().size()),
         seat.opening().measured(),
-        Words.key(fit.verdict()),
-        Views.SizeView.of(fit.play()),
+        covers ? "covers" : Words.key(fit.verdict()),
+        covers ? null : Views.SizeView.of(fit.play()),
         Views.SizeView.ofNullable(fit.backing()),
         Views.SizeView.ofNullable(fit.reveal()),
         seat.crop() == null && !seat.onTable() ? null : Words.percent(seat.keptShare()),

@@ -114,7 +114,7 @@ final class Words {
       todo.add(print + ", then trim to " + UnitsInUse.text(seat.trim().to()) + ".");
       todo.add("Take " + String.join(", ", off(seat.trim())) + ".");
     } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
-      todo.add(print + (mount ? "; it covers its mount." : "; it goes in as it is."));
+      todo.add(print + (mount ? "; stick it on its mount." : "; it goes in as it is."));
     }
     if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
       todo.add(
@@ -127,7 +127,7 @@ final class Words {
       edge(fit, rules).ifPresent(todo::add);
     }
     if (seat.opening().known() == Opening.Known.AS_USUAL) {
-      todo.add("If the pocket is as usual.");
+      todo.add("Assumes a standard pocket; measure yours.");
     }
     return todo;
   }
@@ -158,7 +158,7 @@ final class Words {
           "It is thick and makes the pocket bulge; keep it away from thick things opposite.";
       case NOT_TO_BE_CUT -> "It is an original and is not cut: use another slot, or a copy.";
       case NOT_TO_BE_GLUED -> "It is an original and is not glued: use a pocket, or a copy.";
-      case SLIDES -> "It slides about: fix it to a clear square cut to the pocket.";
+      case SLIDES -> "It slides about: fix it to a clear acetate square cut to the pocket.";
     };
   }
 
@@ -184,11 +184,21 @@ final class Words {
     return count + " " + word + (count == 1 ? "" : "s");
   }
 
+  private static String moreNeeded(Orientation shape, int count) {
+    String word =
+        switch (shape) {
+          case UPRIGHT -> "upright";
+          case WIDE -> "wide";
+          case SQUARE -> "square";
+        };
+    return count + " more " + word + (count == 1 ? " pocket" : " pockets") + " needed";
+  }
+
   /** What a budget comes to. */
   static String budget(Budget.Line line) {
     List<String> parts = new ArrayList<>();
     if (line.tooMany() > 0) {
-      parts.add(line.tooMany() + " too many");
+      parts.add(line.tooMany() + (line.tooMany() == 1 ? " photo over" : " photos over"));
     } else if (line.free() > 0) {
       parts.add(line.free() + (line.free() == 1 ? " place free" : " places free"));
     }
@@ -196,7 +206,7 @@ final class Words {
         .forEach(
             (shape, count) -> {
               if (count.tooMany() > 0) {
-                parts.add(shapes(shape, count.tooMany()) + " short");
+                parts.add(moreNeeded(shape, count.tooMany()));
               }
             });
     if (line.printsTooLarge() > 0) {
@@ -207,7 +217,7 @@ final class Words {
               + (line.printsTooLarge() == 1 ? "it" : "them")
               + " whole");
     }
-    return parts.isEmpty() ? "comes out even" : String.join(", ", parts);
+    return parts.isEmpty() ? "fits exactly" : String.join(", ", parts);
   }
 
   /**

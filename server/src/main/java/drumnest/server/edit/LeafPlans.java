@@ -180,8 +180,14 @@ public class LeafPlans {
     if (bench.line().isEmpty()) {
       return "There are no photos yet. Bring some in with Gather.";
     }
+    long kept =
+        bench.line().stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count();
+    if (!wish.undecided() && kept == 0) {
+      return "Nothing is kept yet. Keep photos with Gather, or let the undecided ones be placed"
+          + " too.";
+    }
     return wish.undecided()
-        ? "Every photo of the line has a place already."
+        ? "Every photo has a place already."
         : "Every kept photo has a place already. Keep more with Gather, or let the undecided ones"
             + " be placed too.";
   }

@@ -114,7 +114,7 @@ enum PhotoFormat {
       return "It is a camera's raw file, which is not read here. Bring the JPEG beside it, or save"
           + " it as JPEG.";
     }
-    return "It is no photo; " + ACCEPTED;
+    return "It is not a photo; " + ACCEPTED;
   }
 
   /** Whether the name is that of a camera's raw file, some of which look like TIFF inside. */
