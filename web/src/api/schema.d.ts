@@ -1440,6 +1440,7 @@ export interface components {
         AccountView: {
             /** Format: double */
             best: number;
+            detail: string;
             /** Format: int32 */
             left: number;
             parts: components["schemas"]["PartView"][];

@@ -157,8 +157,7 @@ class DemoIT {
     page.waitForURL("**/place?spread=3");
     page.reload();
     page.waitForURL("**/place?spread=3");
-    assertThat(page.locator("[data-slot][aria-pressed='true']"))
-        .hasAttribute("aria-label", label);
+    assertThat(page.locator("[data-slot][aria-pressed='true']")).hasAttribute("aria-label", label);
     assertThat(ticket).isVisible();
     page.context().close();
   }

@@ -96,7 +96,8 @@ class PlaceIT {
     page.getByLabel(Pattern.compile("^Undecided photos too")).check();
     Locator plans = page.locator("[data-plan]");
     assertThat(plans).hasCount(3);
-    assertThat(plans.nth(0)).containsText(Pattern.compile("No better choice exists|from the best possible"));
+    assertThat(plans.nth(0))
+        .containsText(Pattern.compile("No better choice exists|from the best possible"));
     assertThat(plans.nth(1)).containsText("more than the first");
     assertThat(plans.nth(0).locator("img").first()).isVisible();
     String full = plans.nth(0).getByRole(AriaRole.HEADING).first().textContent();

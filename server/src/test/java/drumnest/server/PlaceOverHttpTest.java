@@ -259,7 +259,8 @@ class PlaceOverHttpTest {
     JsonNode album = SERVER.step("place-again", Map.of("spread", 1)).is(200).json();
     for (String slot : held(album).keySet()) {
       JsonNode why = SERVER.get("/api/albums/1/why/" + slot).is(200).json();
-      assertThat(why.get("next").stringValue()).containsPattern("Second choice|equally good|Better");
+      assertThat(why.get("next").stringValue())
+          .containsPattern("Second choice|equally good|Better");
       assertThat(why.get("reasons")).isNotEmpty();
     }
     for (JsonNode photo : SERVER.line()) {
