@@ -86,9 +86,15 @@ function useSettled<T>(value: T) {
   return settled;
 }
 
-/** Kept photos against places, of a version of the album; asked for when steps pause. */
-export function useBudget(id: number, version: number) {
-  const settled = useSettled(version);
+/** What an album's photos and places depend on: its version, which arrivals do not raise, and them. */
+function stateOf(album: Album) {
+  return `${album.version}-${album.counts.onLine}`;
+}
+
+/** Kept photos against places, of an album as it is; asked for when steps and arrivals pause. */
+export function useBudget(album: Album) {
+  const { id } = album;
+  const settled = useSettled(stateOf(album));
   return useQuery({
     queryKey: ["budget", id, settled],
     placeholderData: keepPreviousData,
@@ -179,9 +185,10 @@ export function useRoom(id: number, version: number, photo: string, spread: numb
   });
 }
 
-/** Photos without a place and the gaps they are offered to; asked for when steps pause. */
-export function useLate(id: number, version: number, enabled: boolean) {
-  const settled = useSettled(version);
+/** Photos without a place and the gaps they are offered to; asked for when steps and arrivals pause. */
+export function useLate(album: Album, enabled: boolean) {
+  const { id } = album;
+  const settled = useSettled(stateOf(album));
   return useQuery({
     queryKey: ["late", id, settled],
     enabled,

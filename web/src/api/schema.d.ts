@@ -1838,6 +1838,7 @@ export interface components {
             cautions: string[];
             left: string[];
             prints: components["schemas"]["PrintView"][];
+            sizes: string;
             trims: components["schemas"]["TrimView"][];
         };
         Lock: {

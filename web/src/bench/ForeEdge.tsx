@@ -27,8 +27,8 @@ export function ForeEdge({ album }: { album: Album }) {
     album.leaves.at(-1);
 
   useEffect(() => {
-    list.current?.querySelector("[aria-selected='true']")?.scrollIntoView({ block: "nearest" });
-  }, []);
+    document.getElementById(`leaf-${current?.key ?? ""}`)?.scrollIntoView({ block: "nearest" });
+  }, [current?.key]);
 
   function look(leaf: Leaf) {
     hand.lookAtLeaf(leaf.key);

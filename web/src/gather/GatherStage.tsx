@@ -103,7 +103,7 @@ function Begin({ album, onArrived }: PartProps) {
 function Sheet({ album, line, onArrived }: Props & { onArrived: () => void }) {
   const { filter, only, spread, tab, turnTo } = useSheetView();
   const [width, setWidth] = useState(700);
-  const budget = useBudget(album.id, album.version).data;
+  const budget = useBudget(album).data;
   const chapters = useMemo(() => tilesOf(line, filter, only, spread), [line, filter, only, spread]);
   const rows = useMemo(() => rowsOf(chapters, width), [chapters, width]);
   useGatherKeys(album, rows);

@@ -28,7 +28,8 @@ export function Planner({ album, detail, side, onSide, draft }: Props) {
   }
 
   function add(shape: string) {
-    const next = newBlock(shape, blocks, metric);
+    const { w, h } = detail.leaf.size;
+    const next = newBlock(shape, blocks, Math.min(Number(w.in), Number(h.in)), metric);
     draft.say([...blocks, next]);
     draft.choose(next.key);
   }

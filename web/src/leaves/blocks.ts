@@ -1,8 +1,27 @@
 import type { BlockForm } from "../api/types";
 
-/** A block as it is first said. */
-export function newBlock(shape: string, blocks: BlockForm[], metric: boolean): BlockForm {
-  const block = inInches(shape, blocks);
+/** Measures to begin with, in inches, by the shorter side of the page from which they stand on it. */
+const BEGINNINGS = [
+  { from: 10.5, piece: ["6", "4"], span: "6", cell: "3", upright: ["4", "6"], wide: ["6", "4"] },
+  { from: 5.5, piece: ["4", "3"], span: "4", cell: "1 1/2", upright: ["2", "3"], wide: ["3", "2"] },
+  { from: 0, piece: ["3", "2"], span: "3", cell: "1", upright: ["1", "1 1/2"], wide: ["2", "1"] },
+] as const;
+
+type Beginning = (typeof BEGINNINGS)[number];
+
+/**
+ * A block as it is first said, of a size that stands on its page.
+ *
+ * @param side the shorter side of the page, in inches
+ */
+export function newBlock(
+  shape: string,
+  blocks: BlockForm[],
+  side: number,
+  metric: boolean,
+): BlockForm {
+  const beginning = BEGINNINGS.find((each) => side >= each.from) ?? BEGINNINGS[2];
+  const block = inInches(shape, blocks, beginning);
   if (!metric) {
     return block;
   }
@@ -15,7 +34,7 @@ export function newBlock(shape: string, blocks: BlockForm[], metric: boolean): B
   ) as BlockForm;
 }
 
-function inInches(shape: string, blocks: BlockForm[]): BlockForm {
+function inInches(shape: string, blocks: BlockForm[], begin: Beginning): BlockForm {
   const key = Math.max(0, ...blocks.map((block) => block.key)) + 1;
   const last = blocks.at(-1);
   const where: Partial<BlockForm> = last
@@ -24,22 +43,30 @@ function inInches(shape: string, blocks: BlockForm[]): BlockForm {
   const block: BlockForm = { key, shape, holds: "photo", mat: "0", ...where };
   switch (shape) {
     case "row":
-      return { ...block, pieces: 3, span: "6", gap: "1/8" };
+      return { ...block, pieces: 3, span: begin.span, gap: "1/8" };
     case "grid":
-      return { ...block, columns: 3, rows: 3, w: "3", h: "3", gap: "1/8", border: "0" };
+      return {
+        ...block,
+        columns: 3,
+        rows: 3,
+        w: begin.cell,
+        h: begin.cell,
+        gap: "1/8",
+        border: "0",
+      };
     case "mixed":
       return {
         ...block,
-        uprightW: "4",
-        uprightH: "6",
-        w: "6",
-        h: "4",
+        uprightW: begin.upright[0],
+        uprightH: begin.upright[1],
+        w: begin.wide[0],
+        h: begin.wide[1],
         pieces: 3,
         gap: "1/8",
         squares: true,
       };
     default:
-      return { ...block, w: "6", h: "4" };
+      return { ...block, w: begin.piece[0], h: begin.piece[1] };
   }
 }
 

@@ -17,7 +17,7 @@ export function MakeStage({ album }: { album: Album }) {
       </p>
     );
   }
-  const { prints, trims, left, cautions } = lists.data;
+  const { prints, sizes, trims, left, cautions } = lists.data;
   const copies = prints.reduce((sum, print) => sum + print.count, 0);
   return (
     <div className="slim-scroll h-full overflow-y-auto px-4 py-5 sm:px-6">
@@ -27,6 +27,11 @@ export function MakeStage({ album }: { album: Album }) {
             title={copies === 1 ? "1 print to order" : `${copies} prints to order`}
             base={`/api/albums/${album.id}/prints`}
           />
+          {sizes && (
+            <p className="mt-1.5 text-[15px] font-semibold">
+              <Measures text={sizes} />
+            </p>
+          )}
           <Cautions cautions={left} />
           {prints.length === 0 && (
             <p className="mt-3 text-quiet">

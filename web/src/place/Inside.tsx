@@ -57,7 +57,7 @@ export function Inside({ slot, seat, width }: Props) {
               />
             )}
             {width > 60 && (
-              <span className={`text-[11px] ${slot.aside ? "font-semibold text-ink" : ""}`}>
+              <span className={`text-[11px] ${slot.aside ? "font-semibold text-graphite" : ""}`}>
                 {slot.aside ? ASIDE[slot.aside] : EMPTY[slot.holds]}
               </span>
             )}

@@ -39,12 +39,14 @@ export function StepBar({ album, line, placing }: Props) {
         <Button
           strong={!begun && counts.onLine > 0}
           disabled={counts.onLine === 0 || placing.running}
+          title={counts.onLine === 0 ? "Bring photos in with Gather first." : undefined}
           onClick={() => placing.place()}
         >
           {begun ? "Place again" : "Place"} <Key>P</Key>
         </Button>
         <Choose
           label="Which part"
+          word="fill"
           options={OVER}
           value={manner.over}
           onChoose={(over) => manner.choose({ over })}
@@ -57,6 +59,7 @@ export function StepBar({ album, line, placing }: Props) {
         />
         <Choose
           label="Breathing room"
+          word="pages"
           options={BREATHING}
           value={manner.breathing}
           onChoose={(breathing) => manner.choose({ breathing })}

@@ -8,7 +8,7 @@ import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
 import { Things } from "./Things";
 
-const HEIGHT = 100;
+const HEIGHT = 78;
 const GAP = 8;
 
 interface Props {
@@ -62,7 +62,7 @@ export function Tray({ album, line }: Props) {
 
 /** How many of them gaps of the album would suit, and putting them there. */
 function Late({ album }: { album: Album }) {
-  const late = useLate(album.id, album.version, album.counts.placed > 0).data ?? [];
+  const late = useLate(album, album.counts.placed > 0).data ?? [];
   const step = useStep(album.id);
   const offered = late.filter((each) => each.where);
   if (offered.length === 0) {

@@ -1,5 +1,7 @@
 interface Props<K extends string> {
   label: string;
+  /** A word that stands before it, where the choice does not explain itself. */
+  word?: string;
   /** What may be chosen, each with its words. */
   options: Record<K, string>;
   value: K;
@@ -7,8 +9,8 @@ interface Props<K extends string> {
 }
 
 /** One of a few, chosen where a sentence goes on with it. */
-export function Choose<K extends string>({ label, options, value, onChoose }: Props<K>) {
-  return (
+export function Choose<K extends string>({ label, word, options, value, onChoose }: Props<K>) {
+  const select = (
     <select
       aria-label={label}
       value={value}
@@ -21,5 +23,15 @@ export function Choose<K extends string>({ label, options, value, onChoose }: Pr
         </option>
       ))}
     </select>
+  );
+  return word ? (
+    <span className="flex items-center gap-1.5">
+      <span aria-hidden="true" className="text-[13px] text-quiet">
+        {word}
+      </span>
+      {select}
+    </span>
+  ) : (
+    select
   );
 }

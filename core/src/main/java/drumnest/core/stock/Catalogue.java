@@ -133,7 +133,8 @@ public final class Catalogue {
   }
 
   private static void pages() {
-    for (String size : List.of("12 x 12", "8 1/2 x 11", "10 x 12", "8 x 8", "6 x 12", "6 x 8")) {
+    for (String size :
+        List.of("12 x 12", "8 1/2 x 11", "10 x 12", "8 x 8", "6 x 12", "6 x 8", "6 x 6")) {
       plain(size, Mark.COMMON_PRACTICE, inches(size));
     }
     plain("A4", Mark.PUBLISHED, millimetres(210, 297));
@@ -158,7 +159,7 @@ public final class Catalogue {
     for (int side : new int[] {2, 3, 4}) {
       sleeve(Size.ofInches(side, side), CatalogueItem.HingeEdge.ANY);
     }
-    for (String size : List.of("3 x 4", "4 x 6", "5 x 7", "6 x 12")) {
+    for (String size : List.of("3 x 4", "4 x 6", "5 x 7", "8 x 12", "6 x 12")) {
       sleeve(inches(size), CatalogueItem.HingeEdge.SHORT);
       sleeve(inches(size), CatalogueItem.HingeEdge.LONG);
     }

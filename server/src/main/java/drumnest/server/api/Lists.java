@@ -9,9 +9,13 @@ import drumnest.server.document.TrimLine;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
 import drumnest.server.edit.SlotNames;
+import drumnest.server.shelf.UnitsInUse;
 import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What an album asks to be printed and trimmed. */
@@ -49,6 +53,7 @@ class Lists {
     Views.ListsView view() {
       return new Views.ListsView(
           prints.stream().map(line -> Lists.view(bench, line)).toList(),
+          sizes(prints),
           trims.stream().map(line -> Lists.view(bench, line)).toList(),
           left,
           cautions);
@@ -126,6 +131,16 @@ class Lists {
         SlotNames.of(slot),
         print.onTable(),
         slot.id());
+  }
+
+  /** How many prints of each size, the most first. */
+  private static String sizes(List<PrintLine> prints) {
+    Map<String, Integer> counts = new LinkedHashMap<>();
+    prints.forEach(line -> counts.merge(UnitsInUse.text(line.size()), line.count(), Integer::sum));
+    return counts.entrySet().stream()
+        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+        .map(each -> each.getValue() + " of " + each.getKey())
+        .collect(Collectors.joining(", "));
   }
 
   private static List<String> cautions(List<TrimLine> trims) {

@@ -315,8 +315,15 @@ final class Views {
    *
    * @param left what is in a pocket and yet on no list, and why
    */
+  /**
+   * @param sizes how many of each size, in a sentence; empty where nothing is to be ordered
+   */
   record ListsView(
-      List<PrintView> prints, List<TrimView> trims, List<String> left, List<String> cautions) {}
+      List<PrintView> prints,
+      String sizes,
+      List<TrimView> trims,
+      List<String> left,
+      List<String> cautions) {}
 
   record AboutView(String version, String pictures, String data) {}
 
