@@ -199,6 +199,7 @@ class IntakeTest {
     for (int hours : new int[] {0, 3}) {
       taken("dawn", TestPictures.jpeg(300, 201, 1, dawn.plusHours(hours), hours + 40));
     }
+    SERVER.step("chapters", java.util.Map.of("count", 50)).is(200);
     assertThat(
             SERVER
                 .get("/api/albums/1/line")
