@@ -1790,9 +1790,8 @@ export interface components {
             photos: number;
             /** Format: int32 */
             places: number;
-            /** Format: double */
-            points: number;
             sleeves: components["schemas"]["NeedView"][];
+            title: string;
             words: string;
         };
         LeafView: {
@@ -2107,8 +2106,7 @@ export interface components {
         };
         ProposalView: {
             goes: number[];
-            /** Format: int32 */
-            photos: number;
+            photos: string;
             plans: components["schemas"]["LeafPlanView"][];
         };
         ProposeLeaves: {

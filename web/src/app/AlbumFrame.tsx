@@ -87,10 +87,10 @@ export function AlbumFrame() {
           <button
             type="button"
             className="self-center text-left text-xs text-edge-quiet underline-offset-2 hover:text-edge-text hover:underline md:mt-2 md:ml-4 md:self-start"
-            aria-label="Shortcuts, appearance, about"
+            aria-label="Keys and about"
             onClick={() => setKeysOpen(true)}
           >
-            Keys<span className="hidden md:inline">, light, about</span>
+            Keys<span className="hidden md:inline"> and about</span>
           </button>
         </aside>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">

@@ -25,7 +25,7 @@ export function KeysSheet({ open, onOpenChange }: Props) {
   const { choice, choose } = useTheme();
   const letters = useLetters();
   return (
-    <Sheet open={open} onOpenChange={onOpenChange} title="Shortcuts, appearance, about">
+    <Sheet open={open} onOpenChange={onOpenChange} title="Keys, appearance, about">
       {PLACES.map(([where, words]) => (
         <section key={where} aria-label={words} className="mb-5">
           <h3 className="mb-1.5 border-b border-hair pb-0.5 text-[15px]">{words}</h3>

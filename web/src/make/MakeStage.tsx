@@ -21,7 +21,7 @@ export function MakeStage({ album }: { album: Album }) {
   const copies = prints.reduce((sum, print) => sum + print.count, 0);
   return (
     <div className="slim-scroll h-full overflow-y-auto px-4 py-5 sm:px-6">
-      <div className="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
         <section aria-label="Prints to order">
           <Head
             title={copies === 1 ? "1 print to order" : `${copies} prints to order`}

@@ -19,7 +19,8 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
       <h2 className="great text-[34px] leading-none">
         {counted(plan.leaves.length, "leaf", "leaves")}
       </h2>
-      <p className="mt-1 min-h-[2.6em] text-[13px] leading-snug text-quiet">{plan.words}</p>
+      <p className="mt-1 text-[15px] leading-snug font-semibold">{plan.title}</p>
+      <p className="text-[13px] leading-snug text-quiet">{plan.words}</p>
       <Button strong={plan.number === 1} className="mt-2" onClick={onTake}>
         Lay these leaves
       </Button>
@@ -38,7 +39,6 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
         <Sum name="Without a place" warn={plan.left.length > 0}>
           {plan.left.length}
         </Sum>
-        <Sum name="Points">{plan.points}</Sum>
       </dl>
       <ul className="mt-2 text-[12px] leading-snug">
         {[...plan.kinds, ...plan.sleeves].map((need) => (

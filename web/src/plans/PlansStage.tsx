@@ -83,7 +83,7 @@ export function PlansStage({ album }: { album: Album }) {
             {run.running && plans.isFetching ? (
               <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
             ) : plans.isError ? null : plans.data ? (
-              `${counted(plans.data.photos, "photo", "photos")} to place, every page of a plan to one scale`
+              `${plans.data.photos}; every page of a plan to one scale`
             ) : null}
           </p>
           <Link

@@ -314,11 +314,11 @@ class PlaceOverHttpTest {
   @Test
   void three_plans_with_their_sums_and_one_is_laid_with_its_photos() {
     JsonNode proposal = plans(wish());
-    assertThat(proposal.get("photos").intValue()).isEqualTo(24);
+    assertThat(proposal.get("photos").stringValue()).isEqualTo("24 photos to place");
     assertThat(proposal.get("goes")).hasSize(2);
-    assertThat(proposal.get("plans")).hasSize(3);
+    assertThat(proposal.get("plans").size()).isBetween(2, 3);
     JsonNode first = proposal.at("/plans/0");
-    assertThat(first.get("words").stringValue()).contains("No better choice exists");
+    assertThat(first.get("words").stringValue()).containsPattern("No better choice|Close to");
     int needed = 0;
     for (JsonNode kind : first.get("kinds")) {
       needed += kind.get("needed").intValue();
@@ -330,10 +330,11 @@ class PlaceOverHttpTest {
                 + first.get("kept").intValue()
                 + first.get("empty").intValue())
         .isEqualTo(first.get("places").intValue());
-    double points = 0;
+    assertThat(first.get("title").stringValue()).startsWith("Fewest leaves");
+    assertThat(proposal.get("plans").valueStream().map(plan -> plan.get("title").stringValue()))
+        .doesNotHaveDuplicates();
     for (JsonNode plan : proposal.get("plans")) {
-      assertThat(plan.get("points").doubleValue()).isGreaterThanOrEqualTo(points);
-      points = plan.get("points").doubleValue();
+      assertThat(plan.get("leaves").size()).isGreaterThanOrEqualTo(first.get("leaves").size());
     }
     assertThat(plans(wish())).as("the same question, the same answer").isEqualTo(proposal);
 

@@ -3,6 +3,7 @@ package drumnest.server.api;
 import drumnest.core.album.Slot;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.making.PrintOrder;
+import drumnest.core.measure.Size;
 import drumnest.core.photo.Pixels;
 import drumnest.server.document.PrintLine;
 import drumnest.server.document.TrimLine;
@@ -136,11 +137,17 @@ class Lists {
   /** How many prints of each size, the most first. */
   private static String sizes(List<PrintLine> prints) {
     Map<String, Integer> counts = new LinkedHashMap<>();
-    prints.forEach(line -> counts.merge(UnitsInUse.text(line.size()), line.count(), Integer::sum));
+    prints.forEach(
+        line -> counts.merge(UnitsInUse.text(lying(line.size())), line.count(), Integer::sum));
     return counts.entrySet().stream()
         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
         .map(each -> each.getValue() + " of " + each.getKey())
         .collect(Collectors.joining(", "));
+  }
+
+  /** A print is ordered the same whichever way it will stand. */
+  private static Size lying(Size size) {
+    return size.w().isLessThan(size.h()) ? size.turned() : size;
   }
 
   private static List<String> cautions(List<TrimLine> trims) {

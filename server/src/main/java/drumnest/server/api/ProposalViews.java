@@ -5,6 +5,7 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Size;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.SleevesFor;
@@ -18,8 +19,10 @@ import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -63,7 +66,8 @@ class ProposalViews {
   /**
    * A plan.
    *
-   * @param words how good it is, in a sentence
+   * @param title what it is best at
+   * @param words how sure that is, in a sentence
    * @param places how many places its pages have
    * @param photos how many of them hold a photo
    * @param kept how many are kept free, for words and to breathe
@@ -75,7 +79,7 @@ class ProposalViews {
    */
   record LeafPlanView(
       int number,
-      double points,
+      String title,
       String words,
       List<SketchLeaf> leaves,
       int places,
@@ -91,21 +95,39 @@ class ProposalViews {
   /**
    * What is proposed.
    *
-   * @param photos how many photos are to be placed
+   * @param photos how many photos are to be placed, in words
    * @param goes which leaves would be taken out, by their numbers
    */
-  record ProposalView(int photos, List<Integer> goes, List<LeafPlanView> plans) {}
+  record ProposalView(String photos, List<Integer> goes, List<LeafPlanView> plans) {}
 
   ProposalView view(LeafPlans.Proposal proposal) {
     List<LeafPlanView> views = new ArrayList<>();
-    for (LeafPlanning.Plan plan : proposal.answer().plans()) {
-      views.add(plan(proposal, plan, views.size() + 1));
+    for (LeafChoices.Choice choice : proposal.choices()) {
+      views.add(plan(proposal, choice, views.size() + 1));
     }
     return new ProposalView(
-        proposal.candidates().size(), proposal.goes().stream().map(Leaf::number).toList(), views);
+        photos(proposal.candidates()), proposal.goes().stream().map(Leaf::number).toList(), views);
   }
 
-  private LeafPlanView plan(LeafPlans.Proposal proposal, LeafPlanning.Plan plan, int number) {
+  /** How many photos, and how many of them are second versions, of which one is placed. */
+  private static String photos(List<Candidate> candidates) {
+    Set<String> told = new HashSet<>();
+    long second =
+        candidates.stream()
+            .filter(each -> each.alternates() != null && !told.add(each.alternates()))
+            .count();
+    String all = candidates.size() + (candidates.size() == 1 ? " photo" : " photos") + " to place";
+    return second == 0
+        ? all
+        : all
+            + ", "
+            + second
+            + " of them "
+            + (second == 1 ? "a second version" : "second versions");
+  }
+
+  private LeafPlanView plan(LeafPlans.Proposal proposal, LeafChoices.Choice choice, int number) {
+    LeafPlanning.Plan plan = choice.plan();
     Bench with = proposal.with(plan);
     List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
     List<Slot> slots = new ArrayList<>();
@@ -114,7 +136,7 @@ class ProposalViews {
       for (Side side : Side.values()) {
         List<Slot> page = leaf.slots(side, 0);
         slots.addAll(page);
-        holds += proposal.wish().breathing().most(page.size(), with.rules());
+        holds += choice.breathing().most(page.size(), with.rules());
       }
     }
     List<Double> cropped =
@@ -126,8 +148,8 @@ class ProposalViews {
     List<Candidate> left = left(proposal, with);
     return new LeafPlanView(
         number,
-        PlaceWords.points(plan.cost()),
-        words(proposal, plan, number),
+        title(choice),
+        choice.proven() ? "No better choice exists." : "Close to the best possible.",
         leaves.stream().map(leaf -> sketch(with, leaf)).toList(),
         slots.size(),
         cropped.size(),
@@ -143,18 +165,18 @@ class ProposalViews {
         sleeves(with, left));
   }
 
-  private static String words(LeafPlans.Proposal proposal, LeafPlanning.Plan plan, int number) {
-    LeafPlanning.Answer answer = proposal.answer();
-    if (number == 1) {
-      return answer.isBest()
-          ? "No better choice exists."
-          : "At most " + points(plan.cost() - answer.bound()) + " from the best possible.";
-    }
-    return points(plan.cost() - answer.plans().get(0).cost()) + " more than the first.";
-  }
-
-  private static String points(long cost) {
-    return PlaceWords.points(cost) + " points";
+  private static String title(LeafChoices.Choice choice) {
+    String aims =
+        choice.aims().stream()
+            .map(
+                aim ->
+                    switch (aim) {
+                      case LEAST_PAPER -> "fewest leaves";
+                      case LEAST_CROPPED -> "least cropped";
+                      case MOST_AIR -> "more air";
+                    })
+            .collect(Collectors.joining(", "));
+    return aims.substring(0, 1).toUpperCase(Locale.ENGLISH) + aims.substring(1);
   }
 
   /** The photos that find no place; of the versions of one subject one counts. */

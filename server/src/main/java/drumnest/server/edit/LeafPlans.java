@@ -9,6 +9,7 @@ import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Place;
 import drumnest.core.place.Watch;
@@ -73,6 +74,7 @@ public class LeafPlans {
    * @param goes the leaves that would be taken out
    * @param candidates the photos that are to be placed, as the plans count them
    * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
+   * @param choices plans that are each best at something
    */
   public record Proposal(
       Bench bench,
@@ -81,7 +83,7 @@ public class LeafPlans {
       List<Candidate> candidates,
       Map<String, LeafType> types,
       Map<String, Integer> owned,
-      LeafPlanning.Answer answer) {
+      List<LeafChoices.Choice> choices) {
 
     /** The album as it would be with a plan. */
     public Bench with(LeafPlanning.Plan plan) {
@@ -132,7 +134,7 @@ public class LeafPlans {
   }
 
   /**
-   * Up to three plans, the best first.
+   * Up to three plans, each best at something: that with the least paper first.
    *
    * @throws FieldProblemException if no kind is named, or one that has no pockets
    * @throws NotPossibleException if nothing is to be placed
@@ -159,8 +161,8 @@ public class LeafPlans {
         });
     int stay = bench.leaves().leaves().size() - goes.size();
     int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
-    LeafPlanning.Answer answer =
-        LeafPlanning.plan(
+    List<LeafChoices.Choice> choices =
+        LeafChoices.of(
             new LeafPlanning.Wish(
                 chapters,
                 kinds,
@@ -173,7 +175,7 @@ public class LeafPlans {
                 bench.rules()),
             watch);
     return new Proposal(
-        bench, wish, goes, chapters.stream().flatMap(List::stream).toList(), types, owned, answer);
+        bench, wish, goes, chapters.stream().flatMap(List::stream).toList(), types, owned, choices);
   }
 
   private static String nothing(Bench bench, Wish wish) {
@@ -318,10 +320,11 @@ public class LeafPlans {
   public void take(long albumId, long version, Wish wish, int number) {
     Bench bench = benches.seen(albumId, version);
     Proposal proposal = propose(bench, wish, Watch.NONE);
-    if (number < 1 || number > proposal.answer().plans().size()) {
+    if (number < 1 || number > proposal.choices().size()) {
       throw new NotThereException("number", "There is no plan " + number + ".");
     }
-    LeafPlanning.Plan plan = proposal.answer().plans().get(number - 1);
+    LeafChoices.Choice choice = proposal.choices().get(number - 1);
+    LeafPlanning.Plan plan = choice.plan();
     Bench with = proposal.with(plan);
     List<Leaf> added = Proposal.added(with, plan);
     List<Change> changes = new ArrayList<>();
@@ -329,7 +332,7 @@ public class LeafPlans {
       changes.addAll(LeafEdits.emptied(bench, LeafEdits.slots(leaf)));
       changes.add(new Change.OfLeaf(leaf.key(), LeafEdits.stored(bench, leaf), null));
     }
-    Map<String, Filling> settled = PlaceEdits.settled(with, added, wish.breathing());
+    Map<String, Filling> settled = PlaceEdits.settled(with, added, choice.breathing());
     for (Leaf leaf : added) {
       changes.add(
           new Change.OfLeaf(

@@ -1,0 +1,115 @@
+package drumnest.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.photo.Pixels;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Albums as makers have them, in shapes: what is offered is worth choosing between. */
+class LeafChoicesTest {
+
+  private static List<Place> page(String id, int places, int w, int h) {
+    return IntStream.range(0, places).mapToObj(i -> PlacingCases.place(id + i, w, h)).toList();
+  }
+
+  private static LeafPlanning.Kind kind(String key, int places, int w, int h) {
+    return new LeafPlanning.Kind(
+        key, page(key + "f", places, w, h), page(key + "b", places, w, h), null);
+  }
+
+  private static final List<LeafPlanning.Kind> KINDS =
+      List.of(
+          kind("six-wide", 6, 6, 4),
+          kind("six-upright", 6, 4, 6),
+          kind("nine-squares", 9, 4, 4),
+          kind("twelve-small", 12, 3, 4));
+
+  private static Candidate photo(String id, boolean wide) {
+    return new Candidate(
+        id,
+        new Pixels(wide ? 6000 : 4000, wide ? 4000 : 6000),
+        null,
+        3,
+        null,
+        null,
+        null,
+        Candidate.Manner.PLAIN,
+        null);
+  }
+
+  private static LeafPlanning.Wish wish(
+      int photos, int chapter, Random random, Breathing breathing) {
+    List<List<Candidate>> chapters = new ArrayList<>();
+    for (int i = 0; i < photos; i++) {
+      if (i % chapter == 0) {
+        chapters.add(new ArrayList<>());
+      }
+      chapters.get(chapters.size() - 1).add(photo("p" + i, random.nextInt(3) > 0));
+    }
+    return new LeafPlanning.Wish(
+        chapters, KINDS, breathing, 200, false, true, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
+  }
+
+  static IntStream seeds() {
+    return IntStream.range(0, 24);
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void none_is_worse_than_another_in_everything_and_no_aim_is_claimed_twice(int seed) {
+    Random random = new Random(seed);
+    int photos = 6 + random.nextInt(40);
+    Breathing breathing = Breathing.values()[random.nextInt(4)];
+    LeafPlanning.Wish wish = wish(photos, 1 + random.nextInt(12), random, breathing);
+    List<LeafChoices.Choice> choices = LeafChoices.of(wish, Watch.NONE);
+    assertThat(choices).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    List<LeafChoices.Measures> measures =
+        choices.stream().map(each -> LeafChoices.measures(each.plan(), wish)).toList();
+    Set<LeafChoices.Aim> claimed = new HashSet<>();
+    for (int i = 0; i < choices.size(); i++) {
+      LeafChoices.Measures own = measures.get(i);
+      assertThat(measures).noneMatch(own::isOutdoneBy);
+      assertThat(own.left()).isZero();
+      for (LeafChoices.Aim aim : choices.get(i).aims()) {
+        assertThat(claimed.add(aim)).isTrue();
+      }
+    }
+    for (int i = 0; i < choices.size(); i++) {
+      if (choices.get(i).aims().contains(LeafChoices.Aim.LEAST_PAPER)) {
+        int fewest = measures.stream().mapToInt(LeafChoices.Measures::leaves).min().orElseThrow();
+        assertThat(measures.get(i).leaves()).isEqualTo(fewest);
+      }
+    }
+  }
+
+  /** Forty photos of a year, in chapters of one or two, do not become a leaf each. */
+  @Test
+  void a_year_of_forty_scattered_photos_takes_within_one_of_the_fewest_leaves() {
+    LeafPlanning.Wish wish = wish(40, 2, new Random(5), Breathing.PACKED);
+    LeafChoices.Choice least = LeafChoices.of(wish, Watch.NONE).get(0);
+    assertThat(least.aims()).contains(LeafChoices.Aim.LEAST_PAPER);
+    // Twelve on a page, twenty-four on a leaf: two leaves hold forty.
+    assertThat(least.plan().leaves()).hasSizeLessThanOrEqualTo(3);
+  }
+
+  @Test
+  void less_is_cropped_where_that_is_asked_and_more_air_is_left_where_that_is() {
+    LeafPlanning.Wish wish = wish(40, 40, new Random(8), Breathing.FULL);
+    List<LeafChoices.Choice> choices = LeafChoices.of(wish, Watch.NONE);
+    assertThat(choices).hasSize(3);
+    LeafChoices.Measures paper = LeafChoices.measures(choices.get(0).plan(), wish);
+    LeafChoices.Measures crop = LeafChoices.measures(choices.get(1).plan(), wish);
+    LeafChoices.Measures air = LeafChoices.measures(choices.get(2).plan(), wish);
+    assertThat(paper.leaves()).isLessThan(crop.leaves());
+    assertThat(crop.cropped()).isLessThan(paper.cropped());
+    assertThat(air.air()).isGreaterThan(paper.air());
+  }
+}
