@@ -84,7 +84,7 @@ public final class TakeScreenshots {
   private static void proposeForAll(Page page) {
     page.getByLabel("Undecided photos too").check();
     page.getByLabel("Start over").check();
-    page.getByText(Pattern.compile("photos? to place")).waitFor();
+    page.getByText(Pattern.compile("^[34]\\d photos to place")).waitFor();
     page.locator("[data-plan='2'] img").first().waitFor();
   }
 
