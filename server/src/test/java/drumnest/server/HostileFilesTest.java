@@ -43,7 +43,7 @@ class HostileFilesTest {
     "BM????????, BMP",
     "%PDF-1.7, PDF",
     "'PK\u0003\u0004', ZIP",
-    "<svg onload=alert(1)>, no photo"
+    "<svg onload=alert(1)>, not a photo"
   })
   void what_is_not_read_is_named_with_what_to_do(String begin, String named) {
     byte[] file = (begin + " and some more of it").getBytes(StandardCharsets.ISO_8859_1);
