@@ -10,7 +10,7 @@ import { StillPage } from "./StillPage";
 
 const RULER = 24;
 
-/** The double page, true to scale, with what smaller leaves leave visible of those behind. */
+/** The spread, true to scale, with what smaller leaves leave visible of those behind. */
 export function Spread({ album }: { album: Album }) {
   const { spread } = album;
   const leftWidth = Number(spread.leftWidth.in);

@@ -9,7 +9,7 @@ interface Props {
   widest: number;
 }
 
-/** A double page in small, true to scale, with what would stand on it. */
+/** A spread in small, true to scale, with what would stand on it. */
 export function Sketch({ left, right, label, widest: side }: Props) {
   const height = Math.max(left?.h ?? 0, right?.h ?? 0);
   return (

@@ -154,7 +154,7 @@ final class Views {
       List<SlotView> slots) {}
 
   /**
-   * A double page.
+   * A spread.
    *
    * @param number how many leaves lie on its left
    * @param last the number of the last spread
