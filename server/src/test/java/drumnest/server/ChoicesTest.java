@@ -230,11 +230,11 @@ class ChoicesTest {
     assertThat(after.at("/whole/places").intValue()).isLessThan(places);
     SERVER.step("leaves/remove", Map.of("leaf", 2, "confirmed", true)).is(200);
     JsonNode none = SERVER.get("/api/albums/1/budget").is(200).json();
-    assertThat(none.at("/whole/text").stringValue()).contains("7 photos over");
-    JsonNode first = none.get("chapters").get(0);
-    assertThat(first.get("state").stringValue()).isEqualTo("over");
-    assertThat(first.get("drops").get(0).get("why").stringValue()).contains("like it, and better");
-    assertThat(choice(first.get("drops").get(0).get("photo").stringValue())).isEqualTo("keep");
+    assertThat(none.at("/whole/text").stringValue()).isEqualTo("no page yet; wants about 2 pages");
+    for (JsonNode chapter : none.get("chapters")) {
+      assertThat(chapter.get("state").stringValue()).isEqualTo("even");
+      assertThat(chapter.get("drops")).as("nothing is to be dropped for want of a page").isEmpty();
+    }
     undo();
     undo();
     undo();

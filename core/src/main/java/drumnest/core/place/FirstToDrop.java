@@ -74,13 +74,16 @@ public final class FirstToDrop {
     this.rules = rules;
   }
 
-  /** As many suggestions as the chapter keeps too many, or fewer if nothing more stands out. */
+  /**
+   * As many suggestions as the chapter keeps too many, or fewer if nothing more stands out. A
+   * chapter that has no page yet keeps none too many: it wants pages.
+   */
   public static List<Suggestion> of(Chapter chapter, HouseRules rules) {
     return new FirstToDrop(chapter, rules).suggestions();
   }
 
   private List<Suggestion> suggestions() {
-    if (chapter.budget().tooMany() == 0) {
+    if (chapter.budget().tooMany() == 0 || chapter.budget().places() == 0) {
       return List.of();
     }
     weakerOfStacks();

@@ -114,7 +114,7 @@ class GatherViews {
    * @param undecided how many nobody has decided on
    * @param maybe how many go in where there is room
    * @param pages which pages it has, in words; left out where it has none
-   * @param text the sum of it, such as "9 too many, 4 wides short"
+   * @param text the sum of it, such as "9 photos over, 4 more wide pockets needed"
    * @param state over, under or even
    */
   record ChapterBudgetView(
@@ -244,8 +244,10 @@ class GatherViews {
           budget.of(photos, Choice.MAYBE).size(),
           line.places(),
           pages,
-          Words.budget(line),
-          line.tooMany() > 0 ? "over" : line.free() > 0 ? "under" : "even",
+          Words.budget(line, bench.rules()),
+          line.places() == 0
+              ? "even"
+              : line.tooMany() > 0 ? "over" : line.free() > 0 ? "under" : "even",
           line.shapes().entrySet().stream()
               .map(
                   each ->

@@ -195,7 +195,14 @@ final class Words {
   }
 
   /** What a budget comes to. */
-  static String budget(Budget.Line line) {
+  static String budget(Budget.Line line, HouseRules rules) {
+    if (line.places() == 0) {
+      long page = rules.number(HouseRule.CHAPTER_PHOTOS);
+      long pages = Math.max(1, (line.kept() + page - 1) / page);
+      return line.kept() == 0
+          ? "no page yet"
+          : "no page yet; wants about " + pages + (pages == 1 ? " page" : " pages");
+    }
     List<String> parts = new ArrayList<>();
     if (line.tooMany() > 0) {
       parts.add(line.tooMany() + (line.tooMany() == 1 ? " photo over" : " photos over"));
