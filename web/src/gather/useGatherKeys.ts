@@ -3,6 +3,7 @@ import { useStep } from "../api/queries";
 import type { Album, Choice, Photo } from "../api/types";
 import { type Does, deedOf, isTyping } from "../app/keys";
 import { useHand } from "../bench/hand";
+import { useNotices } from "../ui/notices";
 import { type Row, type Tile, upOrDown } from "./contact";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
@@ -14,6 +15,12 @@ const CHOICES: Partial<Record<Does, Choice>> = {
   "in-doubt": "open",
 };
 const MOST_COMPARED = 4;
+const SPOKEN: Record<string, string> = {
+  open: "undecided",
+  keep: "kept",
+  maybe: "maybe",
+  out: "out",
+};
 
 function idOf(photo: string | Photo) {
   return typeof photo === "string" ? photo : photo.id;
@@ -23,6 +30,7 @@ function idOf(photo: string | Photo) {
 export function useGatherKeys(album: Album, rows: Row[]) {
   const step = useStep(album.id);
   const { choose, chooseOfStack, mark: markPhotos } = useChoose(album.id);
+  const speak = useNotices((state) => state.speak);
   const latest = useRef<(event: KeyboardEvent) => boolean>(() => false);
 
   latest.current = (event) => {
@@ -42,6 +50,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         view.mark(new Set());
       }
       standAt(to.photo.id);
+      speak(`${to.photo.name}, ${SPOKEN[to.photo.choice] ?? to.photo.choice}`);
     }
 
     switch (event.key) {
