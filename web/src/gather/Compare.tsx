@@ -1,9 +1,10 @@
 import { Dialog } from "radix-ui";
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Album, Choice, Line, Photo } from "../api/types";
-import { type Does, deedOf } from "../app/keys";
+import { deedOf } from "../app/keys";
 import { Key } from "../ui/Key";
 import { wholeUrl } from "../ui/Picture";
+import { CHOICE_WORDS, CHOICES } from "./choices";
 import { everyPhoto } from "./contact";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
@@ -22,18 +23,6 @@ interface View {
 
 const WHOLE: View = { zoom: 1, x: 0.5, y: 0.5 };
 const CLOSEST = 24;
-const CHOICES: Partial<Record<Does, Choice>> = {
-  keep: "keep",
-  maybe: "maybe",
-  out: "out",
-  "in-doubt": "open",
-};
-const WORDS: Record<string, string> = {
-  open: "undecided",
-  keep: "kept",
-  maybe: "maybe",
-  out: "out",
-};
 
 /** One to four photos side by side in all their pixels, zoomed and moved together. */
 export function Compare({ album, line }: Props) {
@@ -275,7 +264,7 @@ function Pane({ photo, active, reason, view, onView, onActive, onChoose }: PaneP
       </div>
       <figcaption className="flex flex-wrap items-center gap-x-3 pt-1.5 text-[13px]">
         <strong className="truncate">{photo.name}</strong>
-        <span>{WORDS[photo.choice] ?? photo.choice}</span>
+        <span>{CHOICE_WORDS[photo.choice] ?? photo.choice}</span>
         {reason && <span>{reason}</span>}
         {photo.blurred && <span>blurred</span>}
         <span className="text-[#93a9ae]">

@@ -1,26 +1,15 @@
 import { useEffect, useRef } from "react";
 import { useStep } from "../api/queries";
 import type { Album, Choice, Photo } from "../api/types";
-import { type Does, deedOf, isTyping } from "../app/keys";
+import { deedOf, isTyping } from "../app/keys";
 import { useHand } from "../bench/hand";
 import { useNotices } from "../ui/notices";
+import { CHOICE_WORDS, CHOICES } from "./choices";
 import { type Row, type Tile, upOrDown } from "./contact";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
 
-const CHOICES: Partial<Record<Does, Choice>> = {
-  keep: "keep",
-  maybe: "maybe",
-  out: "out",
-  "in-doubt": "open",
-};
 const MOST_COMPARED = 4;
-const SPOKEN: Record<string, string> = {
-  open: "undecided",
-  keep: "kept",
-  maybe: "maybe",
-  out: "out",
-};
 
 function idOf(photo: string | Photo) {
   return typeof photo === "string" ? photo : photo.id;
@@ -50,7 +39,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         view.mark(new Set());
       }
       standAt(to.photo.id);
-      speak(`${to.photo.name}, ${SPOKEN[to.photo.choice] ?? to.photo.choice}`);
+      speak(`${to.photo.name}, ${CHOICE_WORDS[to.photo.choice]}`);
     }
 
     switch (event.key) {
