@@ -81,6 +81,8 @@ class MakerWalkIT {
   void an_empty_album_says_what_to_do_first() {
     page.navigate(app.address());
     assertThat(page.getByText("The line is empty")).isVisible();
+    assertThat(page.getByText("Drop photos or a folder here")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Place")).click();
     assertThat(page.getByText("Bring some in with Gather")).isVisible();
     assertThat(page.locator("[data-slot]")).hasCount(17);
   }

@@ -106,7 +106,7 @@ class SumsIT {
   @Test
   void they_are_a_key_away_from_the_album_and_back() {
     Page page = SITTING.page(1280, 800);
-    page.navigate(SITTING.address());
+    page.navigate(SITTING.address() + "/albums/1/place");
     assertThat(page.locator("[data-slot]")).hasCount(17);
     page.keyboard().press("=");
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Fit")))
