@@ -21,9 +21,12 @@ export function useFollowSpread(album: number) {
   // Set while rendering, so that the very first question already asks for it.
   const turned = open !== wanted;
   open = wanted;
-  if (wanted === aim) {
-    aim = undefined;
-  }
+  useEffect(() => {
+    // Only what was really shown has been reached; a rendering may be given up.
+    if (wanted === aim) {
+      aim = undefined;
+    }
+  });
   useEffect(() => {
     if (turned) {
       void queries.invalidateQueries({ queryKey: ["album", album] });
