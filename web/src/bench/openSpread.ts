@@ -22,6 +22,9 @@ export function useFollowSpread(album: number) {
   const turned = open !== wanted;
   open = wanted;
   useEffect(() => {
+    aim = undefined;
+  }, []);
+  useEffect(() => {
     // Only what was really shown has been reached; a rendering may be given up.
     if (wanted === aim) {
       aim = undefined;
