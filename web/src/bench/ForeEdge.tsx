@@ -69,35 +69,36 @@ export function ForeEdge({ album }: { album: Album }) {
   return (
     <div className="hidden min-h-0 flex-1 flex-col pt-4 md:flex">
       <div className="mb-1 px-4 text-xs text-edge-quiet">Fore-edge</div>
-      <div
-        ref={list}
-        role="listbox"
-        tabIndex={0}
-        aria-label="Leaves, seen from the edge"
-        aria-activedescendant={current ? `leaf-${current.key}` : undefined}
-        data-own-keys=""
-        onKeyDown={onKey}
-        className="slim-scroll min-h-0 flex-1 overflow-x-hidden overflow-y-auto py-1 pl-4 outline-offset-[-2px]"
-      >
-        {album.leaves.map((leaf) => (
-          <div key={leaf.key}>
-            {leaf.number === open.number + 1 && leaf.number > 1 && <Gap />}
-            <Slab
-              leaf={leaf}
-              depth={(DEEPEST * Number(leaf.size.w.in)) / widest}
-              selected={leaf.key === current?.key}
-              open={leaf.number === open.number || leaf.number === open.number + 1}
-              onLook={() => {
-                look(leaf);
-                list.current?.focus();
-              }}
-            />
-          </div>
-        ))}
-        {album.leaves.length === 0 && (
-          <span className="text-xs text-edge-quiet">No leaves yet.</span>
-        )}
-      </div>
+      {album.leaves.length === 0 ? (
+        <p className="px-4 text-xs text-edge-quiet">No leaves yet.</p>
+      ) : (
+        <div
+          ref={list}
+          role="listbox"
+          tabIndex={0}
+          aria-label="Leaves, seen from the edge"
+          aria-activedescendant={current ? `leaf-${current.key}` : undefined}
+          data-own-keys=""
+          onKeyDown={onKey}
+          className="slim-scroll min-h-0 flex-1 overflow-x-hidden overflow-y-auto py-1 pl-4 outline-offset-[-2px]"
+        >
+          {album.leaves.map((leaf) => (
+            <div key={leaf.key}>
+              {leaf.number === open.number + 1 && leaf.number > 1 && <Gap />}
+              <Slab
+                leaf={leaf}
+                depth={(DEEPEST * Number(leaf.size.w.in)) / widest}
+                selected={leaf.key === current?.key}
+                open={leaf.number === open.number || leaf.number === open.number + 1}
+                onLook={() => {
+                  look(leaf);
+                  list.current?.focus();
+                }}
+              />
+            </div>
+          ))}
+        </div>
+      )}
     </div>
   );
 }

@@ -23,6 +23,7 @@ export function Pocket({ slot, left, top, width, height }: Props) {
   const taken = hand.inHand?.slot === slot.id;
   const target = hand.inHand !== null && looked && !taken;
   const drop = useDroppable({ id: slot.id });
+  const aimed = drop.isOver || target;
   const drag = useDraggable({
     id: `slot:${slot.id}`,
     disabled: seat ? seat.locked : !slot.laid || slot.laid.locked,
@@ -46,6 +47,7 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       data-slot={slot.id}
       data-photo={slot.seat?.photo}
       data-aside={slot.aside}
+      data-aimed={aimed ? "" : undefined}
       data-thing={slot.laid?.thing}
       data-locked={(seat ?? slot.laid)?.locked ? "" : undefined}
       aria-pressed={looked}
@@ -55,7 +57,7 @@ export function Pocket({ slot, left, top, width, height }: Props) {
         if (!looked) hand.lookAtSlot(slot.id);
       }}
       className={`absolute touch-none bg-paper text-left outline-offset-[-2px] ${
-        drop.isOver || target
+        aimed
           ? "z-20 outline-[3px] outline-fold outline-dashed"
           : looked
             ? "z-20 outline-[3px] outline-signal outline-solid"

@@ -153,6 +153,7 @@ class MakerWalkIT {
               a.x + a.width / 2 + (b.x + b.width / 2 - a.x - a.width / 2) * i / 8,
               a.y + a.height / 2 + (b.y + b.height / 2 - a.y - a.height / 2) * i / 8);
     }
+    assertThat(to).hasAttribute("data-aimed", "");
     page.mouse().up();
   }
 

@@ -1,10 +1,12 @@
 package drumnest.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -64,6 +66,9 @@ class PlannerIT {
 
   @Test
   void a_block_is_moved_by_measure_its_photos_go_along_and_undo_brings_it_back() {
+    Locator pictures = page.locator("[data-face-slot] img");
+    assertThat(pictures.first()).isVisible();
+    List<String> before = sources(pictures);
     page.getByText("6 × 4 and 3 under it").click();
     Locator second = marks().nth(1).locator("td").nth(2);
     assertThat(second).containsText("4");
@@ -71,9 +76,14 @@ class PlannerIT {
     assertThat(second).containsText("4 1/4");
     button("Keep these places").click();
     assertThat(button("Keep these places")).hasCount(0);
-    assertThat(page.locator("[data-face-slot] img")).hasCount(5);
+    assertThat(pictures).hasCount(before.size());
+    assertThat(sources(pictures)).isEqualTo(before);
     button("Undo").click();
     assertThat(second).containsText("3 1/2 to 4 1/8");
+  }
+
+  private static List<String> sources(Locator pictures) {
+    return pictures.all().stream().map(picture -> picture.getAttribute("src")).toList();
   }
 
   @Test
