@@ -1779,6 +1779,8 @@ export interface components {
             empty: number;
             /** Format: int32 */
             forced: number;
+            /** Format: int64 */
+            full: number;
             /** Format: int32 */
             kept: number;
             kinds: components["schemas"]["NeedView"][];

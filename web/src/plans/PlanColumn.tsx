@@ -17,17 +17,18 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
   return (
     <section aria-label={`Plan ${plan.number}`} data-plan={plan.number} className="min-w-0">
       <h2 className="great text-[34px] leading-none">
-        {counted(plan.leaves.length, "leaf", "leaves")}
+        {plan.leaves.length === 0 ? "As it is" : counted(plan.leaves.length, "leaf", "leaves")}
       </h2>
       <p className="mt-1 text-[15px] leading-snug font-semibold">{plan.title}</p>
       <p className="text-[13px] leading-snug text-quiet">{plan.words}</p>
       <Button strong={plan.number === 1} className="mt-2" onClick={onTake}>
-        Lay these leaves
+        {plan.leaves.length === 0 ? "Fill the empty places" : "Lay these leaves"}
       </Button>
       <dl className="mt-3 border-b border-ink text-[13px]">
         <Sum name="Photos placed">
           {plan.photos} in {plan.places} places
         </Sum>
+        <Sum name="Picture area filled">{plan.full} %</Sum>
         <Sum name="Kept free">{plan.kept}</Sum>
         <Sum name="Pockets left over" warn={plan.empty > 0}>
           {plan.empty}

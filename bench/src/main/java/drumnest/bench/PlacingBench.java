@@ -1,5 +1,8 @@
 package drumnest.bench;
 
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
+import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.FreePlacing;
 import drumnest.core.place.LeafPlanning;
@@ -9,6 +12,7 @@ import drumnest.core.place.StoryPlacing;
 import drumnest.core.place.Watch;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,15 +58,19 @@ public class PlacingBench {
     story =
         new Placing.Problem(
             photos, places, Map.of(), Placing.Order.STORY, Weights.of(rules), rules);
-    Map<Integer, Integer> most = new HashMap<>();
-    places.forEach(place -> most.put(place.at().page(), 6));
+    Map<Integer, List<Size>> pages = new HashMap<>();
+    places.forEach(
+        place ->
+            pages.computeIfAbsent(place.at().page(), page -> new ArrayList<>()).add(place.print()));
+    Map<Integer, Area> room = new HashMap<>();
+    pages.forEach((page, sizes) -> room.put(page, Breathing.FULL.room(sizes, page + 1, rules)));
     roomy =
         new Placing.Problem(
             photos,
             places,
             Map.of(),
             Map.of(),
-            most,
+            room,
             Placing.Order.STORY,
             Weights.of(rules),
             rules);

@@ -93,7 +93,7 @@ final class PlacingCase {
               }
             });
     return new LeafPlanning.Wish(
-        chapters, kinds, Breathing.FULL, 60, true, true, 3, Weights.of(rules), rules);
+        chapters, kinds, Breathing.FULL, 60, true, 0, 3, Weights.of(rules), rules);
   }
 
   private static List<Place> page(PocketPattern pattern) {

@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What an arrangement costs, and for what: every picture in its place, every two neighbours, words
- * without a free place beside their picture, and every moment left out.
+ * What an arrangement costs, and for what: every picture in its place, every two neighbours, free
+ * places between pictures, words without a free place beside their picture, and every moment left
+ * out.
  */
 public final class Account {
 
@@ -28,7 +29,7 @@ public final class Account {
     return new Account(problem, placeOf.clone());
   }
 
-  /** What is wrong with the picture in this place, with the one before it and for its words. */
+  /** What is wrong with the picture in this place, with what is beside it and for its words. */
   public List<PlacingCost.Part> of(int place) {
     int photo = layout.photoAt(place);
     if (photo < 0) {
@@ -37,6 +38,12 @@ public final class Account {
     List<PlacingCost.Part> parts = new ArrayList<>(cost.parts(photo, place));
     if (layout.photoAt(place - 1) >= 0) {
       parts.addAll(cost.pairParts(layout.photoAt(place - 1), photo, place - 1));
+    }
+    long scattered =
+        (layout.photoAt(place - 1) < 0 ? cost.scattered(place - 1) : 0)
+            + (layout.photoAt(place + 1) < 0 ? cost.scattered(place) : 0);
+    if (scattered > 0) {
+      parts.add(new PlacingCost.Part(PlacingCost.Term.SCATTERED, scattered));
     }
     if (layout.wordsApart(place)) {
       parts.add(new PlacingCost.Part(PlacingCost.Term.CAPTION_APART, cost.captionApart()));

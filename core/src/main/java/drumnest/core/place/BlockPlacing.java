@@ -111,7 +111,7 @@ public final class BlockPlacing implements Placing {
               whole.places().subList(from, end),
               locked,
               closed,
-              whole.most(),
+              whole.room(),
               whole.order(),
               whole.weights(),
               whole.rules());

@@ -1,11 +1,14 @@
 package drumnest.core.place;
 
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
 
 /**
- * How much of a page is left to breathe: presets of the share of its places that hold photos.
- * Source: from memory; each is a house rule.
+ * How much is left to breathe: presets of the share of the picture area that holds photos. Source:
+ * from memory; each is a house rule.
  */
 public enum Breathing {
   AIRY(HouseRule.AIRY_SHARE),
@@ -24,8 +27,26 @@ public enum Breathing {
     return rules.number(rule);
   }
 
-  /** How many of a page's places hold photos: the nearest whole number, and at least one. */
-  public int most(int places, HouseRules rules) {
-    return places == 0 ? 0 : (int) Math.max(1, Math.round(places * share(rules) / 100.0));
+  /**
+   * How much of a page's places may hold photos. A page holds whole photos, so the pages of an
+   * album take turns in holding a little more and a little less than the share: over any run of
+   * pages of one kind the sum is within one place of it. Every page may hold its smallest place at
+   * least. Method: what the pages up to this one may hold, rounded, less what those before it may,
+   * rounded (error diffusion; Bresenham 1965, from memory).
+   *
+   * @param places the sizes of the page's places
+   * @param number which page of the album it is, from 1
+   */
+  public Area room(List<Size> places, int number, HouseRules rules) {
+    if (places.isEmpty()) {
+      return Area.NONE;
+    }
+    AreaUnits units = AreaUnits.of(places.stream().map(Area::of).toList());
+    long upTo = rounded(units.whole(), number, rules) - rounded(units.whole(), number - 1L, rules);
+    return units.unit().times(Math.max(units.smallest(), upTo));
+  }
+
+  private long rounded(int units, long pages, HouseRules rules) {
+    return Math.round(pages * units * share(rules) / 100.0);
   }
 }

@@ -16,7 +16,9 @@ final class Exchange {
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final Layout layout;
-  private final Map<Integer, Integer> onPage = new HashMap<>();
+
+  /** The units of area that pictures take on each page. */
+  private final Map<Integer, Integer> taken = new HashMap<>();
 
   /**
    * @param placeOf the arrangement, which is changed
@@ -27,7 +29,7 @@ final class Exchange {
     this.layout = new Layout(problem, cost, placeOf);
     for (int place : placeOf) {
       if (place >= 0) {
-        onPage.merge(page(place), 1, Integer::sum);
+        taken.merge(page(place), cost.rooms().units(place), Integer::sum);
       }
     }
   }
@@ -38,7 +40,7 @@ final class Exchange {
 
   /** Improves it until nothing is gained any more, or the watch stops it; answers its cost. */
   long improve(Watch watch) {
-    boolean goesOn = neighboursCost();
+    boolean goesOn = besidesCost();
     int photos = problem.candidates().size();
     for (int round = 0; goesOn && round < ROUNDS; round++) {
       goesOn = false;
@@ -54,12 +56,14 @@ final class Exchange {
     return layout.total();
   }
 
-  private boolean neighboursCost() {
+  /** Whether anything costs something by what is beside it. */
+  private boolean besidesCost() {
     for (int place = 0; place < problem.places().size(); place++) {
       int photo = layout.photoAt(place);
       int next = layout.photoAt(place + 1);
       boolean pair = photo >= 0 && next >= 0 && cost.pair(photo, next, place) > 0;
-      if (pair || layout.wordsApart(place)) {
+      boolean scattered = (photo < 0) != (next < 0) && cost.scattered(place) > 0;
+      if (pair || scattered || layout.wordsApart(place)) {
         return true;
       }
     }
@@ -77,9 +81,9 @@ final class Exchange {
     layout.swap(photo, from, other, to);
     if (around(from, to) + outside(photo, other) < before) {
       if (other < 0) {
-        onPage.merge(page(to), 1, Integer::sum);
+        taken.merge(page(to), cost.rooms().units(to), Integer::sum);
         if (from >= 0) {
-          onPage.merge(page(from), -1, Integer::sum);
+          taken.merge(page(from), -cost.rooms().units(from), Integer::sum);
         }
       }
       return true;
@@ -89,8 +93,8 @@ final class Exchange {
   }
 
   private boolean mayMove(int photo, int from, int other, int to) {
-    if (problem.locked().containsKey(to)
-        || (from >= 0 && problem.locked().containsKey(from))
+    if (layout.isLocked(to)
+        || (from >= 0 && layout.isLocked(from))
         || cost.of(photo, to) >= PlacingCost.FORBIDDEN
         || (other >= 0 && from >= 0 && cost.of(other, from) >= PlacingCost.FORBIDDEN)) {
       return false;
@@ -99,10 +103,17 @@ final class Exchange {
         from < 0
             && layout.pictures(photo).stream()
                 .anyMatch(each -> each != other && layout.placeOf(each) >= 0);
-    boolean fills = other < 0 && (from < 0 || page(from) != page(to));
-    Integer most = problem.most().get(page(to));
-    boolean full = fills && most != null && onPage.getOrDefault(page(to), 0) >= most;
-    return !toldAlready && !full;
+    return !toldAlready && (other >= 0 || hasRoom(from, to));
+  }
+
+  /** Whether the page of an empty place has room for its area, once the other place is free. */
+  private boolean hasRoom(int from, int to) {
+    int most = cost.rooms().most(to);
+    int leaves = from >= 0 && page(from) == page(to) ? cost.rooms().units(from) : 0;
+    int more = cost.rooms().units(to) - leaves;
+    return most == PageRooms.UNLIMITED
+        || more <= 0
+        || taken.getOrDefault(page(to), 0) + more <= most;
   }
 
   /** What the two cost by being left out. */

@@ -2,18 +2,20 @@ package drumnest.core.place;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * Places pictures in any order.
  *
  * <p>Where neighbours cost nothing the answer is optimal: a minimum-cost {@link Assignment} in
  * which each moment also has a place of its own to be left out at, and each page that may not be
- * filled has as many blanks as must stay free on it. Where neighbours cost something, that answer
- * is improved by exchanging two pictures, or moving one, while this makes the whole cheaper; it
- * then costs at most what the optimum without neighbours does with them, and the optimum without
- * them bounds it from below.
+ * filled has as many blanks as must stay free on it at least. On a page whose places differ in size
+ * that many blanks may still be too little air; pictures that cost least to leave out then go.
+ * Where neighbours cost something the answer is improved by exchanging two pictures, or moving one,
+ * while this makes the whole cheaper; the optimum without neighbours bounds it from below.
  *
  * <p>Time: moments² × (moments + places). Refuses more than {@value #MOST} of either.
  */
@@ -41,6 +43,7 @@ public final class FreePlacing implements Placing {
         stopped.isStopped()
             ? leastOfEach(problem, cost)
             : withoutNeighbours(problem, cost, placeOf);
+    makeAir(problem, cost, placeOf);
     long together = new Exchange(problem, cost, placeOf).improve(watch.part(1, 2));
     return new Arrangement(placeOf, together, apart);
   }
@@ -94,7 +97,7 @@ public final class FreePlacing implements Placing {
   private static int[] assign(Problem problem, PlacingCost cost, Watch watch) {
     int places = problem.places().size();
     List<List<Integer>> open = cost.moments().open(problem.locked().values());
-    List<Integer> blanks = blanks(problem);
+    List<Integer> blanks = blanks(problem, cost.rooms());
     int[][] version = new int[open.size()][places];
     // What must stay free comes first, so that it does however soon it is stopped.
     int first = blanks.size();
@@ -146,24 +149,68 @@ public final class FreePlacing implements Placing {
     return row == column ? cost.leftOut(open.get(row)) : PlacingCost.FORBIDDEN;
   }
 
-  /** The page of each place that must stay free. */
-  private static List<Integer> blanks(Problem problem) {
+  /** The page of each place that must stay free: on each page as few as can be. */
+  private static List<Integer> blanks(Problem problem, PageRooms rooms) {
     List<Integer> blanks = new ArrayList<>();
-    for (Map.Entry<Integer, Integer> limit : problem.most().entrySet()) {
-      int locked = 0;
-      int free = 0;
-      for (int place = 0; place < problem.places().size(); place++) {
-        if (problem.places().get(place).at().page() == limit.getKey()) {
-          locked += problem.locked().containsKey(place) ? 1 : 0;
-          free += problem.locked().containsKey(place) ? 0 : 1;
-        }
-      }
-      int stays = free - Math.max(0, limit.getValue() - locked);
-      for (int i = 0; i < stays; i++) {
-        blanks.add(limit.getKey());
-      }
-    }
-    blanks.sort(null);
+    pages(problem)
+        .forEach(
+            (page, places) -> {
+              if (rooms.most(places.get(0)) == PageRooms.UNLIMITED) {
+                return;
+              }
+              List<Integer> open =
+                  places.stream()
+                      .filter(place -> !problem.locked().containsKey(place))
+                      .sorted(Comparator.comparingInt(rooms::units).reversed())
+                      .toList();
+              int tooMuch = open.stream().mapToInt(rooms::units).sum() - rooms.free(places.get(0));
+              for (int place : open) {
+                if (tooMuch > 0) {
+                  blanks.add(page);
+                  tooMuch -= rooms.units(place);
+                }
+              }
+            });
     return blanks;
+  }
+
+  /** The places of each page. */
+  private static Map<Integer, List<Integer>> pages(Problem problem) {
+    Map<Integer, List<Integer>> pages = new TreeMap<>();
+    for (int place = 0; place < problem.places().size(); place++) {
+      int page = problem.places().get(place).at().page();
+      pages.computeIfAbsent(page, key -> new ArrayList<>()).add(place);
+    }
+    return pages;
+  }
+
+  /** Takes pictures off pages that hold too much, the least dear for their area first. */
+  private static void makeAir(Problem problem, PlacingCost cost, int[] placeOf) {
+    int[] photoAt = Placing.photoAt(placeOf, problem.places().size());
+    PageRooms rooms = cost.rooms();
+    pages(problem)
+        .forEach(
+            (page, places) -> {
+              List<Integer> held =
+                  places.stream()
+                      .filter(place -> photoAt[place] >= 0)
+                      .filter(place -> !problem.locked().containsKey(place))
+                      .sorted(
+                          Comparator.comparingDouble(
+                              place -> loss(cost, photoAt[place], place) / rooms.units(place)))
+                      .toList();
+              int tooMuch = held.stream().mapToInt(rooms::units).sum() - rooms.free(places.get(0));
+              for (int place : held) {
+                if (tooMuch > 0 && rooms.most(place) != PageRooms.UNLIMITED) {
+                  placeOf[photoAt[place]] = -1;
+                  tooMuch -= rooms.units(place);
+                }
+              }
+            });
+  }
+
+  private static double loss(PlacingCost cost, int photo, int place) {
+    List<Integer> moment = cost.moments().pictures(cost.moments().of(photo));
+    return (double) cost.leftOut(moment) - cost.of(photo, place);
   }
 }

@@ -5,16 +5,17 @@ import java.util.List;
 /** Which picture is where, while that is being looked at or improved, and what places cost so. */
 final class Layout {
 
-  private final Placing.Problem problem;
   private final PlacingCost cost;
   private final int[] placeOf;
   private final int[] photoAt;
+  private final boolean[] locked;
 
   Layout(Placing.Problem problem, PlacingCost cost, int[] placeOf) {
-    this.problem = problem;
     this.cost = cost;
     this.placeOf = placeOf;
     this.photoAt = Placing.photoAt(placeOf, problem.places().size());
+    this.locked = new boolean[photoAt.length];
+    problem.locked().keySet().forEach(place -> locked[place] = true);
   }
 
   int placeOf(int photo) {
@@ -24,6 +25,10 @@ final class Layout {
   /** The picture in the place, or -1. */
   int photoAt(int place) {
     return place < 0 || place >= photoAt.length ? -1 : photoAt[place];
+  }
+
+  boolean isLocked(int place) {
+    return locked[place];
   }
 
   /** Puts a picture there, and whoever is there where it comes from; -1 is off all places. */
@@ -40,18 +45,15 @@ final class Layout {
     }
   }
 
-  /** What a place costs: its picture, the pair it makes with the next, and its words. */
+  /** What a place costs: its picture, its words, and what the next is to it. */
   long local(int place) {
     int photo = photoAt(place);
     if (photo < 0) {
-      return 0;
+      return photoAt(place + 1) < 0 ? 0 : cost.scattered(place);
     }
-    boolean locked = problem.locked().containsKey(place);
-    long sum = locked ? cost.ofLocked(photo, place) : cost.of(photo, place);
+    long sum = locked[place] ? cost.ofLocked(photo, place) : cost.of(photo, place);
     int next = photoAt(place + 1);
-    if (next >= 0) {
-      sum += cost.pair(photo, next, place);
-    }
+    sum += next >= 0 ? cost.pair(photo, next, place) : cost.scattered(place);
     return sum + (wordsApart(place) ? cost.captionApart() : 0);
   }
 
@@ -59,7 +61,7 @@ final class Layout {
   boolean wordsApart(int place) {
     int photo = photoAt(place);
     return photo >= 0
-        && !problem.locked().containsKey(place)
+        && !locked[place]
         && cost.wantsWords(photo, place)
         && !(place > 0 && photoAt(place - 1) < 0 && cost.touchesNext(place - 1))
         && !(cost.touchesNext(place) && photoAt(place + 1) < 0);
@@ -67,7 +69,12 @@ final class Layout {
 
   /** Whether a picture of the moment of this one is placed. */
   boolean isTold(int photo) {
-    return pictures(photo).stream().anyMatch(each -> placeOf[each] >= 0);
+    for (int each : pictures(photo)) {
+      if (placeOf[each] >= 0) {
+        return true;
+      }
+    }
+    return false;
   }
 
   List<Integer> pictures(int photo) {

@@ -58,6 +58,12 @@ public final class LeafChoices {
 
   private LeafChoices() {}
 
+  /** The choice where nothing is left to be placed on new leaves. */
+  public static Choice noLeaves(Breathing breathing) {
+    return new Choice(
+        EnumSet.of(Aim.LEAST_PAPER), breathing, new LeafPlanning.Plan(List.of(), 0), true);
+  }
+
   /** The plans, that with the least paper first. Where nothing can be planned there is none. */
   public static List<Choice> of(LeafPlanning.Wish wish, Watch watch) {
     List<Choice> found = new ArrayList<>();
@@ -77,7 +83,9 @@ public final class LeafChoices {
   }
 
   private static LeafPlanning.Wish leaned(LeafPlanning.Wish wish, Aim aim) {
-    HouseRules rules = wish.rules();
+    // No aim is worth leaving a photo out for.
+    HouseRules rules =
+        wish.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
     Breathing breathing = wish.breathing();
     switch (aim) {
       case LEAST_PAPER -> rules = rules.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most());
@@ -90,7 +98,7 @@ public final class LeafChoices {
         breathing,
         wish.mostLeaves(),
         wish.freshPages(),
-        wish.opens(),
+        wish.leavesBefore(),
         1,
         Weights.of(rules),
         rules);

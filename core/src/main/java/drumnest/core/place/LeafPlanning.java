@@ -69,7 +69,7 @@ public final class LeafPlanning {
    * @param mostLeaves how many leaves may be used
    * @param freshPages whether every chapter begins on a page of its own, or only those that are
    *     worth one
-   * @param opens whether the first leaf is the first of the album
+   * @param leavesBefore how many leaves of the album come before the first of the plan
    * @param plans how many plans are wanted, from 1
    */
   public record Wish(
@@ -78,7 +78,7 @@ public final class LeafPlanning {
       Breathing breathing,
       int mostLeaves,
       boolean freshPages,
-      boolean opens,
+      int leavesBefore,
       int plans,
       Weights weights,
       HouseRules rules) {
@@ -126,21 +126,19 @@ public final class LeafPlanning {
   private final long[] price;
   private boolean priced;
 
-  /** For each moment and each that may follow the leaf, what the leaf costs, by kind. */
-  private final long[][][] leafCost;
-
   private long letGo = PlacingCost.FORBIDDEN;
 
   private LeafPlanning(Wish wish, Watch watch) {
     this.wish = wish;
     this.watch = watch;
-    this.pages = new PageCosts(wish, SLACK);
-    this.moments = pages.moments();
     // Every leaf takes a moment at least.
-    this.leaves = Math.min(Math.min(MOST_LEAVES, wish.mostLeaves()), moments);
+    int most = Math.min(MOST_LEAVES, wish.mostLeaves());
+    int pictures = wish.chapters().stream().mapToInt(List::size).sum();
+    this.pages = new PageCosts(wish, Math.min(most, pictures), SLACK);
+    this.moments = pages.moments();
+    this.leaves = Math.min(most, moments);
     this.leafWeight = Weights.weight(wish.rules(), HouseRule.LEAF_WEIGHT);
     this.price = new long[wish.kinds().size()];
-    this.leafCost = new long[wish.kinds().size()][moments + 1][];
   }
 
   /** The best plans. Where nothing is to be placed, or nothing to place it on, there is none. */
@@ -153,12 +151,15 @@ public final class LeafPlanning {
   }
 
   private Answer solve() {
-    for (int kind = 0; kind < leafCost.length; kind++) {
-      for (int from = 0; from <= moments; from++) {
-        leafCost[kind][from] = pages.leaf(kind, from, false);
+    int kinds = wish.kinds().size();
+    for (int kind = 0; kind < kinds; kind++) {
+      for (int phase = 0; phase < pages.phases(); phase++) {
+        for (int from = 0; from <= moments; from++) {
+          pages.leaf(kind, phase, from);
+        }
       }
       // Without these costs there is no plan at all, so this part is told of but not stopped.
-      watch.goOn((kind + 1L) * moments, leafCost.length * moments * 2L);
+      watch.goOn((kind + 1L) * moments, kinds * moments * 2L);
     }
     long[][] ahead = atBestPrices();
     List<Map<Counts, State>> states = new ArrayList<>();
@@ -168,8 +169,7 @@ public final class LeafPlanning {
     Counts none = new Counts(new short[wish.kinds().size()]);
     states.get(0).put(none, new State(0, none, 0, null, -1, 0));
     for (int moment = 0; moment < moments; moment++) {
-      if (!watch.goOn(
-          leafCost.length * (moments + (long) moment), leafCost.length * moments * 2L)) {
+      if (!watch.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
         letGo = Math.min(letGo, best(states.get(moment), ahead, moment));
         finish(states, moment, ahead);
         break;
@@ -273,7 +273,7 @@ public final class LeafPlanning {
     int from = state.moment();
     int used = state.leavesUsed();
     boolean anyLeaf = false;
-    for (int kind = 0; kind < leafCost.length && used < leaves; kind++) {
+    for (int kind = 0; kind < price.length && used < leaves; kind++) {
       if (state.counts().of()[kind] < owned(kind)) {
         take(state, kind, states, ahead, upTo);
         anyLeaf = true;
@@ -292,8 +292,7 @@ public final class LeafPlanning {
       State state, int kind, List<Map<Counts, State>> states, long[][] ahead, long upTo) {
     int from = state.moment();
     int used = state.leavesUsed() + 1;
-    boolean cover = wish.opens() && state.leavesUsed() == 0;
-    long[] costs = cover ? pages.leaf(kind, from, true) : leafCost[kind][from];
+    long[] costs = pages.leaf(kind, pages.phase(used), from);
     Counts counts = state.counts().more(kind);
     State best = null;
     long bestPromise = PlacingCost.FORBIDDEN;
@@ -371,33 +370,46 @@ public final class LeafPlanning {
 
   /** What the rest costs from each moment with so many leaves, at the prices of the moment. */
   private long[][] ahead() {
-    long[][] cheapest = new long[moments + 1][];
-    for (int from = 0; from < moments; from++) {
-      long[] costs = new long[0];
-      for (int kind = 0; kind < leafCost.length; kind++) {
-        long[] of = owned(kind) == 0 ? new long[0] : leafCost[kind][from];
-        if (of.length > costs.length) {
-          int known = costs.length;
-          costs = Arrays.copyOf(costs, of.length);
-          Arrays.fill(costs, known, costs.length, PlacingCost.FORBIDDEN);
-        }
-        for (int taken = 1; taken < of.length; taken++) {
-          costs[taken] = Math.min(costs[taken], of[taken] + leafWeight + price[kind]);
-        }
+    long[][][] cheapest = new long[pages.phases()][moments][];
+    for (int phase = 0; phase < cheapest.length; phase++) {
+      for (int from = 0; from < moments; from++) {
+        cheapest[phase][from] = cheapest(phase, from);
       }
-      cheapest[from] = costs;
     }
     long[][] ahead = new long[leaves + 1][moments + 1];
     for (int with = 0; with <= leaves; with++) {
       for (int from = moments - 1; from >= 0; from--) {
         long least = pages.leftOut(from) + ahead[with][from + 1];
-        for (int taken = 1; with > 0 && taken < cheapest[from].length; taken++) {
-          least = Math.min(least, cheapest[from][taken] + ahead[with - 1][from + taken]);
+        long[] costs = with == 0 ? new long[0] : cheapest[phase(with)][from];
+        for (int taken = 1; taken < costs.length; taken++) {
+          least = Math.min(least, costs[taken] + ahead[with - 1][from + taken]);
         }
         ahead[with][from] = least;
       }
     }
     return ahead;
+  }
+
+  /** The phase of the next leaf while so many are left. */
+  private int phase(int with) {
+    return pages.phase(leaves - with + 1);
+  }
+
+  /** What a leaf of the cheapest kind costs, by how many moments it takes. */
+  private long[] cheapest(int phase, int from) {
+    long[] costs = new long[0];
+    for (int kind = 0; kind < price.length; kind++) {
+      long[] of = owned(kind) == 0 ? new long[0] : pages.leaf(kind, phase, from);
+      if (of.length > costs.length) {
+        int known = costs.length;
+        costs = Arrays.copyOf(costs, of.length);
+        Arrays.fill(costs, known, costs.length, PlacingCost.FORBIDDEN);
+      }
+      for (int taken = 1; taken < of.length; taken++) {
+        costs[taken] = Math.min(costs[taken], of[taken] + leafWeight + price[kind]);
+      }
+    }
+    return costs;
   }
 
   /** How many of each kind the cheapest way uses at the prices that {@code ahead} was found at. */
@@ -409,7 +421,7 @@ public final class LeafPlanning {
       int kindUsed = -1;
       int takenBy = 1;
       for (int kind = 0; kind < price.length && with > 0; kind++) {
-        long[] costs = leafCost[kind][from];
+        long[] costs = pages.leaf(kind, phase(with), from);
         for (int taken = 1; taken < costs.length; taken++) {
           long sum = costs[taken] + leafWeight + price[kind] + ahead[with - 1][from + taken];
           if (costs[taken] < PlacingCost.FORBIDDEN && sum == ahead[with][from]) {
@@ -436,8 +448,8 @@ public final class LeafPlanning {
     List<PlannedLeaf> planned = new ArrayList<>();
     for (State state : way) {
       if (state.kind() >= 0) {
-        boolean cover = wish.opens() && planned.isEmpty();
-        planned.add(pages.laid(state.kind(), state.before().moment(), state.moment(), cover));
+        planned.add(
+            pages.laid(state.kind(), state.leavesUsed(), state.before().moment(), state.moment()));
       }
     }
     return new Plan(planned, end.cost());

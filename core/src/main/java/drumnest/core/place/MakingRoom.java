@@ -200,7 +200,7 @@ public final class MakingRoom {
             problem.places(),
             locked,
             Map.of(),
-            problem.most(),
+            problem.room(),
             problem.order(),
             problem.weights(),
             problem.rules());

@@ -118,7 +118,7 @@ public final class NextRun {
         problem.places(),
         locked,
         closed,
-        problem.most(),
+        problem.room(),
         Placing.Order.STORY,
         problem.weights(),
         problem.rules());

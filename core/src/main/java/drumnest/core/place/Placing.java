@@ -1,5 +1,6 @@
 package drumnest.core.place;
 
+import drumnest.core.measure.Area;
 import drumnest.core.stock.HouseRules;
 import java.util.Arrays;
 import java.util.List;
@@ -11,7 +12,8 @@ import java.util.Set;
  *
  * <p>Each place takes one picture, each picture one place; of several versions of one subject one
  * is placed. The cost is that of every picture in its place, of every two pictures side by side,
- * and of every subject left out, all by {@link PlacingCost}; a place left empty costs nothing.
+ * and of every subject left out, all by {@link PlacingCost}. A place left empty costs nothing but
+ * that it should not lie between pictures.
  */
 public interface Placing {
 
@@ -36,8 +38,9 @@ public interface Placing {
    * @param locked pictures that stay where they are: index of the place to index of the picture.
    *     They are placed whatever it costs, and count as neighbours
    * @param closed places that a picture must not take: index of the picture to indices of places
-   * @param most how many pictures a page may hold, by the page's number; pages that are not named
-   *     may be filled. Locked pictures count, and stay where there are more of them
+   * @param room how much of a page's picture area may hold pictures, by the page's number; pages
+   *     that are not named may be filled. Locked pictures count, and stay where there are more of
+   *     them
    * @param order by what they are placed
    * @param weights what everything weighs
    * @param rules the house rules
@@ -47,7 +50,7 @@ public interface Placing {
       List<Place> places,
       Map<Integer, Integer> locked,
       Map<Integer, Set<Integer>> closed,
-      Map<Integer, Integer> most,
+      Map<Integer, Area> room,
       Order order,
       Weights weights,
       HouseRules rules) {
@@ -60,7 +63,7 @@ public interface Placing {
       places = List.copyOf(places);
       locked = Map.copyOf(locked);
       closed = Map.copyOf(closed);
-      most = Map.copyOf(most);
+      room = Map.copyOf(room);
       if (locked.values().stream().distinct().count() < locked.size()) {
         throw new IllegalArgumentException("A picture is locked to one place.");
       }
@@ -78,19 +81,19 @@ public interface Placing {
     }
 
     public Problem withLocked(Map<Integer, Integer> other) {
-      return new Problem(candidates, places, other, closed, most, order, weights, rules);
+      return new Problem(candidates, places, other, closed, room, order, weights, rules);
     }
 
     public Problem withClosed(Map<Integer, Set<Integer>> other) {
-      return new Problem(candidates, places, locked, other, most, order, weights, rules);
+      return new Problem(candidates, places, locked, other, room, order, weights, rules);
     }
 
     public Problem withPlaces(List<Place> other) {
-      return new Problem(candidates, other, locked, closed, most, order, weights, rules);
+      return new Problem(candidates, other, locked, closed, room, order, weights, rules);
     }
 
     public Problem withOrder(Order other) {
-      return new Problem(candidates, places, locked, closed, most, other, weights, rules);
+      return new Problem(candidates, places, locked, closed, room, other, weights, rules);
     }
   }
 

@@ -49,6 +49,7 @@ public final class PlacingCost {
     ORDER_BROKEN,
     UNLIKE,
     CAPTION_APART,
+    SCATTERED,
     LEFT_OUT
   }
 
@@ -62,12 +63,19 @@ public final class PlacingCost {
   private final List<Place> prints = new ArrayList<>();
   private final double largeFrom;
   private final Moments moments;
+  private final PageRooms rooms;
   private final boolean anyClosed;
+
+  /** By the first of two places that follow each other. */
+  private final boolean[] pairs;
+
+  private final boolean[] samePage;
 
   PlacingCost(Placing.Problem problem) {
     this.problem = problem;
     this.weights = problem.weights();
     this.moments = Moments.of(problem.candidates());
+    this.rooms = new PageRooms(problem);
     this.anyClosed = !problem.closed().isEmpty();
     int places = problem.places().size();
     this.printOf = new int[places];
@@ -81,6 +89,14 @@ public final class PlacingCost {
                 prints.add(place);
                 return prints.size() - 1;
               });
+    }
+    this.pairs = new boolean[places];
+    this.samePage = new boolean[places];
+    for (int i = 0; i + 1 < places; i++) {
+      Place.At at = problem.places().get(i).at();
+      Place.At next = problem.places().get(i + 1).at();
+      pairs[i] = at.spread() == next.spread();
+      samePage[i] = pairs[i] && at.page() == next.page();
     }
     this.largeFrom = problem.rules().length(HouseRule.HERO_LARGE_FROM).toNanometres();
     this.ofPrint = new long[problem.candidates().size()][];
@@ -205,10 +221,7 @@ public final class PlacingCost {
 
   /** Whether the place and the one after it are seen together. */
   boolean isPair(int place) {
-    return place >= 0
-        && place + 1 < problem.places().size()
-        && problem.places().get(place).at().spread()
-            == problem.places().get(place + 1).at().spread();
+    return place >= 0 && place < pairs.length && pairs[place];
   }
 
   private long orderBroken(int candidate, int other) {
@@ -245,8 +258,20 @@ public final class PlacingCost {
     return isPair(place) && problem.places().get(place).at().touchesNext();
   }
 
+  /**
+   * What it costs that of the place and its next on the same page one holds a picture and the other
+   * is free: free places then lie together, at the beginning or the end of their page.
+   */
+  long scattered(int place) {
+    return isPair(place) && samePage[place] ? weights.scattered() : 0;
+  }
+
   Moments moments() {
     return moments;
+  }
+
+  PageRooms rooms() {
+    return rooms;
   }
 
   /** What leaving a moment out costs, by the most wanted of its pictures. */

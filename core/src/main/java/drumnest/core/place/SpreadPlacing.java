@@ -71,7 +71,7 @@ public final class SpreadPlacing implements Placing {
               places.stream().map(whole.places()::get).toList(),
               locked,
               closed,
-              whole.most(),
+              whole.room(),
               whole.order(),
               whole.weights(),
               whole.rules());

@@ -8,17 +8,17 @@ import java.util.List;
  * skipped and moments left out, and of a moment with several versions one is placed. Locked
  * pictures keep their places, and the others keep story order among themselves around them.
  *
- * <p>Method: dynamic programming over (moments decided, places decided, pictures on the page),
+ * <p>Method: dynamic programming over (moments decided, places decided, area taken on the page),
  * after the alignment of two sequences (Needleman and Wunsch, 1970), from memory. So that the cost
  * of neighbouring lookalikes stays exact, the filled states of a place are reduced to the best and
  * the best of another group, which is all that the next place can ask for. The answer is optimal.
  *
- * <p>Time and memory: pictures × places, times the count a page may hold where that is limited.
- * Refuses problems of more than {@value #MOST_CELLS} such cells.
+ * <p>Time and memory: pictures × places, times the units of area a page may hold where that is
+ * limited. Refuses problems of more than {@value #MOST_CELLS} such cells.
  */
 public final class StoryPlacing implements Placing {
 
-  /** The largest product of pictures and places, and of the counts where pages are limited. */
+  /** The largest product of pictures and places, and of the units where pages are limited. */
   public static final int MOST_CELLS = 25_000_000;
 
   private static final int MOST_PICTURES = Short.MAX_VALUE / 2;
@@ -39,7 +39,7 @@ public final class StoryPlacing implements Placing {
     }
     PlacingCost cost = new PlacingCost(problem);
     List<List<Integer>> open = cost.moments().open(problem.locked().values());
-    StoryRun run = new StoryRun(problem, cost, open, 0, problem.places().size(), 0).run();
+    StoryRun run = new StoryRun(problem, cost, open, 0, new long[problem.places().size()]).run();
     int[] placeOf = new int[pictures];
     Arrays.fill(placeOf, -1);
     run.trace(placeOf);

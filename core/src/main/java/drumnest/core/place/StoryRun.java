@@ -3,21 +3,22 @@ package drumnest.core.place;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * One run of the dynamic programme of {@link StoryPlacing} over a row of moments and a row of
  * places.
  *
- * <p>A state says how many moments are decided after a place, how many pictures the page of the
- * place has, and either that no free picture is in the place ({@code rest}) or which one is, and
- * whether it still waits for a free place beside it for its words ({@code fill}). Between pages
- * only the cheapest count is kept.
+ * <p>A state says how many moments are decided after a place, how much of the page of the place is
+ * taken, in units of area, and either that no free picture is in the place ({@code rest}) or which
+ * one is, and whether it still waits for a free place beside it for its words ({@code fill}).
+ * Between pages only the cheapest is kept.
  */
 final class StoryRun {
 
   private static final long NEVER = PlacingCost.FORBIDDEN;
   private static final short FROM_REST = -1;
-  private static final int UNLIMITED = -1;
+  private static final int UNLIMITED = PageRooms.UNLIMITED;
 
   private final Placing.Problem problem;
   private final PlacingCost cost;
@@ -32,13 +33,18 @@ final class StoryRun {
   private final long[] leftOut;
   private final boolean anyWords;
 
-  /** Of every picture that it does not wait for its words; used where none has any. */
+  /** Of every picture and of every moment that a state cannot be. */
   private final long[] never;
 
-  /** What is saved with every picture that is placed. */
-  private final long bonus;
+  private final long[] neverResting;
 
+  /** What is saved with every place that holds a picture. */
+  private final long[] bonus;
+
+  /** For each place how many units of its page free pictures may take, and how many it takes. */
   private final int[] freeOnPage;
+
+  private final int[] units;
 
   /** For each place, layer and state: the picture in the place before, or FROM_REST. */
   private final short[][][] restOrigin;
@@ -50,21 +56,64 @@ final class StoryRun {
 
   private final short[][][] fillLayer;
 
+  /** Whether it is remembered who goes where. */
+  private boolean traced = true;
+
   private long[][] rest;
   private long[][][] fill;
   private int layers;
 
+  /** What the last page costs by layers, before only the cheapest is kept. */
+  private long[][] lastRest;
+
+  private long[][][] lastFill;
+
+  /** Filled states of the places before and at hand, in turn, so that few are made. */
+  private final long[][][][] buffers = new long[2][2][][];
+
+  private final Integer[] locked;
+
+  /** Which layers any state is in. */
+  private boolean[] reached;
+
+  /** What each picture costs in the place that is looked at. */
+  private final long[] own;
+
+  private final boolean[] wantsWords;
+
+  /**
+   * A run over one page that only tells what it costs with any limit from one to another ({@link
+   * #prefixCosts(int)}).
+   */
+  static StoryRun ofPage(
+      Placing.Problem problem,
+      PlacingCost cost,
+      List<List<Integer>> open,
+      int firstPlace,
+      long[] bonus,
+      int leastUnits,
+      int mostUnits) {
+    StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus);
+    run.traced = false;
+    int wanted = open.size() * IntStream.of(run.units).max().orElse(0);
+    int free = leastUnits >= wanted ? UNLIMITED : Math.min(mostUnits, wanted);
+    Arrays.fill(run.freeOnPage, free);
+    return run.run();
+  }
+
+  /**
+   * @param bonus what is saved with every place that holds a picture
+   */
   StoryRun(
       Placing.Problem problem,
       PlacingCost cost,
       List<List<Integer>> open,
       int firstPlace,
-      int places,
-      long bonus) {
+      long[] bonus) {
     this.problem = problem;
     this.cost = cost;
     this.firstPlace = firstPlace;
-    this.places = places;
+    this.places = bonus.length;
     this.bonus = bonus;
     this.moments = open.size();
     this.begins = new int[moments + 1];
@@ -83,47 +132,55 @@ final class StoryRun {
     this.anyWords = words && cost.captionApart() > 0;
     this.never = new long[pictures.length];
     Arrays.fill(never, NEVER);
-    this.freeOnPage = freeOnPages(problem, firstPlace, places);
-    for (int i = 0; i < places; i++) {
-      freeOnPage[i] = freeOnPage[i] >= moments ? UNLIMITED : freeOnPage[i];
+    this.neverResting = new long[moments + 1];
+    Arrays.fill(neverResting, NEVER);
+    this.own = new long[pictures.length];
+    this.locked = new Integer[places + 2];
+    for (int place = 1; place <= places; place++) {
+      locked[place] = problem.locked().get(firstPlace + place - 1);
     }
+    this.wantsWords = new boolean[pictures.length];
+    this.units = new int[places];
+    this.freeOnPage = new int[places];
+    for (int i = 0; i < places; i++) {
+      units[i] = cost.rooms().units(firstPlace + i);
+      freeOnPage[i] = cost.rooms().free(firstPlace + i);
+    }
+    forgetLimitsThatNeverBind();
     this.restOrigin = new short[places + 1][][];
     this.fillOrigin = new short[places + 1][2][][];
     this.restLayer = new short[places + 1][];
     this.fillLayer = new short[places + 1][][];
   }
 
+  /** A page with room for as many as there are may as well be filled. */
+  private void forgetLimitsThatNeverBind() {
+    for (int from = 0; from < places; ) {
+      int to = from;
+      int largest = 0;
+      while (to < places && page(to + 1) == page(from + 1)) {
+        largest = Math.max(largest, units[to++]);
+      }
+      if (freeOnPage[from] >= (long) moments * largest) {
+        Arrays.fill(freeOnPage, from, to, UNLIMITED);
+      }
+      from = to;
+    }
+  }
+
   /** How many states such a run has. */
   static long cells(Placing.Problem problem, int pictures) {
+    PageRooms rooms = new PageRooms(problem);
     long sum = 0;
-    for (int free : freeOnPages(problem, 0, problem.places().size())) {
-      sum += (long) layers(free) * (pictures + 1);
+    for (int place = 0; place < problem.places().size(); place++) {
+      sum += (long) layers(rooms.free(place)) * (pictures + 1);
     }
     return sum;
   }
 
-  /** How many counts of pictures a page of so many free places is looked at with. */
+  /** How many sums of units a page of so many free ones is looked at with. */
   private static int layers(int free) {
     return free == UNLIMITED ? 1 : free + 1;
-  }
-
-  /** For each place how many free pictures its page may hold, or that it may be filled. */
-  private static int[] freeOnPages(Placing.Problem problem, int first, int count) {
-    int[] free = new int[count];
-    for (int from = 0; from < count; ) {
-      int page = problem.places().get(first + from).at().page();
-      int to = from;
-      int locked = 0;
-      while (to < count && problem.places().get(first + to).at().page() == page) {
-        locked += problem.locked().containsKey(first + to) ? 1 : 0;
-        to++;
-      }
-      Integer most = problem.most().get(page);
-      boolean limited = most != null && most < to - from;
-      Arrays.fill(free, from, to, limited ? Math.max(0, most - locked) : UNLIMITED);
-      from = to;
-    }
-    return free;
   }
 
   /** Runs over all places. */
@@ -131,6 +188,7 @@ final class StoryRun {
     rest = new long[1][moments + 1];
     fill = new long[][][] {{never}, {never}};
     layers = 1;
+    reached = new boolean[] {true};
     for (int i = 1; i <= moments; i++) {
       rest[0][i] = rest[0][i - 1] + leftOut[i - 1];
     }
@@ -149,32 +207,62 @@ final class StoryRun {
   }
 
   private Integer lockedIn(int place) {
-    return place < 1 || place > places ? null : problem.locked().get(firstPlace + place - 1);
+    return locked[place];
+  }
+
+  /** A row of filled states that are none yet. */
+  private long[] emptyRow(int place, int waits, int layer) {
+    long[][] rows = buffers[place % 2][waits];
+    if (rows == null || rows.length <= layer) {
+      rows = rows == null ? new long[layer + 1][] : Arrays.copyOf(rows, layer + 1);
+      buffers[place % 2][waits] = rows;
+    }
+    if (rows[layer] == null) {
+      rows[layer] = new long[pictures.length];
+    }
+    Arrays.fill(rows[layer], NEVER);
+    return rows[layer];
   }
 
   private void step(int place, boolean opens) {
     int next = layers(freeOnPage[place - 1]);
     int before = opens ? 1 : layers;
-    long[][] nextRest = new long[next][moments + 1];
-    long[][][] nextFill = {new long[next][pictures.length], new long[next][]};
-    restOrigin[place] = new short[next][moments + 1];
-    fillOrigin[place][0] = new short[next][pictures.length];
-    fillOrigin[place][1] = anyWords ? new short[next][pictures.length] : null;
+    long[][] nextRest = new long[next][];
+    long[][][] nextFill = new long[2][next][];
+    boolean[] nextReached = new boolean[next];
+    restOrigin[place] = new short[next][];
+    fillOrigin[place][0] = new short[next][];
+    fillOrigin[place][1] = new short[next][];
+    if (lockedIn(place) == null) {
+      for (int i = 0; i < own.length; i++) {
+        own[i] = cost.of(pictures[i], firstPlace + place - 1);
+        wantsWords[i] = anyWords && cost.wantsWords(pictures[i], firstPlace + place - 1);
+      }
+    }
     for (int layer = 0; layer < next; layer++) {
-      Arrays.fill(nextRest[layer], NEVER);
-      Arrays.fill(nextFill[0][layer], NEVER);
-      nextFill[1][layer] = anyWords ? nextFill[0][layer].clone() : never;
-      if (layer < before) {
+      nextRest[layer] = neverResting;
+      nextFill[0][layer] = never;
+      nextFill[1][layer] = never;
+      if (layer < before && reached[layer]) {
+        nextReached[layer] = true;
+        nextRest[layer] = new long[moments + 1];
+        restOrigin[place][layer] = traced ? new short[moments + 1] : null;
         pass(place, layer, nextRest[layer]);
       }
-      int from = isLimited(place) ? layer - 1 : layer;
-      if (lockedIn(place) == null && from >= 0 && from < before) {
+      int from = isLimited(place) ? layer - units[place - 1] : layer;
+      if (lockedIn(place) == null && from >= 0 && from < before && reached[from]) {
+        nextReached[layer] = true;
+        for (int waits = 0; waits <= (anyWords ? 1 : 0); waits++) {
+          nextFill[waits][layer] = emptyRow(place, waits, layer);
+          fillOrigin[place][waits][layer] = traced ? new short[pictures.length] : null;
+        }
         fill(place, layer, from, nextFill);
       }
     }
     rest = nextRest;
     fill = nextFill;
     layers = next;
+    reached = nextReached;
   }
 
   private boolean isLimited(int place) {
@@ -186,8 +274,11 @@ final class StoryRun {
     Integer locked = lockedIn(place);
     Integer lockedBefore = lockedIn(place - 1);
     int at = firstPlace + place - 1;
-    long besideLock =
-        locked != null && lockedBefore != null ? cost.pair(lockedBefore, locked, at - 1) : 0;
+    long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
+    long afterRest = (locked == null) == (lockedBefore == null) ? 0 : besideAir;
+    if (locked != null && lockedBefore != null) {
+      afterRest = cost.pair(lockedBefore, locked, at - 1);
+    }
     long refund = place > 1 && locked == null && cost.touchesNext(at - 1) ? cost.captionApart() : 0;
     long best = NEVER;
     short origin = FROM_REST;
@@ -197,7 +288,7 @@ final class StoryRun {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + leftOut[moment - 1];
         for (int i = begins[moment - 1]; i < begins[moment]; i++) {
-          long beside = locked == null ? 0 : cost.pair(pictures[i], locked, at - 1);
+          long beside = locked == null ? besideAir : cost.pair(pictures[i], locked, at - 1);
           long still = fill[0][layer][i] + beside;
           if (still < best) {
             best = still;
@@ -210,10 +301,12 @@ final class StoryRun {
           }
         }
       }
-      long rested = before[moment] >= NEVER ? NEVER : before[moment] + besideLock;
+      long rested = before[moment] >= NEVER ? NEVER : before[moment] + afterRest;
       boolean byFill = best < rested;
       next[moment] = Math.min(NEVER, byFill ? best : rested);
-      origins[moment] = byFill ? origin : FROM_REST;
+      if (traced) {
+        origins[moment] = byFill ? origin : FROM_REST;
+      }
     }
   }
 
@@ -222,6 +315,7 @@ final class StoryRun {
     int at = firstPlace + place - 1;
     Integer lockedBefore = lockedIn(place - 1);
     boolean emptyBefore = place > 1 && lockedBefore == null && cost.touchesNext(at - 1);
+    long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
     boolean pair = place > 1 && cost.isPair(at - 1);
     BestFill best = new BestFill(problem.candidates(), pair ? problem.weights().alike() : 0);
     for (int moment = 1; moment <= moments; moment++) {
@@ -233,17 +327,17 @@ final class StoryRun {
         }
       }
       for (int i = begins[moment - 1]; i < begins[moment]; i++) {
-        long own = cost.of(pictures[i], at);
-        if (own >= NEVER) {
+        if (own[i] >= NEVER) {
           continue;
         }
-        boolean wants = cost.wantsWords(pictures[i], at);
+        boolean wants = wantsWords[i];
         long apart = wants ? cost.captionApart() : 0;
         long resting = rest[from][moment - 1];
         if (resting < NEVER) {
           boolean waits = wants && !emptyBefore;
-          long beside = lockedBefore == null ? 0 : cost.pair(lockedBefore, pictures[i], at - 1);
-          long sum = resting + own - bonus + beside + (waits ? apart : 0);
+          long beside =
+              lockedBefore == null ? besideAir : cost.pair(lockedBefore, pictures[i], at - 1);
+          long sum = resting + own[i] - bonus[place - 1] + beside + (waits ? apart : 0);
           put(next, place, layer, waits ? 1 : 0, i, sum, FROM_REST);
         }
         best.find(pictures[i]);
@@ -254,7 +348,7 @@ final class StoryRun {
               layer,
               wants ? 1 : 0,
               i,
-              best.found() + own - bonus + apart,
+              best.found() + own[i] - bonus[place - 1] + apart,
               (short) best.foundAt());
         }
       }
@@ -265,12 +359,19 @@ final class StoryRun {
       long[][][] next, int place, int layer, int waits, int i, long sum, short origin) {
     if (sum < next[waits][layer][i]) {
       next[waits][layer][i] = sum;
-      fillOrigin[place][waits][layer][i] = origin;
+      if (traced) {
+        fillOrigin[place][waits][layer][i] = origin;
+      }
     }
   }
 
-  /** The page ends: of all counts of pictures on it the cheapest is kept. */
+  /** The page ends: of all sums on it the cheapest is kept. */
   private void collapse(int place) {
+    lastRest = rest;
+    lastFill = fill;
+    if (!traced) {
+      return;
+    }
     restLayer[place] = new short[moments + 1];
     fillLayer[place] = new short[2][pictures.length];
     if (layers == 1) {
@@ -282,6 +383,7 @@ final class StoryRun {
           {cheapest(fill[0], fillLayer[place][0])}, {cheapest(fill[1], fillLayer[place][1])}
         };
     layers = 1;
+    reached = new boolean[] {true};
   }
 
   private static long[] cheapest(long[][] costs, short[] layerOf) {
@@ -297,18 +399,40 @@ final class StoryRun {
     return best;
   }
 
+  /**
+   * For each number of moments, the least that so many from the first can cost, where pictures take
+   * no more than so many units of the last page.
+   */
+  long[] prefixCosts(int mostUnits) {
+    if (places == 0) {
+      return prefixCosts();
+    }
+    long[] least = prefixCosts(lastRest[0], lastFill[0][0], lastFill[1][0]);
+    for (int layer = 1; layer <= Math.min(mostUnits, lastRest.length - 1); layer++) {
+      long[] costs = prefixCosts(lastRest[layer], lastFill[0][layer], lastFill[1][layer]);
+      for (int moment = 0; moment <= moments; moment++) {
+        least[moment] = Math.min(least[moment], costs[moment]);
+      }
+    }
+    return least;
+  }
+
   /** For each number of moments, the least that so many from the first can cost. */
   long[] prefixCosts() {
+    return prefixCosts(rest[0], fill[0][0], fill[1][0]);
+  }
+
+  private long[] prefixCosts(long[] resting, long[] filled, long[] waiting) {
     long[] costs = new long[moments + 1];
     long best = NEVER;
     for (int moment = 0; moment <= moments; moment++) {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + leftOut[moment - 1];
         for (int i = begins[moment - 1]; i < begins[moment]; i++) {
-          best = Math.min(best, Math.min(fill[0][0][i], fill[1][0][i]));
+          best = Math.min(best, Math.min(filled[i], waiting[i]));
         }
       }
-      costs[moment] = Math.min(best, rest[0][moment]);
+      costs[moment] = Math.min(best, resting[moment]);
     }
     return costs;
   }
@@ -347,7 +471,7 @@ final class StoryRun {
         placeOf[pictures[i]] = firstPlace + place - 1;
         int origin = fillOrigin[place][state % 2][layer][i];
         decided = momentOf(i);
-        layer = isLimited(place) ? layer - 1 : layer;
+        layer = isLimited(place) ? layer - units[place - 1] : layer;
         state = origin;
       } else {
         state = restOrigin[place][layer][decided];

@@ -16,6 +16,7 @@ import drumnest.core.stock.HouseRules;
  * @param smallHero a hero in a place of next to no size
  * @param hidden a picture out of sight that need not be
  * @param captionApart no free place for words beside a picture that has words
+ * @param scattered a picture and a free place side by side on a page
  * @param privateOnCover a private picture on the first page
  * @param orderBroken of two neighbours the later one first
  * @param moved to move a picture that was put by hand
@@ -33,6 +34,7 @@ public record Weights(
     long smallHero,
     long hidden,
     long captionApart,
+    long scattered,
     long privateOnCover,
     long orderBroken,
     long moved,
@@ -60,6 +62,7 @@ public record Weights(
           0,
           0,
           0,
+          0,
           PlacingCost.percent(200));
 
   /** Those of the house rules. */
@@ -74,6 +77,7 @@ public record Weights(
         weight(rules, HouseRule.SMALL_HERO_WEIGHT),
         weight(rules, HouseRule.HIDDEN_WEIGHT),
         weight(rules, HouseRule.CAPTION_APART_WEIGHT),
+        weight(rules, HouseRule.SCATTERED_WEIGHT),
         weight(rules, HouseRule.PRIVATE_COVER_WEIGHT),
         weight(rules, HouseRule.ORDER_BROKEN_WEIGHT),
         weight(rules, HouseRule.MOVED_WEIGHT),

@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * Which of the places that a page leaves free are set aside for words: beside each picture that has
  * words a place that touches it, for as many as can be (a maximum matching by augmenting paths,
- * Kuhn 1955, from memory); where a chapter begins the place before its first picture for the title,
- * or else the first that is left; then as many more as the share of words asks for, from the foot
- * of the page up. Source of the rule: common practice, no source.
+ * Kuhn 1955, from memory); where a chapter begins the free place before its first picture for the
+ * title, or else the first that is left; then as many more as the share of words asks for, from the
+ * foot of the page up. Source of the rule: common practice, no source.
  */
 public final class WordsPlaces {
 
@@ -33,7 +33,8 @@ public final class WordsPlaces {
    * @param free those without a picture, in reading order
    * @param beside for each picture with words the free places that touch it
    * @param begins whether a chapter begins on it
-   * @param head the free place right before the chapter's first picture, if there is one
+   * @param head the free place before the chapter's first picture that the title would have, if
+   *     there is one
    */
   public record Page(
       int places,

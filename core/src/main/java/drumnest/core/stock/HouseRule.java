@@ -567,7 +567,7 @@ public enum HouseRule {
       1,
       100,
       "Airy",
-      "Share of the pockets that hold photos in an airy album.",
+      "Share of the picture area that holds photos in an airy album.",
       "how many photos a leaf takes"),
 
   EVEN_SHARE(
@@ -578,7 +578,7 @@ public enum HouseRule {
       1,
       100,
       "Even",
-      "Share of the pockets that hold photos in an even album.",
+      "Share of the picture area that holds photos in an even album.",
       "how many photos a leaf takes"),
 
   FULL_SHARE(
@@ -589,7 +589,7 @@ public enum HouseRule {
       1,
       100,
       "Full",
-      "Share of the pockets that hold photos in a full album.",
+      "Share of the picture area that holds photos in a full album.",
       "how many photos a leaf takes"),
 
   PACKED_SHARE(
@@ -600,7 +600,7 @@ public enum HouseRule {
       1,
       100,
       "Packed",
-      "Share of the pockets that hold photos in a packed album.",
+      "Share of the picture area that holds photos in a packed album.",
       "how many photos a leaf takes"),
 
   CROP_WEIGHT(
@@ -710,6 +710,17 @@ public enum HouseRule {
       1000,
       "Words far from their photo",
       "What it weighs that no free place beside a photo takes the words to it.",
+      "where photos are placed"),
+
+  SCATTERED_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      3,
+      0,
+      1000,
+      "A free place between photos",
+      "What it weighs that a photo and a free place follow each other on a page, so that free places lie together at its beginning or end.",
       "where photos are placed"),
 
   TITLE_APART_WEIGHT(

@@ -55,7 +55,7 @@ class LeafChoicesTest {
       chapters.get(chapters.size() - 1).add(photo("p" + i, random.nextInt(3) > 0));
     }
     return new LeafPlanning.Wish(
-        chapters, KINDS, breathing, 200, false, true, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
+        chapters, KINDS, breathing, 200, false, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
   }
 
   static IntStream seeds() {

@@ -1,5 +1,6 @@
 package drumnest.core.place;
 
+import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Lab;
@@ -26,6 +27,9 @@ final class PlacingCases {
     {6000, 4000}, {4000, 6000}, {3000, 4000}, {900, 600}, {500, 500}
   };
   private static final int[][] PRINTS = {{6, 4}, {3, 4}, {4, 4}};
+
+  /** What goes into the area of every one of them. */
+  private static final Area QUARTER = Area.of(Size.ofInches(2, 2));
 
   private PlacingCases() {}
 
@@ -99,13 +103,13 @@ final class PlacingCases {
     if (photoCount > 0 && placeCount > 0 && random.nextBoolean()) {
       closed.put(random.nextInt(photoCount), Set.of(random.nextInt(placeCount)));
     }
-    Map<Integer, Integer> most = new HashMap<>();
+    Map<Integer, Area> room = new HashMap<>();
     for (int i = 0; i <= page; i++) {
       if (random.nextInt(3) == 0) {
-        most.put(i, random.nextInt(3));
+        room.put(i, QUARTER.times(random.nextInt(13)));
       }
     }
-    return new Placing.Problem(photos, places, locked, closed, most, order, WEIGHTS, RULES);
+    return new Placing.Problem(photos, places, locked, closed, room, order, WEIGHTS, RULES);
   }
 
   private static Candidate randomPhoto(Random random, int i) {
@@ -178,20 +182,23 @@ final class PlacingCases {
 
   /** No page holds more than it may, unless more are locked there. */
   static boolean pagesHold(Placing.Problem problem, int[] placeOf) {
-    Map<Integer, Integer> count = new HashMap<>();
-    Map<Integer, Integer> locked = new HashMap<>();
+    Map<Integer, Area> free = new HashMap<>();
+    Map<Integer, Area> locked = new HashMap<>();
     for (int photo = 0; photo < placeOf.length; photo++) {
       if (placeOf[photo] >= 0) {
-        int page = problem.places().get(placeOf[photo]).at().page();
-        count.merge(page, 1, Integer::sum);
-        locked.merge(page, problem.locked().containsValue(photo) ? 1 : 0, Integer::sum);
+        Place place = problem.places().get(placeOf[photo]);
+        (problem.locked().containsValue(photo) ? locked : free)
+            .merge(place.at().page(), Area.of(place.print()), Area::plus);
       }
     }
-    return problem.most().entrySet().stream()
+    return problem.room().entrySet().stream()
+        .filter(room -> free.containsKey(room.getKey()))
         .allMatch(
-            most ->
-                count.getOrDefault(most.getKey(), 0)
-                    <= Math.max(most.getValue(), locked.getOrDefault(most.getKey(), 0)));
+            room ->
+                free.get(room.getKey())
+                        .plus(locked.getOrDefault(room.getKey(), Area.NONE))
+                        .compareTo(room.getValue())
+                    <= 0);
   }
 
   /** Versions count as taken when the first of them was. */
@@ -241,12 +248,20 @@ final class PlacingCases {
       sum += told.contains(moment.getKey()) ? 0 : moment.getValue() * problem.weights().leftOut();
     }
     for (int i = 0; i < at.length; i++) {
+      boolean samePage = i > 0 && samePage(problem, i);
+      sum += samePage && (at[i - 1] == null) != (at[i] == null) ? problem.weights().scattered() : 0;
       if (at[i] != null) {
         sum += i > 0 && at[i - 1] != null ? pair(problem, at[i - 1], at[i], i) : 0;
         sum += wordsApart(problem, at, i) ? problem.weights().captionApart() : 0;
       }
     }
     return sum;
+  }
+
+  private static boolean samePage(Placing.Problem problem, int place) {
+    Place.At before = problem.places().get(place - 1).at();
+    Place.At here = problem.places().get(place).at();
+    return before.spread() == here.spread() && before.page() == here.page();
   }
 
   private static long pair(Placing.Problem problem, int before, int photo, int place) {

@@ -10,6 +10,8 @@ import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +82,7 @@ class SolverReferenceTest {
       pages();
       locksAndCosts();
       neighbours();
+      freePlaces();
       words();
       if (story) {
         inStoryOrder();
@@ -128,19 +131,27 @@ class SolverReferenceTest {
 
     private void pages() {
       problem
-          .most()
+          .room()
           .forEach(
-              (page, most) -> {
+              (page, room) -> {
                 LinearExprBuilder held = LinearExpr.newBuilder();
-                int locked = 0;
+                long free = tenThousandths(room);
                 for (int place = 0; place < problem.places().size(); place++) {
                   if (problem.places().get(place).at().page() == page) {
-                    List.of(column(place)).forEach(held::add);
-                    locked += problem.locked().containsKey(place) ? 1 : 0;
+                    long area = tenThousandths(Area.of(problem.places().get(place).print()));
+                    boolean locked = problem.locked().containsKey(place);
+                    free -= locked ? area : 0;
+                    List.of(locked ? new Literal[0] : column(place))
+                        .forEach(each -> held.addTerm(each, area));
                   }
                 }
-                model.addLessOrEqual(held, Math.max(most, locked));
+                model.addLessOrEqual(held, Math.max(0, free));
               });
+    }
+
+    /** An area in ten thousandths of a square inch, which small whole numbers keep exact. */
+    private static long tenThousandths(Area area) {
+      return Math.round(10_000 * area.over(Area.of(Size.ofInches(1, 1))));
     }
 
     private void locksAndCosts() {
@@ -173,6 +184,21 @@ class SolverReferenceTest {
               sum.addTerm(both, pair);
             }
           }
+        }
+      }
+    }
+
+    private void freePlaces() {
+      for (int place = 0; place + 1 < problem.places().size(); place++) {
+        if (cost.scattered(place) > 0) {
+          BoolVar apart = model.newBoolVar("scattered " + place);
+          for (int sign : new int[] {1, -1}) {
+            LinearExprBuilder difference = LinearExpr.newBuilder();
+            List.of(column(place)).forEach(each -> difference.addTerm(each, sign));
+            List.of(column(place + 1)).forEach(each -> difference.addTerm(each, -sign));
+            model.addGreaterOrEqual(apart, difference);
+          }
+          sum.addTerm(apart, problem.weights().scattered());
         }
       }
     }

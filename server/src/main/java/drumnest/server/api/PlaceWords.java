@@ -51,6 +51,7 @@ final class PlaceWords {
       case ORDER_BROKEN -> "against the story";
       case UNLIKE -> "like its neighbour";
       case CAPTION_APART -> "no place for words beside it";
+      case SCATTERED -> "a free place beside it";
       case LEFT_OUT -> "left out";
     };
   }

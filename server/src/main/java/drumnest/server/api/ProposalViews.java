@@ -3,6 +3,7 @@ package drumnest.server.api;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.LeafChoices;
@@ -23,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -70,6 +72,7 @@ class ProposalViews {
    * @param words how sure that is, in a sentence
    * @param places how many places its pages have
    * @param photos how many of them hold a photo
+   * @param full how much of the places' area photos take, in percent
    * @param kept how many are kept free, for words and to breathe
    * @param empty how many could hold a photo and do not
    * @param cropped the share of the photos that is cropped away, in percent
@@ -84,6 +87,7 @@ class ProposalViews {
       List<SketchLeaf> leaves,
       int places,
       int photos,
+      long full,
       int kept,
       int empty,
       double cropped,
@@ -106,39 +110,42 @@ class ProposalViews {
       views.add(plan(proposal, choice, views.size() + 1));
     }
     return new ProposalView(
-        photos(proposal.candidates()), proposal.goes().stream().map(Leaf::number).toList(), views);
+        photos(proposal), proposal.goes().stream().map(Leaf::number).toList(), views);
   }
 
   /** How many photos, and how many of them are second versions, of which one is placed. */
-  private static String photos(List<Candidate> candidates) {
+  private static String photos(LeafPlans.Proposal proposal) {
+    List<Candidate> candidates = proposal.candidates();
+    int filled = proposal.filled().size();
     Set<String> told = new HashSet<>();
     long second =
         candidates.stream()
             .filter(each -> each.alternates() != null && !told.add(each.alternates()))
             .count();
-    String all = candidates.size() + (candidates.size() == 1 ? " photo" : " photos") + " to place";
-    return second == 0
-        ? all
-        : all
-            + ", "
-            + second
-            + " of them "
-            + (second == 1 ? "a second version" : "second versions");
+    int count = candidates.size() + filled;
+    String all = count + (count == 1 ? " photo" : " photos") + " to place";
+    String intoGaps =
+        filled == 0 ? "" : ", " + filled + " of them into places that are empty already";
+    return all
+        + intoGaps
+        + (second == 0
+            ? ""
+            : ", "
+                + second
+                + (filled == 0 ? " of them " : " ")
+                + (second == 1 ? "a second version" : "second versions"));
   }
 
   private LeafPlanView plan(LeafPlans.Proposal proposal, LeafChoices.Choice choice, int number) {
     LeafPlanning.Plan plan = choice.plan();
-    Bench with = proposal.with(plan);
+    Bench with = proposal.with(choice);
     List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
-    List<Slot> slots = new ArrayList<>();
-    int holds = 0;
-    for (Leaf leaf : leaves) {
-      for (Side side : Side.values()) {
-        List<Slot> page = leaf.slots(side, 0);
-        slots.addAll(page);
-        holds += choice.breathing().most(page.size(), with.rules());
-      }
-    }
+    List<Slot> slots =
+        leaves.stream()
+            .flatMap(leaf -> Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()))
+            .toList();
+    List<Slot> filled = slots.stream().filter(slot -> with.seated(slot).isPresent()).toList();
+    int kept = (int) slots.stream().filter(slot -> with.aside(slot).isPresent()).count();
     List<Double> cropped =
         slots.stream()
             .flatMap(slot -> with.seated(slot).stream())
@@ -148,13 +155,14 @@ class ProposalViews {
     List<Candidate> left = left(proposal, with);
     return new LeafPlanView(
         number,
-        title(choice),
+        leaves.isEmpty() ? "No new leaf needed" : title(choice),
         choice.proven() ? "No better choice exists." : "Close to the best possible.",
         leaves.stream().map(leaf -> sketch(with, leaf)).toList(),
         slots.size(),
         cropped.size(),
-        slots.size() - holds,
-        Math.max(0, holds - cropped.size()),
+        slots.isEmpty() ? 0 : Math.round(100 * area(filled).over(area(slots))),
+        kept,
+        slots.size() - kept - filled.size(),
         Math.round(1000 * cropped.stream().mapToDouble(Double::doubleValue).average().orElse(0))
             / 10.0,
         (int) cropped.stream().filter(share -> share > forcedAbove).count(),
@@ -163,6 +171,10 @@ class ProposalViews {
             .toList(),
         kinds(proposal, plan),
         sleeves(with, left));
+  }
+
+  private static Area area(List<Slot> slots) {
+    return slots.stream().map(slot -> Area.of(slot.takes())).reduce(Area.NONE, Area::plus);
   }
 
   private static String title(LeafChoices.Choice choice) {

@@ -9,6 +9,7 @@ import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.GapFilling;
 import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Place;
@@ -21,6 +22,7 @@ import drumnest.server.store.LeafEntity;
 import drumnest.server.store.Leaves;
 import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -72,7 +74,8 @@ public class LeafPlans {
    * Proposals for an album.
    *
    * @param goes the leaves that would be taken out
-   * @param candidates the photos that are to be placed, as the plans count them
+   * @param candidates the photos that are to be placed on new leaves, as the plans count them
+   * @param filled photos that go into empty places which are there already, by slot
    * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
    * @param choices plans that are each best at something
    */
@@ -81,21 +84,19 @@ public class LeafPlans {
       Wish wish,
       List<Leaf> goes,
       List<Candidate> candidates,
+      Map<String, String> filled,
       Map<String, LeafType> types,
       Map<String, Integer> owned,
       List<LeafChoices.Choice> choices) {
 
-    /** The album as it would be with a plan. */
-    public Bench with(LeafPlanning.Plan plan) {
-      List<Leaf> stays = new ArrayList<>(bench.leaves().leaves());
-      stays.removeAll(goes);
-      Map<Integer, String> keys = new HashMap<>(bench.typeKeys());
+    /** The album as it would be with a plan: with places set aside, as its pages breathe. */
+    public Bench with(LeafChoices.Choice choice) {
+      LeafPlanning.Plan plan = choice.plan();
+      Bench staying = without(bench, goes);
+      Map<Integer, String> keys = new HashMap<>(staying.typeKeys());
       Map<String, @Nullable Filling> held = new HashMap<>();
-      goes.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> held.put(slot.id(), null)));
-      List<Leaf> all = new ArrayList<>();
-      for (Leaf leaf : stays) {
-        all.add(renumbered(leaf, all.size() + 1));
-      }
+      filled.forEach((slot, photo) -> held.put(slot, Filling.ofPhoto(photo)));
+      List<Leaf> all = new ArrayList<>(staying.leaves().leaves());
       int key = bench.album().nextLeafKey();
       for (LeafPlanning.PlannedLeaf planned : plan.leaves()) {
         Leaf leaf = Leaf.of(key, all.size() + 1, types.get(planned.kind().key()));
@@ -104,7 +105,12 @@ public class LeafPlans {
         hold(leaf.slots(Side.FRONT, 0), planned.front(), held);
         hold(leaf.slots(Side.BACK, 0), planned.back(), held);
       }
-      return bench.as(new AlbumLeaves(all), keys, held);
+      Bench laid = staying.as(new AlbumLeaves(all), keys, held);
+      List<Leaf> added = added(laid, plan);
+      Map<String, @Nullable Filling> settled = new HashMap<>();
+      added.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> settled.put(slot.id(), null)));
+      settled.putAll(PlaceEdits.settled(laid, added, choice.breathing()));
+      return laid.with(settled);
     }
 
     private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Filling> held) {
@@ -113,17 +119,6 @@ public class LeafPlans {
           held.put(slots.get(i).id(), Filling.ofPhoto(candidates.get(photoAt[i]).id()));
         }
       }
-    }
-
-    private static Leaf renumbered(Leaf leaf, int number) {
-      return new Leaf(
-          leaf.key(),
-          number,
-          leaf.type(),
-          leaf.turned(),
-          leaf.drop(),
-          leaf.plan(),
-          leaf.reversePlan());
     }
 
     /** The leaves of a plan as they would lie in the album. */
@@ -147,10 +142,12 @@ public class LeafPlans {
     Map<String, LeafType> types = types(wish.kinds());
     List<Leaf> goes = wish.anew() ? loose(bench) : List.of();
     Map<String, Integer> owned = owned(bench, types.keySet(), goes);
-    List<List<Candidate>> chapters = chapters(bench, wish, goes);
-    if (chapters.isEmpty()) {
+    Map<String, Candidate> waiting = waiting(bench, wish, goes);
+    if (waiting.isEmpty()) {
       throw new NotPossibleException("photos", nothing(bench, wish));
     }
+    Map<String, String> filled = filled(without(bench, goes), waiting, wish.breathing());
+    List<List<Candidate>> chapters = chapters(bench, waiting, filled.values());
     List<LeafPlanning.Kind> kinds = new ArrayList<>();
     types.forEach(
         (key, type) -> {
@@ -162,20 +159,63 @@ public class LeafPlans {
     int stay = bench.leaves().leaves().size() - goes.size();
     int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
     List<LeafChoices.Choice> choices =
-        LeafChoices.of(
-            new LeafPlanning.Wish(
-                chapters,
-                kinds,
-                wish.breathing(),
-                wish.mostLeaves() == null ? most : Math.min(most, wish.mostLeaves()),
-                wish.freshPages(),
-                stay == 0,
-                3,
-                Weights.of(bench.rules()),
-                bench.rules()),
-            watch);
+        chapters.isEmpty()
+            ? List.of(LeafChoices.noLeaves(wish.breathing()))
+            : LeafChoices.of(
+                new LeafPlanning.Wish(
+                    chapters,
+                    kinds,
+                    wish.breathing(),
+                    wish.mostLeaves() == null ? most : Math.min(most, wish.mostLeaves()),
+                    wish.freshPages(),
+                    stay,
+                    3,
+                    Weights.of(bench.rules()),
+                    bench.rules()),
+                watch);
     return new Proposal(
-        bench, wish, goes, chapters.stream().flatMap(List::stream).toList(), types, owned, choices);
+        bench,
+        wish,
+        goes,
+        chapters.stream().flatMap(List::stream).toList(),
+        filled,
+        types,
+        owned,
+        choices);
+  }
+
+  /** The album without some of its leaves, the others numbered anew. */
+  private static Bench without(Bench bench, List<Leaf> goes) {
+    Map<String, @Nullable Filling> emptied = new HashMap<>();
+    goes.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> emptied.put(slot.id(), null)));
+    List<Leaf> stays = new ArrayList<>();
+    for (Leaf leaf : bench.leaves().leaves()) {
+      if (!goes.contains(leaf)) {
+        stays.add(renumbered(leaf, stays.size() + 1));
+      }
+    }
+    return bench.as(new AlbumLeaves(stays), bench.typeKeys(), emptied);
+  }
+
+  private static Leaf renumbered(Leaf leaf, int number) {
+    return new Leaf(
+        leaf.key(),
+        number,
+        leaf.type(),
+        leaf.turned(),
+        leaf.drop(),
+        leaf.plan(),
+        leaf.reversePlan());
+  }
+
+  /** Photos for the empty places of the leaves that stay, by slot. */
+  private static Map<String, String> filled(
+      Bench staying, Map<String, Candidate> waiting, Breathing breathing) {
+    PlacingTask gaps = PlacingTask.ofGaps(staying, waiting.keySet(), breathing);
+    Map<String, String> filled = new LinkedHashMap<>();
+    GapFilling.of(gaps.problem())
+        .forEach((place, photo) -> filled.put(gaps.slots().get(place).id(), photo));
+    return filled;
   }
 
   private static String nothing(Bench bench, Wish wish) {
@@ -251,7 +291,8 @@ public class LeafPlans {
     return owned;
   }
 
-  private static List<List<Candidate>> chapters(Bench bench, Wish wish, List<Leaf> goes) {
+  /** The photos that are to be placed, by their names. */
+  private static Map<String, Candidate> waiting(Bench bench, Wish wish, List<Leaf> goes) {
     Set<String> loose =
         goes.stream()
             .flatMap(leaf -> LeafEdits.slots(leaf).stream())
@@ -269,11 +310,23 @@ public class LeafPlans {
         wanted.add(id);
       }
     }
-    Map<String, Candidate> candidates = new HashMap<>();
+    Map<String, Candidate> waiting = new HashMap<>();
     bench.candidates(Set.of()).stream()
         .filter(each -> wanted.contains(each.id()))
         .filter(each -> each.alternates() == null || !told.contains(each.alternates()))
-        .forEach(each -> candidates.put(each.id(), each));
+        .forEach(each -> waiting.put(each.id(), each));
+    return waiting;
+  }
+
+  /** Those for new leaves, by chapters: all but those that have a place, and their versions. */
+  private static List<List<Candidate>> chapters(
+      Bench bench, Map<String, Candidate> waiting, Collection<String> filled) {
+    Map<String, Candidate> candidates = new HashMap<>(waiting);
+    Set<String> told = new HashSet<>();
+    filled.forEach(photo -> told.add(waiting.get(photo).alternates()));
+    told.remove(null);
+    candidates.keySet().removeAll(filled);
+    candidates.values().removeIf(each -> told.contains(each.alternates()));
     List<List<Candidate>> chapters = new ArrayList<>();
     for (Chapter chapter : bench.chapters()) {
       List<Candidate> photos =
@@ -325,21 +378,30 @@ public class LeafPlans {
     }
     LeafChoices.Choice choice = proposal.choices().get(number - 1);
     LeafPlanning.Plan plan = choice.plan();
-    Bench with = proposal.with(plan);
+    Bench with = proposal.with(choice);
     List<Leaf> added = Proposal.added(with, plan);
     List<Change> changes = new ArrayList<>();
     for (Leaf leaf : proposal.goes()) {
       changes.addAll(LeafEdits.emptied(bench, LeafEdits.slots(leaf)));
       changes.add(new Change.OfLeaf(leaf.key(), LeafEdits.stored(bench, leaf), null));
     }
-    Map<String, Filling> settled = PlaceEdits.settled(with, added, choice.breathing());
+    proposal
+        .filled()
+        .forEach(
+            (slot, photo) ->
+                changes.add(
+                    new Change.OfFilling(
+                        slot,
+                        bench.filling(slot).map(Filling::of).orElse(null),
+                        Filling.ofPhoto(photo))));
     for (Leaf leaf : added) {
       changes.add(
           new Change.OfLeaf(
               leaf.key(), null, new StoredLeaf(with.typeKey(leaf), false, 0, null, null)));
       for (Slot slot : LeafEdits.slots(leaf)) {
-        if (settled.containsKey(slot.id())) {
-          changes.add(new Change.OfFilling(slot.id(), null, settled.get(slot.id())));
+        Filling held = AlbumEdits.held(with, slot);
+        if (held != null) {
+          changes.add(new Change.OfFilling(slot.id(), null, held));
         }
       }
     }
@@ -347,7 +409,9 @@ public class LeafPlans {
     changes.add(new Change.OfOrder(LeafEdits.order(bench), order));
     history.step(
         bench.album(),
-        "lay " + LeafEdits.counted(added.size(), "proposed leaf", "proposed leaves"),
+        added.isEmpty()
+            ? "fill empty places"
+            : "lay " + LeafEdits.counted(added.size(), "proposed leaf", "proposed leaves"),
         changes);
   }
 }

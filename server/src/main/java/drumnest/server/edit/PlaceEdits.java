@@ -2,6 +2,8 @@ package drumnest.server.edit;
 
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Slot;
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Breathing;
@@ -227,23 +229,36 @@ public class PlaceEdits {
     pages.forEach(
         (number, places) -> {
           boolean holdsAny = places.stream().anyMatch(i -> photoAt[i] >= 0);
-          if (holdsAny && task.problem().most().containsKey(number)) {
-            WordsPlaces.Page page = page(task, photoAt, places, begins, task.pages().get(number));
+          if (holdsAny && task.problem().room().containsKey(number)) {
+            List<Size> sizes = task.pages().get(number);
+            WordsPlaces.Page page = page(task, photoAt, places, begins, sizes.size());
             Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, bench.rules());
             // What the breathing room leaves free is left so on purpose; the rest are gaps.
-            int size = task.pages().get(number);
-            int air = size - task.problem().most().getOrDefault(number, size) - uses.size();
+            Area air =
+                sizes.stream()
+                    .map(Area::of)
+                    .reduce(Area.NONE, Area::plus)
+                    .minus(task.problem().room().get(number));
             for (int i : places) {
               WordsPlaces.Use use = uses.get(task.slots().get(i).id());
               if (use != null) {
                 after.put(i, Filling.setAside(Aside.valueOf(use.name()), false));
-              } else if (photoAt[i] < 0 && air > 0) {
+                air = air.minus(area(task, i));
+              }
+            }
+            for (int i : places) {
+              // A place that is mostly within the air is part of it.
+              if (photoAt[i] < 0 && !after.containsKey(i) && air.over(area(task, i)) > 0.5) {
                 after.put(i, Filling.setAside(Aside.EMPTY, false));
-                air--;
+                air = air.minus(area(task, i));
               }
             }
           }
         });
+  }
+
+  private static Area area(PlacingTask task, int place) {
+    return Area.of(task.problem().places().get(place).print());
   }
 
   private static WordsPlaces.Page page(
@@ -265,9 +280,22 @@ public class PlaceEdits {
     }
     Integer first =
         places.stream().filter(i -> begins.contains(photoAt[i])).findFirst().orElse(null);
-    boolean headed = first != null && places.contains(first - 1) && photoAt[first - 1] < 0;
     return new WordsPlaces.Page(
-        size, free, beside, first != null, headed ? task.slots().get(first - 1).id() : null);
+        size,
+        free,
+        beside,
+        first != null,
+        first == null ? null : head(task, photoAt, places, first));
+  }
+
+  /** The first of the free places right before a chapter's first picture, if there is one. */
+  private static @Nullable String head(
+      PlacingTask task, int[] photoAt, List<Integer> places, int first) {
+    int head = first;
+    while (places.contains(head - 1) && photoAt[head - 1] < 0) {
+      head--;
+    }
+    return head == first ? null : task.slots().get(head).id();
   }
 
   private static boolean wantsWords(PlacingTask task, int photo, int place) {

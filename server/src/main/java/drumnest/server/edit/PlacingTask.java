@@ -5,7 +5,9 @@ import drumnest.core.album.PageSide;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Thing;
+import drumnest.core.measure.Area;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.NextRun;
@@ -13,6 +15,7 @@ import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.Weights;
 import drumnest.server.store.Aside;
+import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -29,13 +32,13 @@ import org.jspecify.annotations.Nullable;
  * @param slots the slots that take photos: those of its places, in the same order
  * @param problem what is to be placed where
  * @param byHand what was put there by hand and is not locked
- * @param pages how many slots each page has, by its number in the problem
+ * @param pages the sizes that the slots of each page take, by the page's number in the problem
  */
 public record PlacingTask(
     List<Slot> slots,
     Placing.Problem problem,
     Map<Integer, Integer> byHand,
-    Map<Integer, Integer> pages) {
+    Map<Integer, List<Size>> pages) {
 
   /**
    * Which part of the album.
@@ -112,6 +115,32 @@ public record PlacingTask(
     return of(bench, asked, slots, later, order, breathing);
   }
 
+  /**
+   * The empty places of an album, for these photos: all that is placed stays where it is.
+   *
+   * @param waiting photos by their names
+   */
+  static PlacingTask ofGaps(Bench bench, Set<String> waiting, Breathing breathing) {
+    List<Slot> asked = bench.leaves().slots();
+    List<Slot> slots = asked.stream().filter(slot -> takesPhotos(bench, slot)).toList();
+    Set<String> others = new HashSet<>();
+    for (LinePhotoEntity each : bench.line()) {
+      String photo = each.photo().sha256();
+      if (!waiting.contains(photo) && bench.slotOf(photo).isEmpty()) {
+        others.add(photo);
+      }
+    }
+    PlacingTask task = of(bench, asked, slots, others, Placing.Order.STORY, breathing);
+    int[] placeOf = task.placeOf(bench);
+    Map<Integer, Integer> placed = new HashMap<>();
+    for (int i = 0; i < placeOf.length; i++) {
+      if (placeOf[i] >= 0) {
+        placed.put(placeOf[i], i);
+      }
+    }
+    return new PlacingTask(slots, task.problem().withLocked(placed), Map.of(), task.pages());
+  }
+
   private static PlacingTask of(
       Bench bench,
       List<Slot> asked,
@@ -135,21 +164,23 @@ public record PlacingTask(
         byHand.put(i, photo);
       }
     }
-    Map<Integer, Integer> pages = new HashMap<>();
-    asked.forEach(slot -> pages.merge(pageNumber(slot), 1, Integer::sum));
-    Map<Integer, Integer> most = new HashMap<>();
-    pages.forEach((page, count) -> most.put(page, breathing.most(count, bench.rules())));
+    Map<Integer, List<Size>> pages = new HashMap<>();
+    asked.forEach(
+        slot ->
+            pages.computeIfAbsent(pageNumber(slot), page -> new ArrayList<>()).add(slot.takes()));
+    Map<Integer, Area> room = new HashMap<>();
+    pages.forEach((page, sizes) -> room.put(page, breathing.room(sizes, page, bench.rules())));
     // Mounts were measured for a photo each: a plain page breathes as its maker planned it.
     asked.stream()
         .filter(slot -> slot.kind() == Slot.Kind.MOUNT)
-        .forEach(slot -> most.remove(pageNumber(slot)));
+        .forEach(slot -> room.remove(pageNumber(slot)));
     Placing.Problem problem =
         new Placing.Problem(
             candidates,
             places(bench, slots),
             locked,
             Map.of(),
-            most,
+            room,
             order,
             Weights.of(bench.rules()),
             bench.rules());
@@ -244,8 +275,9 @@ public record PlacingTask(
         .collect(Collectors.toCollection(HashSet::new));
   }
 
+  /** The number of a slot's page in the album, from 1. */
   private static int pageNumber(Slot slot) {
-    return 2 * slot.leaf().number() + (slot.side() == Side.FRONT ? 0 : 1);
+    return 2 * slot.leaf().number() - (slot.side() == Side.FRONT ? 1 : 0);
   }
 
   /** Slots as placing sees them. */
@@ -311,21 +343,26 @@ public record PlacingTask(
    * @param placeOf where the photos are now
    */
   public PlacingTask asFullAsNow(int[] placeOf) {
-    Map<Integer, Integer> held = new HashMap<>();
+    Map<Integer, Area> held = new HashMap<>();
     for (int place : placeOf) {
       if (place >= 0) {
-        held.merge(problem.places().get(place).at().page(), 1, Integer::sum);
+        Place each = problem.places().get(place);
+        held.merge(each.at().page(), Area.of(each.print()), Area::plus);
       }
     }
-    Map<Integer, Integer> most = new HashMap<>(problem.most());
-    most.replaceAll((page, limit) -> Math.max(limit, held.getOrDefault(page, 0)));
+    Map<Integer, Area> room = new HashMap<>(problem.room());
+    room.replaceAll(
+        (page, limit) -> {
+          Area now = held.getOrDefault(page, Area.NONE);
+          return now.compareTo(limit) > 0 ? now : limit;
+        });
     Placing.Problem roomier =
         new Placing.Problem(
             problem.candidates(),
             problem.places(),
             problem.locked(),
             problem.closed(),
-            most,
+            room,
             problem.order(),
             problem.weights(),
             problem.rules());
