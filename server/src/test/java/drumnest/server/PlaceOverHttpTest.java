@@ -313,7 +313,13 @@ class PlaceOverHttpTest {
 
   @Test
   void three_plans_with_their_sums_and_one_is_laid_with_its_photos() {
-    JsonNode proposal = plans(wish());
+    Map<String, Object> wish =
+        wish(
+            "kinds",
+            List.of("12x12-six-6x4", "12x12-six-4x6", "12x12-nine-4x4", "12x12-twelve-3x4"),
+            "breathing",
+            "airy");
+    JsonNode proposal = plans(wish);
     assertThat(proposal.get("photos").stringValue()).isEqualTo("24 photos to place");
     assertThat(proposal.get("goes")).hasSize(2);
     assertThat(proposal.get("plans").size()).isBetween(2, 3);
@@ -336,9 +342,9 @@ class PlaceOverHttpTest {
     for (JsonNode plan : proposal.get("plans")) {
       assertThat(plan.get("leaves").size()).isGreaterThanOrEqualTo(first.get("leaves").size());
     }
-    assertThat(plans(wish())).as("the same question, the same answer").isEqualTo(proposal);
+    assertThat(plans(wish)).as("the same question, the same answer").isEqualTo(proposal);
 
-    JsonNode laid = SERVER.step("take-plan", Map.of("wish", wish(), "number", 2)).is(200).json();
+    JsonNode laid = SERVER.step("take-plan", Map.of("wish", wish, "number", 2)).is(200).json();
     JsonNode second = proposal.at("/plans/1");
     assertThat(laid.get("leaves")).hasSize(second.get("leaves").size());
     assertThat(laid.at("/counts/placed").intValue()).isEqualTo(second.get("photos").intValue());
@@ -346,6 +352,25 @@ class PlaceOverHttpTest {
     assertThat(SERVER.album().get("leaves")).hasSize(2);
     SERVER.step("redo", Map.of()).is(200);
     assertThat(SERVER.album().get("leaves")).hasSize(second.get("leaves").size());
+  }
+
+  @Test
+  void places_that_are_empty_already_are_filled_before_leaves_are_added() {
+    Map<String, Object> wish = wish("anew", false, "breathing", "airy");
+    JsonNode proposal = plans(wish);
+    assertThat(proposal.get("photos").stringValue())
+        .matches("24 photos to place, \\d+ of them into places that are empty already");
+    JsonNode album = SERVER.album();
+    JsonNode laid = SERVER.step("take-plan", Map.of("wish", wish, "number", 1)).is(200).json();
+    assertThat(laid.at("/counts/placed").intValue()).isEqualTo(24);
+    assertThat(laid.get("leaves").get(0).get("held").intValue()).isPositive();
+    assertThat(laid.get("leaves").size())
+        .isEqualTo(album.get("leaves").size() + proposal.at("/plans/0/leaves").size());
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SERVER.album().at("/counts/placed").intValue()).isZero();
+    JsonNode packed = plans(wish("anew", false, "breathing", "packed"));
+    assertThat(packed.at("/plans/0/title").stringValue()).isEqualTo("No new leaf needed");
+    assertThat(packed.at("/plans/0/leaves")).isEmpty();
   }
 
   @Test

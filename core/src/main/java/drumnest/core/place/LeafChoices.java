@@ -1,37 +1,39 @@
 package drumnest.core.place;
 
 import drumnest.core.fit.CropWindow;
-import drumnest.core.measure.Size;
+import drumnest.core.measure.Area;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
- * Plans of leaves that are each best at something a maker cares about: little paper, little cropped
- * away, much air. Each is the optimum of {@link LeafPlanning} with the house rules leaned that way;
- * none that is worse than another in everything is among them. Source: common practice, no source.
+ * Plans of leaves that are each best at something a maker cares about: few leaves, little cropped
+ * away, as much air as was asked for. Each is the optimum of {@link LeafPlanning} with the house
+ * rules leaned that way; none that is worse than another in everything is among them. Source:
+ * common practice, no source.
  */
 public final class LeafChoices {
 
   /** What a plan may be best at. */
   public enum Aim {
-    LEAST_PAPER,
+    FEWEST_LEAVES,
     LEAST_CROPPED,
-    MOST_AIR
+    AIR_AS_ASKED
   }
 
   /**
    * One of the plans.
    *
    * @param aims what it is best at
-   * @param breathing how full its pages may be
    * @param proven whether no plan is better by the rules it was found with
    */
-  public record Choice(
-      Set<Aim> aims, Breathing breathing, LeafPlanning.Plan plan, boolean proven) {}
+  public record Choice(Set<Aim> aims, LeafPlanning.Plan plan, boolean proven) {}
 
   /**
    * What can be said of a plan.
@@ -40,9 +42,9 @@ public final class LeafChoices {
    * @param leaves how many leaves it has
    * @param paper the area of its places
    * @param cropped how many pictures are cropped away, taken together
-   * @param air the share of its places' area that stays free
+   * @param off how far the share of that area which holds pictures is from what was asked
    */
-  record Measures(int left, int leaves, double paper, double cropped, double air) {
+  record Measures(int left, int leaves, double paper, double cropped, double off) {
 
     /** Whether another plan is at least as good in everything, and better in something. */
     boolean isOutdoneBy(Measures other) {
@@ -51,7 +53,7 @@ public final class LeafChoices {
               && other.leaves <= leaves
               && other.paper <= paper
               && other.cropped <= cropped
-              && other.air >= air;
+              && other.off <= off;
       return asGood && !other.equals(this);
     }
   }
@@ -59,43 +61,72 @@ public final class LeafChoices {
   private LeafChoices() {}
 
   /** The choice where nothing is left to be placed on new leaves. */
-  public static Choice noLeaves(Breathing breathing) {
-    return new Choice(
-        EnumSet.of(Aim.LEAST_PAPER), breathing, new LeafPlanning.Plan(List.of(), 0), true);
+  public static Choice noLeaves() {
+    return new Choice(EnumSet.allOf(Aim.class), new LeafPlanning.Plan(List.of(), 0), true);
   }
 
-  /** The plans, that with the least paper first. Where nothing can be planned there is none. */
+  /** A plan, and the aim it was found for. */
+  private record Found(Aim aim, LeafPlanning.Answer answer, Measures measures) {}
+
+  /** The plans, that with the fewest leaves first. Where nothing can be planned there is none. */
   public static List<Choice> of(LeafPlanning.Wish wish, Watch watch) {
-    List<Choice> found = new ArrayList<>();
+    List<Found> found = new ArrayList<>();
     for (Aim aim : Aim.values()) {
-      LeafPlanning.Wish leaned = leaned(wish, aim);
-      if (aim == Aim.MOST_AIR && leaned.breathing() == wish.breathing()) {
-        continue;
-      }
       LeafPlanning.Answer answer =
-          LeafPlanning.plan(leaned, watch.part(aim.ordinal(), Aim.values().length));
+          LeafPlanning.plan(leaned(wish, aim), watch.part(aim.ordinal(), Aim.values().length));
       if (!answer.plans().isEmpty()) {
-        LeafPlanning.Plan plan = answer.plans().get(0);
-        found.add(new Choice(EnumSet.of(aim), leaned.breathing(), plan, answer.isBest()));
+        found.add(new Found(aim, answer, measures(answer.plans().get(0), wish)));
       }
     }
-    return withoutOutdone(merged(found), wish);
+    Map<Found, Set<Aim>> best = new LinkedHashMap<>();
+    for (Aim aim : Aim.values()) {
+      found.stream()
+          .min(
+              Comparator.comparingInt((Found each) -> each.measures().left())
+                  .thenComparing(by(aim)))
+          .ifPresent(each -> best.computeIfAbsent(each, key -> EnumSet.noneOf(Aim.class)).add(aim));
+    }
+    return best.entrySet().stream()
+        .filter(
+            each ->
+                best.keySet().stream()
+                    .map(Found::measures)
+                    .noneMatch(each.getKey().measures()::isOutdoneBy))
+        .map(each -> choice(each.getKey(), each.getValue()))
+        .toList();
+  }
+
+  private static Choice choice(Found found, Set<Aim> aims) {
+    boolean proven = found.answer().isBest() && aims.contains(found.aim());
+    return new Choice(aims, found.answer().plans().get(0), proven);
+  }
+
+  /** What is best at an aim; of what is as good, what is better otherwise. */
+  private static Comparator<Found> by(Aim aim) {
+    Comparator<Found> leaves = Comparator.comparingInt(each -> each.measures().leaves());
+    Comparator<Found> paper = Comparator.comparingDouble(each -> each.measures().paper());
+    Comparator<Found> cropped = Comparator.comparingDouble(each -> each.measures().cropped());
+    Comparator<Found> off = Comparator.comparingDouble(each -> each.measures().off());
+    return switch (aim) {
+      case FEWEST_LEAVES -> leaves.thenComparing(paper).thenComparing(cropped);
+      case LEAST_CROPPED -> cropped.thenComparing(leaves);
+      case AIR_AS_ASKED -> off.thenComparing(cropped);
+    };
   }
 
   private static LeafPlanning.Wish leaned(LeafPlanning.Wish wish, Aim aim) {
     // No aim is worth leaving a photo out for.
+    HouseRules all = wish.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
     HouseRules rules =
-        wish.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
-    Breathing breathing = wish.breathing();
-    switch (aim) {
-      case LEAST_PAPER -> rules = rules.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most());
-      case LEAST_CROPPED -> rules = rules.with(HouseRule.CROP_WEIGHT, HouseRule.CROP_WEIGHT.most());
-      case MOST_AIR -> breathing = Breathing.values()[Math.max(0, breathing.ordinal() - 1)];
-    }
+        switch (aim) {
+          case FEWEST_LEAVES -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most());
+          case LEAST_CROPPED -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.least());
+          case AIR_AS_ASKED -> all.with(HouseRule.EMPTY_WEIGHT, HouseRule.EMPTY_WEIGHT.most());
+        };
     return new LeafPlanning.Wish(
         wish.chapters(),
         wish.kinds(),
-        breathing,
+        wish.breathing(),
         wish.mostLeaves(),
         wish.freshPages(),
         wish.leavesBefore(),
@@ -104,46 +135,9 @@ public final class LeafChoices {
         rules);
   }
 
-  /** Plans with the same leaves and the same pictures on them are one, best at more. */
-  private static List<Choice> merged(List<Choice> found) {
-    List<Choice> merged = new ArrayList<>();
-    for (Choice choice : found) {
-      int same = -1;
-      for (int i = 0; i < merged.size(); i++) {
-        if (LeafPlanning.used(merged.get(i).plan()).equals(LeafPlanning.used(choice.plan()))) {
-          same = i;
-        }
-      }
-      if (same < 0) {
-        merged.add(choice);
-      } else {
-        Choice first = merged.get(same);
-        Set<Aim> aims = EnumSet.copyOf(first.aims());
-        // More air with the same leaves only leaves pictures out.
-        if (choice.breathing() == first.breathing()) {
-          aims.addAll(choice.aims());
-        }
-        merged.set(same, new Choice(aims, first.breathing(), first.plan(), first.proven()));
-      }
-    }
-    return merged;
-  }
-
-  private static List<Choice> withoutOutdone(List<Choice> choices, LeafPlanning.Wish wish) {
-    List<Measures> measures = choices.stream().map(each -> measures(each.plan(), wish)).toList();
-    List<Choice> kept = new ArrayList<>();
-    for (int i = 0; i < choices.size(); i++) {
-      Measures own = measures.get(i);
-      if (measures.stream().noneMatch(own::isOutdoneBy)) {
-        kept.add(choices.get(i));
-      }
-    }
-    return kept;
-  }
-
   static Measures measures(LeafPlanning.Plan plan, LeafPlanning.Wish wish) {
     List<Candidate> candidates = wish.chapters().stream().flatMap(List::stream).toList();
-    Sum sum = new Sum(candidates, wish.rules());
+    Sum sum = new Sum(candidates, wish);
     for (LeafPlanning.PlannedLeaf leaf : plan.leaves()) {
       sum.add(leaf.kind().front(), leaf.front());
       sum.add(leaf.kind().back(), leaf.back());
@@ -154,43 +148,43 @@ public final class LeafChoices {
         plan.leaves().size(),
         sum.paper,
         sum.cropped,
-        sum.paper == 0 ? 0 : 1 - sum.filled / sum.paper);
+        sum.paper == 0 ? 0 : Math.abs(sum.filled / sum.paper - sum.asked));
   }
 
   private static final class Sum {
     private final List<Candidate> candidates;
     private final HouseRules rules;
+    private final double asked;
     private int placed;
     private double paper;
     private double filled;
     private double cropped;
 
-    Sum(List<Candidate> candidates, HouseRules rules) {
+    Sum(List<Candidate> candidates, LeafPlanning.Wish wish) {
       this.candidates = candidates;
-      this.rules = rules;
+      this.rules = wish.rules();
+      this.asked = wish.breathing().share(rules) / 100.0;
     }
 
     void add(List<Place> places, int[] photoAt) {
       for (int i = 0; i < photoAt.length; i++) {
-        double area = area(places.get(i).print());
+        double area = Area.of(places.get(i).print()).squareNanometres();
         paper += area;
         if (photoAt[i] >= 0) {
           placed++;
           filled += area;
-          Candidate photo = candidates.get(photoAt[i]);
-          cropped +=
-              photo.onTable() == null
-                  ? PlacingCost.window(photo, places.get(i), rules)
-                      .map(CropWindow::keptShare)
-                      .map(share -> 1 - share)
-                      .orElse(0.0)
-                  : 0;
+          cropped += cropped(candidates.get(photoAt[i]), places.get(i));
         }
       }
     }
 
-    private static double area(Size size) {
-      return (double) size.w().toNanometres() * size.h().toNanometres();
+    private double cropped(Candidate photo, Place place) {
+      return photo.onTable() == null
+          ? PlacingCost.window(photo, place, rules)
+              .map(CropWindow::keptShare)
+              .map(share -> 1 - share)
+              .orElse(0.0)
+          : 0;
     }
   }
 }

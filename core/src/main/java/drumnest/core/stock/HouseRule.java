@@ -814,11 +814,11 @@ public enum HouseRule {
       Group.PLACING,
       Source.FROM_MEMORY,
       Unit.PERCENT,
-      8,
+      25,
       0,
       1000,
       "An empty place",
-      "What it weighs, choosing leaves, that a place for a photo stays empty.",
+      "What it weighs, choosing leaves, that a place of 6 × 4 stays empty beyond the breathing room; larger places weigh more.",
       "which leaves are proposed"),
 
   LEAF_WEIGHT(

@@ -183,9 +183,9 @@ class ProposalViews {
             .map(
                 aim ->
                     switch (aim) {
-                      case LEAST_PAPER -> "fewest leaves";
+                      case FEWEST_LEAVES -> "fewest leaves";
                       case LEAST_CROPPED -> "least cropped";
-                      case MOST_AIR -> "more air";
+                      case AIR_AS_ASKED -> "closest to the room you asked for";
                     })
             .collect(Collectors.joining(", "));
     return aims.substring(0, 1).toUpperCase(Locale.ENGLISH) + aims.substring(1);

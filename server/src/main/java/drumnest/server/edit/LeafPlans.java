@@ -109,7 +109,7 @@ public class LeafPlans {
       List<Leaf> added = added(laid, plan);
       Map<String, @Nullable Filling> settled = new HashMap<>();
       added.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> settled.put(slot.id(), null)));
-      settled.putAll(PlaceEdits.settled(laid, added, choice.breathing()));
+      settled.putAll(PlaceEdits.settled(laid, added, wish.breathing()));
       return laid.with(settled);
     }
 
@@ -160,7 +160,7 @@ public class LeafPlans {
     int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
     List<LeafChoices.Choice> choices =
         chapters.isEmpty()
-            ? List.of(LeafChoices.noLeaves(wish.breathing()))
+            ? List.of(LeafChoices.noLeaves())
             : LeafChoices.of(
                 new LeafPlanning.Wish(
                     chapters,
