@@ -51,7 +51,7 @@ export function WishForm({ album, entries, kinds }: Props) {
         </p>
       )}
       <Check
-        name="Small chapters begin on a fresh page too"
+        name="Every chapter begins on a fresh page"
         checked={wish.freshPages}
         onChange={(freshPages) => wish.say({ freshPages })}
       />

@@ -119,7 +119,10 @@ public final class LeafChoices {
     HouseRules all = wish.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
     HouseRules rules =
         switch (aim) {
-          case FEWEST_LEAVES -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most());
+          case FEWEST_LEAVES ->
+              all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most())
+                  .with(HouseRule.CHAPTER_WITHIN_WEIGHT, 1)
+                  .with(HouseRule.CROP_WEIGHT, 1 + all.number(HouseRule.CROP_WEIGHT) / 10);
           case LEAST_CROPPED -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.least());
           case AIR_AS_ASKED -> all.with(HouseRule.EMPTY_WEIGHT, HouseRule.EMPTY_WEIGHT.most());
         };

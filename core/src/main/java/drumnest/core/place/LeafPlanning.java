@@ -67,8 +67,8 @@ public final class LeafPlanning {
    * @param kinds the kinds of leaves there are
    * @param breathing how much of a page is left to breathe
    * @param mostLeaves how many leaves may be used
-   * @param freshPages whether every chapter begins on a page of its own, or only those that are
-   *     worth one
+   * @param freshPages whether every chapter begins on a page of its own; else those that are worth
+   *     one do where that is cheaper than the rest of the page left empty
    * @param leavesBefore how many leaves of the album come before the first of the plan
    * @param plans how many plans are wanted, from 1
    */

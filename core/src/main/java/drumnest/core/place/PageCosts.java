@@ -80,7 +80,11 @@ final class PageCosts {
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final List<List<Integer>> open;
-  private final int[] chapterEnd;
+  private final boolean[] chapterBegins;
+
+  /** What it costs that a chapter worth a page begins within one. */
+  private final long withinPage;
+
   private final int slack;
   private final long emptyWeight;
   private final boolean anySecret;
@@ -126,7 +130,8 @@ final class PageCosts {
     this.bonus = laid.places.stream().mapToLong(place -> weight(Area.of(place.print()))).toArray();
     this.cost = new PlacingCost(problem);
     this.open = cost.moments().open(List.of());
-    this.chapterEnd = chapterEnds();
+    this.chapterBegins = chapterBegins();
+    this.withinPage = Weights.weight(wish.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
   }
 
   private long weight(Area empty) {
@@ -192,11 +197,8 @@ final class PageCosts {
     }
   }
 
-  /**
-   * For each moment before which one a page must end: the first of the next chapter that begins on
-   * a page of its own.
-   */
-  private int[] chapterEnds() {
+  /** Says which moments begin a chapter that is worth a page. */
+  private boolean[] chapterBegins() {
     long worth = wish.freshPages() ? 0 : wish.rules().number(HouseRule.CHAPTER_PHOTOS);
     List<Integer> chapterOf = new ArrayList<>();
     for (int chapter = 0; chapter < wish.chapters().size(); chapter++) {
@@ -204,17 +206,13 @@ final class PageCosts {
         chapterOf.add(chapter);
       }
     }
-    int[] ends = new int[open.size()];
-    int end = open.size();
-    for (int moment = open.size() - 1; moment >= 0; moment--) {
-      ends[moment] = end;
+    boolean[] begins = new boolean[open.size()];
+    for (int moment = 1; moment < begins.length; moment++) {
       int chapter = chapterOf.get(open.get(moment).get(0));
-      boolean first = moment == 0 || chapterOf.get(open.get(moment - 1).get(0)) != chapter;
-      if (first && wish.chapters().get(chapter).size() >= worth) {
-        end = moment;
-      }
+      boolean first = chapterOf.get(open.get(moment - 1).get(0)) != chapter;
+      begins[moment] = first && wish.chapters().get(chapter).size() >= worth;
     }
-    return ends;
+    return begins;
   }
 
   int moments() {
@@ -267,8 +265,10 @@ final class PageCosts {
     for (Page page : pages) {
       long[] all = run.prefixCosts(page.units);
       long[] costs = Arrays.copyOf(all, end(page, from) - from + 1);
+      long within = 0;
       for (int i = 0; i < costs.length; i++) {
-        costs[i] += page.full;
+        within += i > 1 && chapterBegins[from + i - 1] ? withinPage : 0;
+        costs[i] += page.full + within;
       }
       page.costs = page.costs == null ? new long[open.size() + 1][] : page.costs;
       page.costs[from] = costs;
@@ -280,7 +280,11 @@ final class PageCosts {
   }
 
   private int end(Page page, int from) {
-    return from == open.size() ? from : Math.min(chapterEnd[from], from + page.most + slack);
+    int end = Math.min(open.size(), from + page.most + slack);
+    for (int moment = from + 1; wish.freshPages() && moment < end; moment++) {
+      end = chapterBegins[moment] ? moment : end;
+    }
+    return end;
   }
 
   /**

@@ -161,8 +161,7 @@ public enum HouseRule {
       1,
       100,
       "A chapter is worth a page from",
-      "Photos a chapter needs to be worth a page of its own. Smaller ones join a neighbour, and"
-          + " begin on the page where the one before ends.",
+      "Photos a chapter needs to be worth a page of its own. Smaller ones join a neighbour.",
       "chapters on the line and proposed leaves"),
 
   BURST_MINUTES(
@@ -819,6 +818,17 @@ public enum HouseRule {
       1000,
       "An empty place",
       "What it weighs, choosing leaves, that a place of 6 × 4 stays empty beyond the breathing room; larger places weigh more.",
+      "which leaves are proposed"),
+
+  CHAPTER_WITHIN_WEIGHT(
+      Group.PLACING,
+      Source.FROM_MEMORY,
+      Unit.PERCENT,
+      50,
+      0,
+      1000,
+      "A chapter within a page",
+      "What it weighs, choosing leaves, that a chapter worth a page begins in the middle of one.",
       "which leaves are proposed"),
 
   LEAF_WEIGHT(

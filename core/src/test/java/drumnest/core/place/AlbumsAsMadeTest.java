@@ -15,7 +15,6 @@ import drumnest.core.stock.PocketPattern;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -148,10 +147,6 @@ class AlbumsAsMadeTest {
     private Area area(IntStream of) {
       return of.mapToObj(i -> Area.of(places.get(i).print())).reduce(Area.NONE, Area::plus);
     }
-
-    int last() {
-      return IntStream.of(photoAt).max().orElse(-1);
-    }
   }
 
   private static Stream<Page> pages(LeafPlanning.Plan plan) {
@@ -163,39 +158,19 @@ class AlbumsAsMadeTest {
                     new Page(leaf.kind().back(), leaf.back())));
   }
 
-  /** Photos with which a run of chapters ends, that is, before a chapter on a page of its own. */
-  private static Set<Integer> ends(Album album) {
-    long worth = PlacingCases.RULES.number(HouseRule.CHAPTER_PHOTOS);
-    Set<Integer> ends = new HashSet<>(Set.of(album.line.size() - 1));
-    int count = 0;
-    for (List<Candidate> chapter : album.chapters) {
-      if (chapter.size() >= worth) {
-        ends.add(count - 1);
-      }
-      count += chapter.size();
-    }
-    return ends;
-  }
-
-  /** On the pages of a chapter but its last, which holds what is left of it. */
+  /** Over all pages but the last leaf's, which hold what is left. */
   @ParameterizedTest(name = "{0}, {1}")
   @MethodSource("albums")
   void pages_are_as_full_as_was_asked_within_a_photo(Album album, Breathing breathing) {
-    Set<Integer> ends = ends(album);
     double asked = breathing.share(PlacingCases.RULES) / 100.0;
-    List<Double> offs = new ArrayList<>();
+    List<Page> pages = pages(asAsked(album, breathing)).toList();
     double off = 0;
-    for (Page page : pages(asAsked(album, breathing)).filter(each -> each.last() >= 0).toList()) {
-      if (ends.contains(page.last())) {
-        offs.add(off);
-        off = 0;
-      } else {
-        off += page.holds().over(LARGEST) - asked * page.whole().over(LARGEST);
-      }
+    for (Page page : pages.subList(0, pages.size() - 2)) {
+      off += page.holds().over(LARGEST) - asked * page.whole().over(LARGEST);
     }
-    assertThat(offs).as("never fuller than asked by a photo").allMatch(each -> each <= 1);
-    long emptier = offs.stream().filter(each -> each < -1).count();
-    assertThat(emptier).as("and seldom emptier").isLessThanOrEqualTo(1 + offs.size() / 10);
+    assertThat(off)
+        .as("a little more in long albums, where kinds with other places are mixed")
+        .isBetween(-1 - album.line.size() / 150.0, 1 + album.line.size() / 150.0);
   }
 
   private static LeafPlanning.Plan asAsked(Album album, Breathing breathing) {
@@ -208,14 +183,13 @@ class AlbumsAsMadeTest {
 
   /** As many photos as an album of so many pages can hold at most, whatever is cropped. */
   private static int fewestLeaves(Album album, Breathing breathing) {
-    Set<Integer> ends = ends(album);
     int page = 0;
     int left = 0;
     for (int photo = 0; photo < album.line.size(); photo++) {
       if (left == 0) {
         left = mostOnPage(++page, breathing);
       }
-      left = ends.contains(photo) ? 0 : left - 1;
+      left--;
     }
     return (page + 1) / 2;
   }

@@ -7,6 +7,7 @@ import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -191,8 +192,18 @@ class LeafPlanningTest {
             kind("a", random.nextInt(3), 1 + random.nextInt(2), 1, 6, 4),
             kind("b", random.nextInt(3), 1, 1 + random.nextInt(2), 4, 6),
             kind("c", random.nextBoolean() ? 1 : null, 2, 0, 4, 4));
+    HouseRules rules = PlacingCases.RULES.with(HouseRule.CHAPTER_PHOTOS, 1 + seed % 3);
     LeafPlanning.Wish wish =
-        wish(chapters, kinds, Breathing.FULL, 1 + random.nextInt(3), random.nextBoolean());
+        new LeafPlanning.Wish(
+            chapters,
+            kinds,
+            Breathing.FULL,
+            1 + random.nextInt(3),
+            random.nextBoolean(),
+            0,
+            3,
+            PlacingCases.WEIGHTS,
+            rules);
     LeafPlanning.Answer answer = LeafPlanning.plan(wish, Watch.NONE);
     long best = new Everything(wish).cheapest(0, 0, new int[kinds.size()]);
     assertThat(answer.plans().get(0).cost())
@@ -269,6 +280,17 @@ class LeafPlanningTest {
       return !wish.freshPages() || chapterOf.subList(from, to).stream().distinct().count() <= 1;
     }
 
+    /** What it costs that chapters worth a page begin among these, not before them. */
+    private long withinPage(int from, int to) {
+      long worth = wish.rules().number(HouseRule.CHAPTER_PHOTOS);
+      long begin =
+          IntStream.range(from + 1, to)
+              .filter(i -> !chapterOf.get(i).equals(chapterOf.get(i - 1)))
+              .filter(i -> wish.chapters().get(chapterOf.get(i)).size() >= worth)
+              .count();
+      return begin * Weights.weight(wish.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
+    }
+
     /** The least over every choice of who stands where on the page. */
     private long page(List<Place> places, int number, int from, int to) {
       List<Place> here =
@@ -294,7 +316,7 @@ class LeafPlanningTest {
           best = Math.min(best, sum);
         }
       }
-      return best;
+      return best + withinPage(from, to);
     }
 
     private static Area area(List<Place> places, IntPredicate counts) {
