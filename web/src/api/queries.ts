@@ -153,16 +153,18 @@ export function useAccount(
   });
 }
 
-/** Why the photo of a slot is there, of one version of the album. */
+/** Why the photo of a slot is there, of one version of the album; asked while it is. */
 export function useWhy(
   id: number,
   version: number,
   slot: string,
+  there: boolean,
   order: string,
   breathing: string,
 ) {
   return useQuery({
     queryKey: ["why", id, version, slot, order, breathing],
+    enabled: there,
     queryFn: () =>
       answered(
         api.GET("/api/albums/{id}/why/{slot}", {

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { Link, Navigate, useLocation, useParams } from "react-router";
 import { useAlbum, useLine } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
+import { LineOverview } from "../bench/LineOverview";
 import { LineUp } from "../bench/LineUp";
 import { useFollowSpread } from "../bench/openSpread";
 import { GatherStage } from "../gather/GatherStage";
@@ -96,7 +97,11 @@ export function AlbumFrame() {
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
           {stage !== "leaves" && stage !== "plans" && (
             <div className={stage === "make" ? "hidden md:block" : ""}>
-              <LineUp album={album.data} line={line.data} gathering={stage === "gather"} />
+              {stage === "gather" && album.data.counts.onLine > 0 ? (
+                <LineOverview line={line.data} />
+              ) : (
+                <LineUp album={album.data} line={line.data} />
+              )}
             </div>
           )}
           <main className="min-h-0 flex-1">

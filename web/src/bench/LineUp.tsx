@@ -14,17 +14,15 @@ const LOW = 15;
 interface Props {
   album: Album;
   line: Line;
-  /** Whether the line leads to the contact sheet rather than to pockets. */
-  gathering: boolean;
 }
 
 /** The photos in time order, pegged on a line; those without a place hang lower. */
-export function LineUp({ album, line, gathering }: Props) {
+export function LineUp({ album, line }: Props) {
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const chapters = useMemo(() => layLine(line, folded), [line, folded]);
   const labels = useMemo(() => pegLabels(album, line), [album, line]);
   const { ref, from, to } = useWindow();
-  const looked = useLookedAt(album, gathering);
+  const looked = useLookedAt(album);
   const turnTo = useTurnTo();
   const end = chapters.at(-1);
   const width = end ? end.x + end.w + 40 : 0;
@@ -109,17 +107,12 @@ function useWindow() {
 }
 
 /** The photo that is looked at, in a slot or on the line. */
-function useLookedAt(album: Album, gathering: boolean) {
-  const { slot, photo, cursor } = useHand();
-  return useMemo(() => {
-    if (gathering) {
-      return cursor;
-    }
-    if (photo) {
-      return photo;
-    }
-    return slotsOf(album).find((each) => each.slot.id === slot)?.slot.seat?.photo ?? null;
-  }, [album, slot, photo, cursor, gathering]);
+function useLookedAt(album: Album) {
+  const { slot, photo } = useHand();
+  return useMemo(
+    () => photo ?? slotsOf(album).find((each) => each.slot.id === slot)?.slot.seat?.photo ?? null,
+    [album, slot, photo],
+  );
 }
 
 /** Scrolls the line so that the photo looked at is seen, when another is looked at. */

@@ -22,7 +22,7 @@ export function ChapterHead({ album, chapter, first, budget }: Props) {
   }
 
   return (
-    <div className="flex h-[46px] items-end gap-4 border-b-2 border-ink pb-1">
+    <div className="flex h-[46px] flex-wrap content-end items-end gap-x-4 border-b-2 border-ink pb-1">
       {naming ? (
         <form onSubmit={save} className="min-w-0 flex-1">
           <input
@@ -51,7 +51,10 @@ export function ChapterHead({ album, chapter, first, budget }: Props) {
         </h2>
       )}
       {budget && (
-        <p className="text-[13px] leading-tight sm:shrink-0" data-budget={budget.state}>
+        <p
+          className="text-[13px] leading-tight max-sm:order-last max-sm:w-full max-sm:truncate sm:shrink-0"
+          data-budget={budget.state}
+        >
           <span className="max-sm:hidden">
             {budget.kept} kept, {budget.places} {budget.places === 1 ? "place" : "places"}:{" "}
           </span>

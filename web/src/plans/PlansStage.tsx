@@ -83,7 +83,9 @@ export function PlansStage({ album }: { album: Album }) {
             {run.running && plans.isFetching ? (
               <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
             ) : plans.isError ? null : plans.data ? (
-              `${plans.data.photos}; every page of a plan to one scale`
+              found.length === 0 ? null : (
+                `${plans.data.photos}; every page of a plan to one scale`
+              )
             ) : null}
           </p>
           <Link
@@ -99,6 +101,8 @@ export function PlansStage({ album }: { album: Album }) {
           </p>
         ) : kinds.length === 0 ? (
           <p className="mt-4">Choose at least one kind of leaf.</p>
+        ) : plans.data && found.length === 0 ? (
+          <p className="mt-4 max-w-[56ch]">{plans.data.photos}</p>
         ) : (
           <div className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-3">
             {found.map((plan) => (

@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { useAlbum, useTicket } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { useHand } from "../bench/hand";
@@ -9,6 +9,9 @@ import { Slips } from "./Slips";
 import { SlotTicket } from "./SlotTicket";
 import { ThingTicket } from "./ThingTicket";
 
+const WIDE = window.matchMedia("(min-width: 64rem)");
+const NOTHING = "null null null";
+
 interface Props {
   album: Album;
   line: Line;
@@ -18,7 +21,8 @@ interface Props {
 export function TicketRoll({ album, line }: Props) {
   const { slot, photo, thing, lookAtSlot } = useHand();
   const turning = useAlbum(album.id).isFetching;
-  const ticket = useTicket(album.id, album.version, slot);
+  const there = slotsOf(album).some((each) => each.slot.id === slot);
+  const ticket = useTicket(album.id, album.version, there ? slot : null);
   const shown = usePreview();
   const loose = line.chapters
     .flatMap((chapter) => [...chapter.photos, ...chapter.out])
@@ -36,6 +40,17 @@ export function TicketRoll({ album, line }: Props) {
     }
   }, [album, slot, photo, thing, turning, lookAtSlot]);
 
+  const top = useRef<HTMLDivElement>(null);
+  const looked = `${slot} ${photo} ${thing}`;
+  const before = useRef(looked);
+  // On narrow windows the ticket hangs below: what was tapped must be seen there.
+  useEffect(() => {
+    if (before.current !== looked && before.current !== NOTHING && !WIDE.matches) {
+      top.current?.scrollIntoView({ block: "nearest" });
+    }
+    before.current = looked;
+  }, [looked]);
+
   const previewed =
     shown.ticket && (shown.held || shown.ticket.slot === slot) ? shown.ticket : null;
   const current = previewed ?? ticket.data;
@@ -44,6 +59,7 @@ export function TicketRoll({ album, line }: Props) {
       aria-label="Ticket"
       className="torn slim-scroll relative mt-3 w-full flex-1 lg:flex-none md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
     >
+      <div ref={top} aria-hidden="true" className="pointer-events-none absolute top-0 h-72 w-px" />
       <Slips album={album.id} />
       {previewed && shown.held ? (
         <>

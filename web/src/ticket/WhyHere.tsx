@@ -1,6 +1,7 @@
 import { useStep, useWhy } from "../api/queries";
 import type { Album, Ticket } from "../api/types";
 import { useHand } from "../bench/hand";
+import { slotsOf } from "../bench/places";
 import { useManner } from "../place/manner";
 import { Measures } from "../ui/Measures";
 import { Row } from "./SlotTicket";
@@ -8,7 +9,10 @@ import { Row } from "./SlotTicket";
 /** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
 export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
   const { order, breathing } = useManner();
-  const why = useWhy(album.id, album.version, ticket.slot, order, breathing).data;
+  const there = slotsOf(album).some(
+    ({ slot }) => slot.id === ticket.slot && slot.seat && slot.seat.photo === ticket.seat?.photo,
+  );
+  const why = useWhy(album.id, album.version, ticket.slot, there, order, breathing).data;
   const step = useStep(album.id);
   const lookAtSlot = useHand((hand) => hand.lookAtSlot);
   const next = why?.nextSlot;

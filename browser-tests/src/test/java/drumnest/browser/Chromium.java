@@ -1,5 +1,7 @@
 package drumnest.browser;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -9,6 +11,8 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 
 /** Debian's Chromium without a window. */
 final class Chromium implements AutoCloseable {
@@ -16,8 +20,12 @@ final class Chromium implements AutoCloseable {
   /** How long a page may take to show what is expected, on a busy machine. */
   private static final double PATIENCE = 45_000;
 
+  /** What the console says of a request that was refused; those are told apart by the request. */
+  private static final String REFUSED = "Failed to load resource";
+
   private final Playwright playwright;
   private final Browser browser;
+  private final Set<String> complaints = new TreeSet<>();
 
   Chromium() {
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
@@ -43,7 +51,31 @@ final class Chromium implements AutoCloseable {
 
   /** A new window with a memory of its own. */
   BrowserContext window(int width, int height) {
-    return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    BrowserContext window =
+        browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    window.onConsoleMessage(
+        message -> {
+          boolean serious = Set.of("error", "warning").contains(message.type());
+          if (serious && !message.text().startsWith(REFUSED)) {
+            complaints.add(message.text());
+          }
+        });
+    // A step may be refused; what the page asks for by itself must be there.
+    window.onResponse(
+        response -> {
+          boolean asked =
+              response.request().method().equals("GET") || response.url().endsWith("/plans");
+          if (asked && response.status() >= 400) {
+            complaints.add(
+                response.status() + " " + response.url().replaceFirst("^[a-z]+://[^/]*", ""));
+          }
+        });
+    return window;
+  }
+
+  /** Says that these are expected in this test: nothing else of the kind is. */
+  void expect(String complaint) {
+    complaints.removeIf(each -> each.contains(complaint));
   }
 
   Page page(int width, int height) {
@@ -54,5 +86,6 @@ final class Chromium implements AutoCloseable {
   public void close() {
     browser.close();
     playwright.close();
+    assertThat(complaints).as("what pages complained of").isEmpty();
   }
 }

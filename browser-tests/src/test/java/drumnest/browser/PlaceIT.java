@@ -99,7 +99,8 @@ class PlaceIT {
     assertThat(plans.nth(0)).containsText("Fewest leaves");
     assertThat(plans.nth(0))
         .containsText(Pattern.compile("No better choice exists|Close to the best possible"));
-    assertThat(plans.nth(1)).containsText(Pattern.compile("Least cropped|closest to the room|Closest to the room"));
+    assertThat(plans.nth(1))
+        .containsText(Pattern.compile("Least cropped|closest to the room|Closest to the room"));
     assertThat(plans.nth(0).locator("img").first()).isVisible();
     String full = plans.nth(0).getByRole(AriaRole.HEADING).first().textContent();
     page.getByLabel("Breathing room").selectOption("airy");

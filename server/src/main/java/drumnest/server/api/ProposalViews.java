@@ -99,7 +99,7 @@ class ProposalViews {
   /**
    * What is proposed.
    *
-   * @param photos how many photos are to be placed, in words
+   * @param photos how many photos are to be placed, in words, or why none is
    * @param goes which leaves would be taken out, by their numbers
    */
   record ProposalView(String photos, List<Integer> goes, List<LeafPlanView> plans) {}
@@ -110,7 +110,9 @@ class ProposalViews {
       views.add(plan(proposal, choice, views.size() + 1));
     }
     return new ProposalView(
-        photos(proposal), proposal.goes().stream().map(Leaf::number).toList(), views);
+        proposal.nothing() == null ? photos(proposal) : proposal.nothing(),
+        proposal.goes().stream().map(Leaf::number).toList(),
+        views);
   }
 
   /** How many photos, and how many of them are second versions, of which one is placed. */

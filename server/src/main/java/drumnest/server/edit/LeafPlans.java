@@ -77,7 +77,8 @@ public class LeafPlans {
    * @param candidates the photos that are to be placed on new leaves, as the plans count them
    * @param filled photos that go into empty places which are there already, by slot
    * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
-   * @param choices plans that are each best at something
+   * @param choices plans that are each best at something; none where nothing is to be placed
+   * @param nothing why nothing is to be placed; null where something is
    */
   public record Proposal(
       Bench bench,
@@ -87,7 +88,8 @@ public class LeafPlans {
       Map<String, String> filled,
       Map<String, LeafType> types,
       Map<String, Integer> owned,
-      List<LeafChoices.Choice> choices) {
+      List<LeafChoices.Choice> choices,
+      @Nullable String nothing) {
 
     /** The album as it would be with a plan: with places set aside, as its pages breathe. */
     public Bench with(LeafChoices.Choice choice) {
@@ -132,7 +134,6 @@ public class LeafPlans {
    * Up to three plans, each best at something: that with the least paper first.
    *
    * @throws FieldProblemException if no kind is named, or one that has no pockets
-   * @throws NotPossibleException if nothing is to be placed
    */
   public Proposal propose(long albumId, Wish wish, Watch watch) {
     return propose(benches.open(albumId), wish, watch);
@@ -144,7 +145,8 @@ public class LeafPlans {
     Map<String, Integer> owned = owned(bench, types.keySet(), goes);
     Map<String, Candidate> waiting = waiting(bench, wish, goes);
     if (waiting.isEmpty()) {
-      throw new NotPossibleException("photos", nothing(bench, wish));
+      return new Proposal(
+          bench, wish, goes, List.of(), Map.of(), types, owned, List.of(), nothing(bench, wish));
     }
     Map<String, String> filled = filled(without(bench, goes), waiting, wish.breathing());
     List<List<Candidate>> chapters = chapters(bench, waiting, filled.values());
@@ -181,7 +183,8 @@ public class LeafPlans {
         filled,
         types,
         owned,
-        choices);
+        choices,
+        null);
   }
 
   /** The album without some of its leaves, the others numbered anew. */
@@ -373,6 +376,9 @@ public class LeafPlans {
   public void take(long albumId, long version, Wish wish, int number) {
     Bench bench = benches.seen(albumId, version);
     Proposal proposal = propose(bench, wish, Watch.NONE);
+    if (proposal.nothing() != null) {
+      throw new NotPossibleException("photos", proposal.nothing());
+    }
     if (number < 1 || number > proposal.choices().size()) {
       throw new NotThereException("number", "There is no plan " + number + ".");
     }
