@@ -120,8 +120,11 @@ function Head({ title, base }: { title: string; base: string }) {
     <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 border-b-2 border-ink pb-1.5">
       <h2 className="text-xl">{title}</h2>
       <p className="flex gap-4 font-semibold">
-        <a className="underline underline-offset-2" href={`${base}.pdf`} download>
-          PDF
+        <a className="underline underline-offset-2" href={`${base}.pdf?paper=letter`} download>
+          PDF, letter
+        </a>
+        <a className="underline underline-offset-2" href={`${base}.pdf?paper=a4`} download>
+          PDF, A4
         </a>
         <a className="underline underline-offset-2" href={`${base}.csv`} download>
           CSV

@@ -346,7 +346,7 @@ class MakerWalkIT {
     assertThat(csv).contains("3 x 4 in", "photo-00.jpg");
     String trimCsv = Files.readString(download(trims, "CSV"));
     assertThat(trimCsv).contains("2 7/8 x 4 in", "1/8 in off the");
-    assertThat(Files.readAllBytes(download(prints, "PDF"))).startsWith('%', 'P', 'D', 'F');
+    assertThat(Files.readAllBytes(download(prints, "PDF, A4"))).startsWith('%', 'P', 'D', 'F');
   }
 
   private static Path download(Locator list, String name) {

@@ -36,6 +36,9 @@ class AboutController {
         List.of(
             new LicenceView("Drum Nest", text("notices/LICENSE")),
             new LicenceView("The type it prints with: Archivo", text("fonts/OFL.txt")),
+            new LicenceView(
+                "Chinese and Japanese in print: Noto Sans SC", text("fonts/NotoSansSC-OFL.txt")),
+            new LicenceView("Small pictures in print: Noto Emoji", text("fonts/NotoEmoji-OFL.txt")),
             new LicenceView("The page: scripts and fonts", text("notices/scripts.txt")),
             new LicenceView(
                 "The server: libraries, each of which carries its text",

@@ -12,6 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The print list and the trim list, on screen and as files. */
@@ -54,22 +55,26 @@ class ListController {
 
   @Hidden
   @GetMapping("/prints.pdf")
-  ResponseEntity<byte[]> printsPdf(@PathVariable("id") long id) throws IOException {
+  ResponseEntity<byte[]> printsPdf(
+      @PathVariable("id") long id, @RequestParam(name = "paper", defaultValue = "a4") String paper)
+      throws IOException {
     Lists.OfAlbum album = lists.of(id);
     return file(
         "print-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.prints(album.title(), album.prints(), album.left()));
+        pdf.prints(album.title(), album.prints(), album.left(), TemplatePaper.sheet(paper)));
   }
 
   @Hidden
   @GetMapping("/trims.pdf")
-  ResponseEntity<byte[]> trimsPdf(@PathVariable("id") long id) throws IOException {
+  ResponseEntity<byte[]> trimsPdf(
+      @PathVariable("id") long id, @RequestParam(name = "paper", defaultValue = "a4") String paper)
+      throws IOException {
     Lists.OfAlbum album = lists.of(id);
     return file(
         "trim-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.trims(album.title(), album.trims(), album.cautions()));
+        pdf.trims(album.title(), album.trims(), album.cautions(), TemplatePaper.sheet(paper)));
   }
 
   private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {

@@ -2,6 +2,7 @@ package drumnest.server.api;
 
 import drumnest.server.FieldProblemException;
 import drumnest.server.document.PageTemplate;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** The paper a template is printed on, as it is asked for. */
 final class TemplatePaper {
@@ -15,5 +16,19 @@ final class TemplatePaper {
       }
     }
     throw new FieldProblemException("paper", "Paper is whole, letter or a4.");
+  }
+
+  /**
+   * The sheet of a list.
+   *
+   * @throws FieldProblemException if it is neither letter nor A4 (source of the sizes: ANSI Y14.1,
+   *     ISO 216)
+   */
+  static PDRectangle sheet(String text) {
+    return switch (text) {
+      case "letter" -> PDRectangle.LETTER;
+      case "a4" -> PDRectangle.A4;
+      default -> throw new FieldProblemException("paper", "Paper is letter or a4.");
+    };
   }
 }

@@ -13,14 +13,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A list on A4 pages (210 × 297 mm; source: ISO 216), a picture and three lines of text a line,
- * with a box to tick.
- */
+/** A list on pages of paper, a picture and three lines of text a line, with a box to tick. */
 final class ListSheet implements AutoCloseable {
 
   private static final float MARGIN = 48;
@@ -35,8 +31,10 @@ final class ListSheet implements AutoCloseable {
   record Window(PixelBox crop, Pixels picture) {}
 
   private final PDDocument document = new PDDocument();
-  private final PDFont normal;
-  private final PDFont heavy;
+  private final SpareFonts spare = new SpareFonts(document);
+  private final Face normal;
+  private final Face heavy;
+  private final PDRectangle paper;
   private final String title;
   private final String subtitle;
   private final List<PDPage> pages = new ArrayList<>();
@@ -44,11 +42,12 @@ final class ListSheet implements AutoCloseable {
   private float y;
   private int lines;
 
-  ListSheet(String title, String subtitle) throws IOException {
+  ListSheet(String title, String subtitle, PDRectangle paper) throws IOException {
+    this.paper = paper;
     this.title = title;
     this.subtitle = subtitle;
-    this.normal = PdfText.font(document, "Archivo-Regular.ttf");
-    this.heavy = PdfText.font(document, "Archivo-Bold.ttf");
+    this.normal = spare.face("Archivo-Regular.ttf");
+    this.heavy = spare.face("Archivo-Bold.ttf");
     document.getDocumentInformation().setTitle(title + ", " + subtitle);
     turnPage();
   }
@@ -57,15 +56,14 @@ final class ListSheet implements AutoCloseable {
     if (page != null) {
       page.close();
     }
-    PDPage next = new PDPage(PDRectangle.A4);
+    PDPage next = new PDPage(paper);
     document.addPage(next);
     pages.add(next);
     page = new PDPageContentStream(document, next);
-    y = PDRectangle.A4.getHeight() - MARGIN - 18;
-    PdfText.write(page, heavy, 18, INK, MARGIN, y, title);
-    PdfText.write(page, normal, 10, QUIET, MARGIN, y - 16, subtitle);
-    PdfText.write(
-        page, normal, 9, QUIET, PDRectangle.A4.getWidth() - MARGIN - 30, y, "page " + pages.size());
+    y = paper.getHeight() - MARGIN - 18;
+    heavy.write(page, 18, INK, MARGIN, y, title);
+    normal.write(page, 10, QUIET, MARGIN, y - 16, subtitle);
+    normal.write(page, 9, QUIET, paper.getWidth() - MARGIN - 30, y, "page " + pages.size());
     y -= 34;
     return page;
   }
@@ -75,10 +73,10 @@ final class ListSheet implements AutoCloseable {
   }
 
   void paragraph(String words) throws IOException {
-    float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
+    float width = paper.getWidth() - 2 * MARGIN;
     StringBuilder row = new StringBuilder();
     for (String word : words.split(" ")) {
-      if (normal.getStringWidth(PdfText.printable(normal, row + " " + word)) / 1000 * 9 > width) {
+      if (normal.width(9, row + " " + word) > width) {
         paragraphRow(row.toString());
         row.setLength(0);
       }
@@ -90,7 +88,7 @@ final class ListSheet implements AutoCloseable {
 
   private void paragraphRow(String row) throws IOException {
     PDPageContentStream out = room(12);
-    PdfText.write(out, normal, 9, INK, MARGIN, y, row);
+    normal.write(out, 9, INK, MARGIN, y, row);
     y -= 12;
   }
 
@@ -108,10 +106,10 @@ final class ListSheet implements AutoCloseable {
     out.stroke();
     draw(out, picture, window, MARGIN + 20, top);
     float left = MARGIN + 20 + PICTURE * 1.5f + 12;
-    float width = PDRectangle.A4.getWidth() - MARGIN - left;
-    PdfText.write(out, heavy, 15, INK, left, top - 16, measure);
-    PdfText.write(out, normal, 10, INK, left, top - 32, fitted(normal, 10, width, what));
-    PdfText.write(out, normal, 8, QUIET, left, top - 46, fitted(normal, 8, width, source));
+    float width = paper.getWidth() - MARGIN - left;
+    heavy.write(out, 15, INK, left, top - 16, measure);
+    normal.write(out, 10, INK, left, top - 32, fitted(normal, 10, width, what));
+    normal.write(out, 8, QUIET, left, top - 46, fitted(normal, 8, width, source));
     y -= LINE_HEIGHT;
   }
 
@@ -121,9 +119,9 @@ final class ListSheet implements AutoCloseable {
     }
   }
 
-  private static void rule(PDPageContentStream out, float at) throws IOException {
+  private void rule(PDPageContentStream out, float at) throws IOException {
     out.moveTo(MARGIN, at);
-    out.lineTo(PDRectangle.A4.getWidth() - MARGIN, at);
+    out.lineTo(paper.getWidth() - MARGIN, at);
     out.stroke();
   }
 
@@ -150,19 +148,23 @@ final class ListSheet implements AutoCloseable {
     }
   }
 
-  private static String fitted(PDFont font, float size, float width, String words)
+  private static String fitted(Face face, float size, float width, String words)
       throws IOException {
-    String fits = PdfText.printable(font, words);
-    if (font.getStringWidth(fits) / 1000 * size <= width) {
-      return fits;
+    if (face.width(size, words) <= width) {
+      return words;
     }
-    while (fits.length() > 1 && font.getStringWidth(fits + "…") / 1000 * size > width) {
+    String fits = words;
+    while (fits.length() > 1 && face.width(size, fits + "…") > width) {
       fits = PlainText.beginning(fits, fits.length() - 1);
     }
     return fits + "…";
   }
 
   void save(OutputStream out) throws IOException {
+    String missing = spare.missing();
+    if (missing != null) {
+      paragraph(missing);
+    }
     if (page != null) {
       page.close();
       page = null;

@@ -12,7 +12,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /**
  * Front and back of a leaf at true size, with a control ruler on every sheet of paper. On paper
@@ -51,13 +50,14 @@ public final class PageTemplate {
   private static final Color QUIET = new Color(0x5a6f75);
 
   private final PDDocument document;
-  private final PDFont normal;
-  private final PDFont heavy;
+  private final Face normal;
+  private final Face heavy;
 
   private PageTemplate(PDDocument document) throws IOException {
     this.document = document;
-    this.normal = PdfText.font(document, "Archivo-Regular.ttf");
-    this.heavy = PdfText.font(document, "Archivo-Bold.ttf");
+    SpareFonts spare = new SpareFonts(document);
+    this.normal = spare.face("Archivo-Regular.ttf");
+    this.heavy = spare.face("Archivo-Bold.ttf");
   }
 
   public static byte[] of(String title, List<Sheet> sheets, Paper paper) throws IOException {
@@ -140,21 +140,15 @@ public final class PageTemplate {
       out.addRect(left, above - boxH, boxW, boxH);
       out.stroke();
       float size = Math.min(14, boxW / 7);
-      float width = PdfText.width(heavy, size, place.words());
-      PdfText.write(
-          out,
-          heavy,
-          size,
-          QUIET,
-          left + (boxW - width) / 2,
-          above - boxH / 2 - size / 3,
-          place.words());
+      float width = heavy.width(size, place.words());
+      heavy.write(
+          out, size, QUIET, left + (boxW - width) / 2, above - boxH / 2 - size / 3, place.words());
     }
   }
 
   /** What this is, and a ruler to check the print with. */
   private void foot(PDPageContentStream out, String words) throws IOException {
-    PdfText.write(out, normal, 8, INK, MARGIN, MARGIN - 14, words);
+    normal.write(out, 8, INK, MARGIN, MARGIN - 14, words);
     out.setStrokingColor(INK);
     out.setLineWidth(0.6f);
     float y = MARGIN + 14;
@@ -170,9 +164,8 @@ public final class PageTemplate {
       float at = MARGIN + i * millimetre;
       line(out, at, below, at, below - (i % 10 == 0 ? 10 : i % 5 == 0 ? 7 : 4));
     }
-    PdfText.write(
-        out, normal, 8, QUIET, MARGIN + 2 * INCH + 10, y, "Print at 100 %. Check: 2 in above,");
-    PdfText.write(out, normal, 8, QUIET, MARGIN + 2 * INCH + 10, y - 10, "50 mm below.");
+    normal.write(out, 8, QUIET, MARGIN + 2 * INCH + 10, y, "Print at 100 %. Check: 2 in above,");
+    normal.write(out, 8, QUIET, MARGIN + 2 * INCH + 10, y - 10, "50 mm below.");
   }
 
   private static void line(PDPageContentStream out, float x, float y, float toX, float toY)

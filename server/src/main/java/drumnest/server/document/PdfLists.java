@@ -6,6 +6,7 @@ import drumnest.server.shelf.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.springframework.stereotype.Component;
 
 /** The lists as PDF, with a picture a line. */
@@ -20,12 +21,16 @@ public class PdfLists {
 
   /**
    * @param left what is in a pocket but not on the list, and why
+   * @param paper the sheets it is printed on
    */
-  public byte[] prints(String album, List<PrintLine> lines, List<String> left) throws IOException {
+  public byte[] prints(String album, List<PrintLine> lines, List<String> left, PDRectangle paper)
+      throws IOException {
     int copies = lines.stream().mapToInt(PrintLine::count).sum();
     try (ListSheet sheet =
         new ListSheet(
-            "Prints to order", album + " · " + copies + (copies == 1 ? " print" : " prints"))) {
+            "Prints to order",
+            album + " · " + copies + (copies == 1 ? " print" : " prints"),
+            paper)) {
       for (String each : left) {
         sheet.paragraph("Not on this list: " + each);
       }
@@ -51,12 +56,13 @@ public class PdfLists {
     }
   }
 
-  public byte[] trims(String album, List<TrimLine> lines, List<String> cautions)
+  public byte[] trims(String album, List<TrimLine> lines, List<String> cautions, PDRectangle paper)
       throws IOException {
     try (ListSheet sheet =
         new ListSheet(
             "Pieces to trim",
-            album + " · " + lines.size() + (lines.size() == 1 ? " piece" : " pieces"))) {
+            album + " · " + lines.size() + (lines.size() == 1 ? " piece" : " pieces"),
+            paper)) {
       for (String caution : cautions) {
         sheet.paragraph(caution);
       }

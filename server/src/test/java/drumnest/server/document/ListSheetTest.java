@@ -23,7 +23,7 @@ class ListSheetTest {
   private PDDocument sheet(int lines, String name) throws IOException {
     Path picture = Files.write(folder.resolve("p.jpg"), TestPictures.jpeg(300, 200, 1, null, 1));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (ListSheet sheet = new ListSheet("Prints to order", "An album")) {
+    try (ListSheet sheet = new ListSheet("Prints to order", "An album", PDRectangle.A4)) {
       for (int i = 0; i < lines; i++) {
         sheet.line(
             picture,
@@ -60,9 +60,36 @@ class ListSheetTest {
   }
 
   @Test
-  void a_name_that_is_too_long_or_in_another_script_does_no_harm() throws IOException {
-    try (PDDocument document = sheet(1, "凧 " + "very-long-name-".repeat(30))) {
-      assertThat(text(document)).contains("? very-long-name", "…");
+  void a_name_that_is_too_long_is_cut() throws IOException {
+    try (PDDocument document = sheet(1, "very-long-name-".repeat(30))) {
+      assertThat(text(document)).contains("very-long-name", "…");
+    }
+  }
+
+  @Test
+  void other_scripts_and_small_pictures_are_printed_as_they_are() throws IOException {
+    try (PDDocument document = sheet(1, "凧の日 风筝 🪁 ok")) {
+      assertThat(text(document)).contains("凧の日 风筝", "🪁", "ok").doesNotContain("?");
+    }
+  }
+
+  @Test
+  void a_sign_that_no_font_has_is_named() throws IOException {
+    try (PDDocument document = sheet(1, "a\u1200b")) {
+      assertThat(text(document)).contains("a?b", "ethiopic syllable ha (U+1200)");
+    }
+  }
+
+  @Test
+  void a_list_is_printed_on_letter_paper_too() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ListSheet sheet = new ListSheet("Prints to order", "An album", PDRectangle.LETTER)) {
+      sheet.emptyIfNone("Nothing to order.");
+      sheet.save(out);
+    }
+    try (PDDocument document = Loader.loadPDF(out.toByteArray())) {
+      assertThat(document.getPage(0).getMediaBox().getWidth())
+          .isEqualTo(PDRectangle.LETTER.getWidth());
     }
   }
 
