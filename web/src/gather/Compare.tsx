@@ -173,6 +173,28 @@ function pixelForPixel(photo: Photo | undefined) {
     : 1;
 }
 
+interface Point {
+  x: number;
+  y: number;
+}
+
+/** Where a picture is held: the middle of the fingers, and how far two of them are apart. */
+interface Grip extends Point {
+  apart: number;
+  view: View;
+}
+
+function hold(fingers: Map<number, Point>) {
+  const [one, other] = [...fingers.values()];
+  const to = other ?? one ?? { x: 0, y: 0 };
+  const from = one ?? to;
+  return {
+    x: (from.x + to.x) / 2,
+    y: (from.y + to.y) / 2,
+    apart: Math.hypot(from.x - to.x, from.y - to.y),
+  };
+}
+
 interface PaneProps {
   photo: Photo;
   active: boolean;
@@ -186,7 +208,8 @@ interface PaneProps {
 function Pane({ photo, active, reason, view, onView, onActive, onChoose }: PaneProps) {
   const pane = useRef<HTMLDivElement>(null);
   const [frame, setFrame] = useState({ width: 1, height: 1 });
-  const grip = useRef<{ x: number; y: number; view: View } | null>(null);
+  const fingers = useRef(new Map<number, Point>());
+  const grip = useRef<Grip | null>(null);
   const latest = useRef({ view, onView });
   latest.current = { view, onView };
 
@@ -224,15 +247,29 @@ function Pane({ photo, active, reason, view, onView, onActive, onChoose }: PaneP
       ? (frame.height - h) / 2
       : within(frame.height / 2 - view.y * h, frame.height - h);
 
+  function take(from: View) {
+    grip.current = fingers.current.size > 0 ? { ...hold(fingers.current), view: from } : null;
+  }
+
+  /** One finger or the mouse moves the picture; two move it and draw it larger or smaller. */
   function move(event: PointerEvent) {
-    if (grip.current) {
-      const from = grip.current;
-      onView({
-        ...from.view,
-        x: from.view.x - (event.clientX - from.x) / w,
-        y: from.view.y - (event.clientY - from.y) / h,
-      });
+    const from = grip.current;
+    if (!from || !fingers.current.has(event.pointerId)) {
+      return;
     }
+    fingers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
+    const now = hold(fingers.current);
+    const zoom = from.apart > 0 ? (from.view.zoom * now.apart) / from.apart : from.view.zoom;
+    onView({
+      zoom,
+      x: from.view.x - (now.x - from.x) / (size.w * zoom),
+      y: from.view.y - (now.y - from.y) / (size.h * zoom),
+    });
+  }
+
+  function letGo(event: PointerEvent) {
+    fingers.current.delete(event.pointerId);
+    take(view);
   }
 
   return (
@@ -244,15 +281,12 @@ function Pane({ photo, active, reason, view, onView, onActive, onChoose }: PaneP
         onPointerDown={(event) => {
           onActive();
           pane.current?.setPointerCapture(event.pointerId);
-          grip.current = { x: event.clientX, y: event.clientY, view };
+          fingers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
+          take(view);
         }}
         onPointerMove={move}
-        onPointerUp={() => {
-          grip.current = null;
-        }}
-        onPointerCancel={() => {
-          grip.current = null;
-        }}
+        onPointerUp={letGo}
+        onPointerCancel={letGo}
       >
         <img
           src={wholeUrl(photo.id)}

@@ -3,6 +3,9 @@ package drumnest.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -282,6 +285,34 @@ class ChooseIT {
     assertThat(page.getByText("6 leaves")).isVisible();
   }
 
+  /** Two fingers in the middle of a box, drawn from so far apart to so far. */
+  private void pinch(BoundingBox box, int from, int to) {
+    CDPSession fingers = page.context().newCDPSession(page);
+    touch(fingers, "touchStart", box, from);
+    touch(fingers, "touchMove", box, (from + to) / 2);
+    touch(fingers, "touchMove", box, to);
+    JsonObject end = new JsonObject();
+    end.addProperty("type", "touchEnd");
+    end.add("touchPoints", new JsonArray());
+    fingers.send("Input.dispatchTouchEvent", end);
+    fingers.detach();
+  }
+
+  private static void touch(CDPSession fingers, String type, BoundingBox box, int apart) {
+    JsonArray points = new JsonArray();
+    for (int finger = 0; finger < 2; finger++) {
+      JsonObject point = new JsonObject();
+      point.addProperty("x", box.x + box.width / 2 + (finger == 0 ? -apart : apart) / 2.0);
+      point.addProperty("y", box.y + box.height / 2);
+      point.addProperty("id", finger);
+      points.add(point);
+    }
+    JsonObject event = new JsonObject();
+    event.addProperty("type", type);
+    event.add("touchPoints", points);
+    fingers.send("Input.dispatchTouchEvent", event);
+  }
+
   @Test
   void photos_are_compared_with_one_zoom_and_decided_on() {
     show("Undecided");
@@ -305,7 +336,9 @@ class ChooseIT {
         left - 1);
     press("0");
     assertThat(dialog.getByText("100 % of the whole")).isVisible();
-    press("ArrowRight", "o");
+    pinch(pictures.nth(0).boundingBox(), 40, 100);
+    assertThat(dialog.getByRole(AriaRole.STATUS)).hasText("250 % of the whole");
+    press("0", "ArrowRight", "o");
     assertThat(dialog.locator("figcaption").nth(1)).containsText("out");
     press("i");
     assertThat(dialog.locator("figcaption").nth(1)).containsText("undecided");

@@ -24,8 +24,8 @@ import org.jspecify.annotations.Nullable;
  * with its reason. Only a suggestion: it drops nothing. In this order: the weaker of a stack of
  * which a better one is kept, blurred ones, those with too few pixels even for the smallest place,
  * those that show a subject again, dark and pale ones, and those of a shape with too few places.
- * Heroes and pictures that are locked in a place are never suggested. Source: common practice, no
- * source.
+ * Heroes and pictures that are locked in a place are never suggested, nor all versions of one
+ * subject. Source: common practice, no source.
  */
 public final class FirstToDrop {
 
@@ -54,6 +54,8 @@ public final class FirstToDrop {
    * @param kept its kept pictures in time order
    * @param spared those never suggested: heroes, what is locked, and prints on the table
    * @param stacks the stack of each picture that has near-repeats
+   * @param versions for each picture that has them, what its upright and wide versions have in
+   *     common
    * @param budget its state
    * @param smallest the smallest place there is, if there is any
    */
@@ -61,6 +63,7 @@ public final class FirstToDrop {
       List<StoryPhoto> kept,
       Set<String> spared,
       Map<String, Stack> stacks,
+      Map<String, String> versions,
       Budget.Line budget,
       @Nullable Size smallest) {}
 
@@ -110,9 +113,21 @@ public final class FirstToDrop {
   }
 
   private void suggest(String photo, Reason reason, @Nullable String other) {
-    if (!chapter.spared().contains(photo) && taken.add(photo)) {
+    if (!chapter.spared().contains(photo) && !isLastVersion(photo) && taken.add(photo)) {
       found.add(new Suggestion(photo, reason, other));
     }
+  }
+
+  /** Whether its other versions, of which one at least is kept, are all suggested already. */
+  private boolean isLastVersion(String photo) {
+    String subject = chapter.versions().get(photo);
+    List<String> others =
+        chapter.kept().stream()
+            .map(StoryPhoto::id)
+            .filter(each -> !each.equals(photo))
+            .filter(each -> subject != null && subject.equals(chapter.versions().get(each)))
+            .toList();
+    return !others.isEmpty() && taken.containsAll(others);
   }
 
   private void weakerOfStacks() {

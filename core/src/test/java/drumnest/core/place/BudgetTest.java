@@ -156,6 +156,11 @@ class BudgetTest {
 
   private static FirstToDrop.Chapter chapter(
       List<StoryPhoto> kept, Set<String> spared, int places) {
+    return chapter(kept, spared, Map.of(), places);
+  }
+
+  private static FirstToDrop.Chapter chapter(
+      List<StoryPhoto> kept, Set<String> spared, Map<String, String> versions, int places) {
     List<Orientation> shapes =
         kept.stream().map(photo -> photo.look().pixels().orientation()).toList();
     Budget.Line budget =
@@ -167,7 +172,27 @@ class BudgetTest {
     for (Stack stack : Lookalikes.stacks(kept, RULES)) {
       stack.photos().forEach(photo -> stacks.put(photo.id(), stack));
     }
-    return new FirstToDrop.Chapter(kept, spared, stacks, budget, WIDE);
+    return new FirstToDrop.Chapter(kept, spared, stacks, versions, budget, WIDE);
+  }
+
+  @Test
+  void of_the_versions_of_a_subject_one_stays() {
+    List<StoryPhoto> kept = new ArrayList<>();
+    for (String id : List.of("upright", "wide", "other")) {
+      kept.add(
+          new StoryPhoto(
+              id,
+              null,
+              PlacingCases.look(kept.size() * 30, 20 * kept.size()),
+              StoryPhoto.Marks.NONE));
+    }
+    List<String> dropped =
+        FirstToDrop.of(
+                chapter(kept, Set.of("other"), Map.of("upright", "s", "wide", "s"), 1), RULES)
+            .stream()
+            .map(FirstToDrop.Suggestion::photo)
+            .toList();
+    assertThat(dropped).hasSize(1).doesNotContain("other");
   }
 
   @Test

@@ -200,7 +200,8 @@ class GatherViews {
       }
       List<DropView> drops =
           FirstToDrop.of(
-                  new FirstToDrop.Chapter(kept, spared, budget.stackOf(), line, smallest),
+                  new FirstToDrop.Chapter(
+                      kept, spared, budget.stackOf(), bench.alternates(), line, smallest),
                   bench.rules())
               .stream()
               .map(drop -> drop(drop, line))
