@@ -59,7 +59,11 @@ export function TicketRoll({ album, line }: Props) {
       aria-label="Ticket"
       className="torn slim-scroll relative mt-3 w-full flex-1 lg:flex-none md:max-lg:columns-2 md:max-lg:gap-8 shrink-0 bg-sheet px-4 pt-4 pb-5 lg:w-[272px] lg:overflow-y-auto"
     >
-      <div ref={top} aria-hidden="true" className="pointer-events-none absolute top-0 h-72 w-px" />
+      <div
+        ref={top}
+        aria-hidden="true"
+        className="pointer-events-none absolute top-0 h-[22rem] w-px"
+      />
       <Slips album={album.id} />
       {previewed && shown.held ? (
         <>

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** The demo album, as a newcomer finds it. */
 class DemoIT {
@@ -174,6 +175,61 @@ class DemoIT {
     page.keyboard().press("Escape");
     page.reload();
     assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+    page.context().close();
+  }
+
+  /** Contrast among the rest: of places kept free, a refusal, a chosen empty place and the keys. */
+  @ParameterizedTest
+  @EnumSource(
+      value = ColorScheme.class,
+      names = {"LIGHT", "DARK"})
+  void what_is_seen_only_now_and_then_is_readable_too(ColorScheme scheme) {
+    Page page = SITTING.page(1280, 800);
+    page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+    page.navigate(SITTING.address() + "/albums/1/place?spread=1");
+    page.getByLabel("Breathing room").selectOption("airy");
+    Locator fill = Sitting.button(page, "Fill the album");
+    fill.click();
+    Locator aside = page.locator("[data-slot][data-aside]").first();
+    assertThat(aside).isVisible();
+    fill.click();
+    assertThat(page.getByText("Nothing to change").first()).isVisible();
+    Axe.assertNothingSerious(page);
+    aside.click();
+    Axe.assertNothingSerious(page);
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    Axe.assertNothingSerious(page);
+    page.keyboard().press("Escape");
+    page.keyboard().press("z");
+    assertThat(page.getByText("Last: place the whole album")).hasCount(0);
+    page.context().close();
+  }
+
+  @Test
+  void on_a_phone_a_tap_brings_the_ticket_into_view_and_chapters_keep_their_names() {
+    Page page = open("place?spread=1", 390, 844);
+    page.locator("[data-slot][data-photo]").nth(2).click();
+    assertThat(page.locator("[data-headline]")).isInViewport();
+    page.navigate(SITTING.address() + "/albums/1/gather");
+    Locator name =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Contact sheet"))
+            .getByText("Arriving and building");
+    assertThat(name).isVisible();
+    assertThat((boolean) name.evaluate("name => name.scrollWidth <= name.clientWidth")).isTrue();
+    page.context().close();
+  }
+
+  @Test
+  void gathering_has_the_chapters_as_a_slim_overview_that_leads_to_them() {
+    Page page = open("gather", 1280, 800);
+    Locator chapters =
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Chapters"));
+    assertThat(chapters.boundingBox().height).isLessThan(50);
+    Locator second = chapters.getByRole(AriaRole.BUTTON).nth(1);
+    second.click();
+    assertThat(second).hasAttribute("aria-current", "true");
+    assertThat(page.getByText("Sat 9:12 am").first()).isVisible();
     page.context().close();
   }
 
