@@ -94,6 +94,7 @@ class PlaceIT {
   void three_plans_are_compared_and_one_is_laid_and_taken_back() {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Propose leaves")).click();
     page.getByLabel(Pattern.compile("^Undecided photos too")).check();
+    page.getByLabel("Breathing room").selectOption("airy");
     Locator plans = page.locator("[data-plan]");
     assertThat(plans.nth(1)).isVisible();
     assertThat(plans.nth(0)).containsText("Fewest leaves");
@@ -102,9 +103,10 @@ class PlaceIT {
     assertThat(plans.nth(1))
         .containsText(Pattern.compile("Least cropped|closest to the room|Closest to the room"));
     assertThat(plans.nth(0).locator("img").first()).isVisible();
-    String full = plans.nth(0).getByRole(AriaRole.HEADING).first().textContent();
-    page.getByLabel("Breathing room").selectOption("airy");
-    assertThat(plans.nth(0).getByRole(AriaRole.HEADING).first()).not().hasText(full);
+    assertThat(page.getByText("into places that are empty already")).isVisible();
+    String airy = plans.nth(0).getByRole(AriaRole.HEADING).first().textContent();
+    page.getByLabel("Breathing room").selectOption("full");
+    assertThat(plans.nth(0).getByRole(AriaRole.HEADING).first()).not().hasText(airy);
     int leaves =
         Integer.parseInt(
             plans.last().getByRole(AriaRole.HEADING).first().textContent().replaceAll("\\D", ""));
