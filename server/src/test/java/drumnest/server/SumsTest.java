@@ -101,6 +101,13 @@ class SumsTest {
   }
 
   @Test
+  void what_does_not_fit_says_by_how_much() {
+    String question = "{'span':8.5,'pieces':2,'piece':5}".replace('\'', '"');
+    assertThat(SERVER.post("/api/sums/row", question).is(400).json().toString())
+        .contains("the pieces alone are over the span by 1 1/2");
+  }
+
+  @Test
   void row_of_three_under_a_6_in_photo() {
     JsonNode row = ask("row", "{'span':6,'pieces':3,'gap':'1/8'}");
     assertThat(row.at("/piece/in").doubleValue()).isCloseTo(1.916667, within(1e-6));

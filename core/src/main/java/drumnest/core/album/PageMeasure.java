@@ -203,13 +203,29 @@ public final class PageMeasure {
                     shape.outerGaps(),
                     rules.trimmerMark()))
             .orElseThrow(
-                () ->
-                    new PlanProblemException(
-                        block.key(),
-                        shape.piece() == null ? "gap" : "piece",
-                        "The pieces of block "
-                            + block.key()
-                            + " do not fit the span, or are below one mark."));
+                () -> {
+                  boolean byGap = shape.piece() == null;
+                  Length past =
+                      byGap
+                          ? Row.gapsPast(
+                              shape.span(),
+                              shape.pieces(),
+                              shape.gap() == null ? Length.ZERO : shape.gap(),
+                              shape.outerGaps())
+                          : Row.piecesPast(shape.span(), shape.pieces(), shape.piece());
+                  return new PlanProblemException(
+                      block.key(),
+                      byGap ? "gap" : "piece",
+                      past.isPositive()
+                          ? "The "
+                              + (byGap ? "gaps" : "pieces")
+                              + " of block "
+                              + block.key()
+                              + " alone are over the span by "
+                              + past
+                              + "."
+                          : "The pieces of block " + block.key() + " would be below one mark.");
+                });
     Length other = shape.other() == null ? row.cut() : shape.other();
     List<Piece> pieces = new ArrayList<>();
     for (int i = 0; i < shape.pieces(); i++) {

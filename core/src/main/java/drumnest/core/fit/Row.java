@@ -44,9 +44,19 @@ public record Row(Length piece, Length cut, Length gap, List<Length> starts) {
    */
   public static Optional<Row> withPiece(
       Length span, int pieces, Length piece, boolean outerGaps, Mark mark) {
-    return piece.times(pieces).isMoreThan(span)
+    return piecesPast(span, pieces, piece).isPositive()
         ? Optional.empty()
         : of(span, pieces, piece, outerGaps, mark);
+  }
+
+  /** By how much the pieces alone are longer than the span; not above zero where they are not. */
+  public static Length piecesPast(Length span, int pieces, Length piece) {
+    return piece.times(pieces).minus(span);
+  }
+
+  /** The same of the gaps alone. */
+  public static Length gapsPast(Length span, int pieces, Length gap, boolean outerGaps) {
+    return gap.times(gaps(pieces, outerGaps)).minus(span);
   }
 
   private static Optional<Row> of(

@@ -30,7 +30,14 @@ class BlockSum implements Sum {
     MixedBlock block =
         MixedBlock.of(upright, wide, pieces, gap)
             .orElseThrow(
-                () -> values.refuse("pieces", "do not fit beside the upright under the wide one"));
+                () -> {
+                  Length past = wide.h().plus(gap).minus(upright.h());
+                  return past.isNegative()
+                      ? values.refuse("pieces", "with their gaps are longer than the wide one")
+                      : values.refuse(
+                          "pieces",
+                          "have no room: the wide one and the gap are over the upright by " + past);
+                });
     Map<String, @Nullable Object> square = Answers.open();
     square.put("side", Answers.length(block.side()));
     square.put("widthLeft", Answers.length(block.widthLeft()));
