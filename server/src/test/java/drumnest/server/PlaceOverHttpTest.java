@@ -354,6 +354,22 @@ class PlaceOverHttpTest {
     assertThat(SERVER.album().get("leaves")).hasSize(second.get("leaves").size());
   }
 
+  /** Wide photos that must stay whole have seven places on the spread, and one is the next. */
+  @Test
+  void a_run_that_ends_before_its_spread_is_full_says_at_which_photo() {
+    for (JsonNode photo : SERVER.line()) {
+      if (photo.at("/pixels/w").intValue() > photo.at("/pixels/h").intValue()) {
+        Map<String, Integer> whole = Map.of("x", 0, "y", 0, "w", 1800, "h", 1200);
+        SERVER.step("keep", Map.of("photo", photo.get("id").stringValue(), "keep", whole)).is(200);
+      }
+    }
+    JsonNode album = SERVER.step("place-again", Map.of("spread", 1)).is(200).json();
+    assertThat(album.at("/counts/placed").intValue()).isBetween(7, 16);
+    assertThat(SERVER.get("/api/albums/1/account?spread=1").is(200).json().get("words"))
+        .hasToString(
+            "\"Best possible arrangement. Next comes “p8”, which fits no pocket left here.\"");
+  }
+
   @Test
   void places_that_are_empty_already_are_filled_before_leaves_are_added() {
     Map<String, Object> wish = wish("anew", false, "breathing", "airy");

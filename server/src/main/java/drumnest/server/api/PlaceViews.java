@@ -5,6 +5,7 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.place.Account;
 import drumnest.core.place.Breathing;
+import drumnest.core.place.Candidate;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
@@ -26,6 +27,8 @@ import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -90,12 +93,36 @@ class PlaceViews {
         PlaceWords.points(account.total()),
         PlaceWords.points(titled),
         best.isBest(),
-        PlaceWords.inShort(account.total(), titled, best, wish.order()),
+        PlaceWords.inShort(account.total(), titled, best, wish.order())
+            + (titled < account.total() ? "" : whyGaps(bench, task, placeOf, wish)),
         PlaceWords.howGood(account.total(), titled, best, wish.order()),
         placed,
         account.left().size(),
         parts(account.byTerm()),
         PlaceWords.shapes(task.problem()));
+  }
+
+  /** Why places of a spread stay empty although photos wait, in a sentence; empty if none do. */
+  private static String whyGaps(
+      Bench bench, PlacingTask task, int[] placeOf, PlaceEdits.Wish wish) {
+    if (wish.scope().spread() == null || !task.hasRoomInGap(bench, placeOf)) {
+      return "";
+    }
+    Set<String> here =
+        task.problem().candidates().stream().map(Candidate::id).collect(Collectors.toSet());
+    PlacingTask all =
+        PlacingTask.of(
+            bench, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.ALL_WHO_WAIT);
+    List<Candidate> later =
+        all.problem().candidates().stream().filter(each -> !here.contains(each.id())).toList();
+    int most = later.stream().mapToInt(Candidate::wanted).max().orElse(0);
+    return later.stream()
+        .filter(each -> each.wanted() == most)
+        .findFirst()
+        .map(Candidate::id)
+        .flatMap(bench::photo)
+        .map(photo -> " Next comes “" + photo.name() + "”, which fits no pocket left here.")
+        .orElse("");
   }
 
   private static List<PartView> parts(Map<PlacingCost.Term, Long> costs) {

@@ -369,6 +369,32 @@ public record PlacingTask(
     return new PlacingTask(slots, roomier, byHand, pages);
   }
 
+  /**
+   * Whether a place that nothing is set aside for is empty, on a page that may hold more.
+   *
+   * @param placeOf where the photos are now
+   */
+  public boolean hasRoomInGap(Bench bench, int[] placeOf) {
+    int[] photoAt = Placing.photoAt(placeOf, slots.size());
+    Map<Integer, Area> held = new HashMap<>();
+    for (int i = 0; i < photoAt.length; i++) {
+      if (photoAt[i] >= 0) {
+        Place place = problem.places().get(i);
+        held.merge(place.at().page(), Area.of(place.print()), Area::plus);
+      }
+    }
+    for (int i = 0; i < photoAt.length; i++) {
+      Place place = problem.places().get(i);
+      Area room = problem.room().get(place.at().page());
+      Area with = held.getOrDefault(place.at().page(), Area.NONE).plus(Area.of(place.print()));
+      boolean fits = room == null || with.compareTo(room) <= 0;
+      if (photoAt[i] < 0 && bench.aside(slots.get(i)).isEmpty() && fits) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Where the photos are now: for each picture of the problem the index of its place, or -1. */
   public int[] placeOf(Bench bench) {
     Map<String, Integer> indexOf = new HashMap<>();
