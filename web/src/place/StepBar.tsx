@@ -13,6 +13,8 @@ import { AccountSheet } from "./AccountSheet";
 import { BREATHING, ORDERS, OVER, useManner } from "./manner";
 import type { usePlaceAgain } from "./usePlaceAgain";
 
+const WANTS_PHOTOS = "Bring photos in with Gather first.";
+
 interface Props {
   album: Album;
   line: Line;
@@ -39,7 +41,7 @@ export function StepBar({ album, line, placing }: Props) {
         <Button
           strong={!begun && counts.onLine > 0}
           disabled={counts.onLine === 0 || placing.running}
-          title={counts.onLine === 0 ? "Bring photos in with Gather first." : undefined}
+          title={counts.onLine === 0 ? WANTS_PHOTOS : undefined}
           onClick={() => placing.place()}
         >
           {begun ? "Place again" : "Place"} <Key>P</Key>
@@ -67,6 +69,7 @@ export function StepBar({ album, line, placing }: Props) {
         {album.leaves.length > 1 && (
           <Button
             disabled={counts.onLine === 0 || placing.running}
+            title={counts.onLine === 0 ? WANTS_PHOTOS : undefined}
             onClick={() => placing.place("album")}
           >
             Fill the album

@@ -153,11 +153,11 @@ class PlaceViews {
     Slot slot =
         bench
             .slot(slotId)
-            .orElseThrow(() -> new NotThereException("slot", "There is no slot “" + slotId + "”."));
+            .orElseThrow(() -> new NotThereException("slot", "There is no place “" + slotId + "”."));
     Bench.Seated seated =
         bench
             .seated(slot)
-            .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that slot."));
+            .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that place."));
     PlacingTask asWished = task(bench, slot, wish);
     int[] placeOf = asWished.placeOf(bench);
     PlacingTask task = asWished.asFullAsNow(placeOf);

@@ -94,7 +94,7 @@ class TicketViews {
   private static Slot slot(Bench bench, String id) {
     return bench
         .slot(id)
-        .orElseThrow(() -> new NotThereException("slot", "There is no slot “" + id + "”."));
+        .orElseThrow(() -> new NotThereException("slot", "There is no place “" + id + "”."));
   }
 
   private static @Nullable LinePhotoEntity photoIn(Bench bench, Slot slot) {

@@ -156,7 +156,7 @@ final class Words {
     return switch (mind) {
       case BULGES ->
           "It is thick and makes the pocket bulge; keep it away from thick things opposite.";
-      case NOT_TO_BE_CUT -> "It is an original and is not cut: use another slot, or a copy.";
+      case NOT_TO_BE_CUT -> "It is an original and is not cut: use another place, or a copy.";
       case NOT_TO_BE_GLUED -> "It is an original and is not glued: use a pocket, or a copy.";
       case SLIDES -> "It slides about: fix it to a clear acetate square cut to the pocket.";
     };

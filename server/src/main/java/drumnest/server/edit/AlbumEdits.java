@@ -158,7 +158,7 @@ public class AlbumEdits {
   static Slot slot(Bench bench, String field, String id) {
     return bench
         .slot(id)
-        .orElseThrow(() -> new NotThereException(field, "There is no slot “" + id + "”."));
+        .orElseThrow(() -> new NotThereException(field, "There is no place “" + id + "”."));
   }
 
   static LinePhotoEntity photo(Bench bench, String field, String sha256) {
