@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Album, Line } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
+import { WithGather } from "../ui/WithGather";
 import { useHand } from "./hand";
 import { type ChapterSpan, layLine, type Peg } from "./lineLayout";
 import { useTurnTo } from "./openSpread";
@@ -41,7 +42,7 @@ export function LineUp({ album, line }: Props) {
       <section aria-label="The line" className="h-[122px] border-b border-hair px-5 py-3">
         <h2 className="text-[15px]">The line is empty</h2>
         <p className="mt-1 text-quiet">
-          Photos that you bring in hang here in time order. Begin with Gather.
+          <WithGather text="Photos that you bring in hang here in time order. Begin with Gather." />
         </p>
       </section>
     );

@@ -9,6 +9,7 @@ import { Choose } from "../ui/Choose";
 import { Key } from "../ui/Key";
 import { Measures } from "../ui/Measures";
 import { Running } from "../ui/Running";
+import { WithGather } from "../ui/WithGather";
 import { AccountSheet } from "./AccountSheet";
 import { BREATHING, ORDERS, OVER, useManner } from "./manner";
 import type { usePlaceAgain } from "./usePlaceAgain";
@@ -111,11 +112,13 @@ function Status({ album, placing }: Props) {
         ) : (
           <>
             {album.undo && <>Last: {album.undo}. </>}
-            {album.counts.onLine === 0
-              ? "No photos yet. Bring some in with Gather."
-              : account && account.placed > 0
-                ? account.words
-                : "Locked photos stay; the others are placed around them."}{" "}
+            {album.counts.onLine === 0 ? (
+              <WithGather text="No photos yet. Bring some in with Gather." />
+            ) : account && account.placed > 0 ? (
+              account.words
+            ) : (
+              "Locked photos stay; the others are placed around them."
+            )}{" "}
             {account && account.placed > 0 && (
               <button
                 type="button"

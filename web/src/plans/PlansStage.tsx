@@ -8,6 +8,7 @@ import { useCatalogue } from "../leaves/AddLeaf";
 import { ask } from "../ui/Ask";
 import { Running } from "../ui/Running";
 import { useRun } from "../ui/useRun";
+import { WithGather } from "../ui/WithGather";
 import { PlanColumn } from "./PlanColumn";
 import { WishForm } from "./WishForm";
 import { useWish, usualKinds } from "./wish";
@@ -102,7 +103,9 @@ export function PlansStage({ album }: { album: Album }) {
         ) : kinds.length === 0 ? (
           <p className="mt-4">Choose at least one kind of leaf.</p>
         ) : plans.data && found.length === 0 ? (
-          <p className="mt-4 max-w-[56ch]">{plans.data.photos}</p>
+          <p className="mt-4 max-w-[56ch]">
+            <WithGather text={plans.data.photos} />
+          </p>
         ) : (
           <div className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-3">
             {found.map((plan) => (

@@ -26,7 +26,7 @@ export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
         <dl className="mt-2 border-b border-hair">
           {why.parts.map((part) => (
             <Row key={part.name} name={part.name}>
-              {part.points}
+              {part.points} {part.points === 1 ? "point" : "points"}
             </Row>
           ))}
         </dl>
