@@ -37,7 +37,7 @@ public record Thing(
     NOT_TO_BE_CUT,
     /** It is an original and would be glued. */
     NOT_TO_BE_GLUED,
-    /** It is small and slides about: fix it to a clear square cut to the pocket. */
+    /** It is small and slides about: fix it to a clear acetate square cut to the pocket. */
     SLIDES
   }
 

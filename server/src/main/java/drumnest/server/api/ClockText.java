@@ -54,7 +54,7 @@ final class ClockText {
           field,
           "“"
               + text
-              + "” is no shift of a clock; accepted are +1:07, -0:05:30, 67 min, 1 h 7 min.");
+              + "” is not a valid time shift; accepted are +1:07, -0:05:30, 67 min, 1 h 7 min.");
     }
     return shift;
   }
