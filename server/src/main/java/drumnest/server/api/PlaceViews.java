@@ -153,11 +153,13 @@ class PlaceViews {
     Slot slot =
         bench
             .slot(slotId)
-            .orElseThrow(() -> new NotThereException("slot", "There is no place “" + slotId + "”."));
+            .orElseThrow(
+                () -> new NotThereException("slot", "There is no place “" + slotId + "”."));
     Bench.Seated seated =
         bench
             .seated(slot)
-            .orElseThrow(() -> new NotPossibleException("slot", "There is no photo in that place."));
+            .orElseThrow(
+                () -> new NotPossibleException("slot", "There is no photo in that place."));
     PlacingTask asWished = task(bench, slot, wish);
     int[] placeOf = asWished.placeOf(bench);
     PlacingTask task = asWished.asFullAsNow(placeOf);
