@@ -145,7 +145,7 @@ class PageMeasureTest {
                 MIDDLE)),
         3,
         "gap",
-        "do not fit");
+        "over the span by 2");
     refused(
         List.of(
             block(
