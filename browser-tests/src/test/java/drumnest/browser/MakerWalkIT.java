@@ -90,7 +90,7 @@ class MakerWalkIT {
   @Test
   @Order(2)
   void photos_come_in_and_what_is_none_is_named_with_its_reason() {
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Gather")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Gather")).first().click();
     List<Path> chosen = new ArrayList<>(Pictures.many(files, 20, 1800));
     chosen.add(Pictures.text(files.resolve("shopping.jpg"), "glue, blades"));
     chosen.add(Pictures.text(files.resolve("nothing.png"), ""));
