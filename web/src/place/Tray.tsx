@@ -38,6 +38,7 @@ export function Tray({ album, line }: Props) {
     <section
       ref={setNodeRef}
       aria-label="Without a place"
+      data-aimed={isOver ? "" : undefined}
       className={`flex min-h-[96px] shrink-0 items-start gap-4 pl-6 ${isOver ? "outline-2 outline-fold outline-dashed" : ""}`}
     >
       <div className="w-[118px] shrink-0">
