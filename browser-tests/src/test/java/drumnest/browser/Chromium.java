@@ -73,11 +73,6 @@ final class Chromium implements AutoCloseable {
     return window;
   }
 
-  /** Says that these are expected in this test: nothing else of the kind is. */
-  void expect(String complaint) {
-    complaints.removeIf(each -> each.contains(complaint));
-  }
-
   Page page(int width, int height) {
     return window(width, height).newPage();
   }

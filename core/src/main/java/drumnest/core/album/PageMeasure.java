@@ -188,14 +188,11 @@ public final class PageMeasure {
   }
 
   private Whole row(Block block, Shape.InRow shape) {
+    Length gap = shape.gap() == null ? Length.ZERO : shape.gap();
     Row row =
         (shape.piece() == null
                 ? Row.withGap(
-                    shape.span(),
-                    shape.pieces(),
-                    shape.gap() == null ? Length.ZERO : shape.gap(),
-                    shape.outerGaps(),
-                    rules.trimmerMark())
+                    shape.span(), shape.pieces(), gap, shape.outerGaps(), rules.trimmerMark())
                 : Row.withPiece(
                     shape.span(),
                     shape.pieces(),
@@ -203,29 +200,16 @@ public final class PageMeasure {
                     shape.outerGaps(),
                     rules.trimmerMark()))
             .orElseThrow(
-                () -> {
-                  boolean byGap = shape.piece() == null;
-                  Length past =
-                      byGap
-                          ? Row.gapsPast(
-                              shape.span(),
-                              shape.pieces(),
-                              shape.gap() == null ? Length.ZERO : shape.gap(),
-                              shape.outerGaps())
-                          : Row.piecesPast(shape.span(), shape.pieces(), shape.piece());
-                  return new PlanProblemException(
-                      block.key(),
-                      byGap ? "gap" : "piece",
-                      past.isPositive()
-                          ? "The "
-                              + (byGap ? "gaps" : "pieces")
-                              + " of block "
-                              + block.key()
-                              + " alone are over the span by "
-                              + past
-                              + "."
-                          : "The pieces of block " + block.key() + " would be below one mark.");
-                });
+                () ->
+                    new PlanProblemException(
+                        block.key(),
+                        shape.piece() == null ? "gap" : "piece",
+                        "Block "
+                            + block.key()
+                            + " is no row: "
+                            + Row.whyNot(
+                                shape.span(), shape.pieces(), shape.piece(), gap, shape.outerGaps())
+                            + "."));
     Length other = shape.other() == null ? row.cut() : shape.other();
     List<Piece> pieces = new ArrayList<>();
     for (int i = 0; i < shape.pieces(); i++) {

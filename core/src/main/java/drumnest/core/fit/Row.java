@@ -5,6 +5,7 @@ import drumnest.core.measure.Mark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Equal pieces in a row over a span, with equal gaps between them, and outside them too if the
@@ -44,19 +45,25 @@ public record Row(Length piece, Length cut, Length gap, List<Length> starts) {
    */
   public static Optional<Row> withPiece(
       Length span, int pieces, Length piece, boolean outerGaps, Mark mark) {
-    return piecesPast(span, pieces, piece).isPositive()
+    return piece.times(pieces).isMoreThan(span)
         ? Optional.empty()
         : of(span, pieces, piece, outerGaps, mark);
   }
 
-  /** By how much the pieces alone are longer than the span; not above zero where they are not. */
-  public static Length piecesPast(Length span, int pieces, Length piece) {
-    return piece.times(pieces).minus(span);
-  }
-
-  /** The same of the gaps alone. */
-  public static Length gapsPast(Length span, int pieces, Length gap, boolean outerGaps) {
-    return gap.times(gaps(pieces, outerGaps)).minus(span);
+  /**
+   * Why there is no such row, for a sentence.
+   *
+   * @param piece what the pieces are to be; null where the gaps are given
+   */
+  public static String whyNot(
+      Length span, int pieces, @Nullable Length piece, Length gap, boolean outerGaps) {
+    Length taken = piece == null ? gap.times(gaps(pieces, outerGaps)) : piece.times(pieces);
+    return taken.isMoreThan(span)
+        ? "the "
+            + (piece == null ? "gaps" : "pieces")
+            + " alone are over the span by "
+            + taken.minus(span)
+        : "the pieces would be below one mark";
   }
 
   private static Optional<Row> of(

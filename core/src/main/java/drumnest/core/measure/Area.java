@@ -1,5 +1,7 @@
 package drumnest.core.measure;
 
+import java.util.Collection;
+
 /**
  * What a flat thing covers, in square nanometres, so that sums of areas are exact. An album's page
  * is far below the range.
@@ -10,6 +12,11 @@ public record Area(long squareNanometres) implements Comparable<Area> {
 
   public static Area of(Size size) {
     return new Area(Math.multiplyExact(size.w().toNanometres(), size.h().toNanometres()));
+  }
+
+  /** What several things cover together. */
+  public static Area of(Collection<Size> sizes) {
+    return sizes.stream().map(Area::of).reduce(NONE, Area::plus);
   }
 
   public Area plus(Area other) {

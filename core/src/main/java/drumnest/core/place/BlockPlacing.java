@@ -2,12 +2,7 @@ package drumnest.core.place;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.stream.IntStream;
 
 /**
  * Places more pictures than can be placed at once: pages and pictures are divided into blocks, in
@@ -49,7 +44,9 @@ public final class BlockPlacing implements Placing {
       }
       int first = share(open.size(), from, problem.places().size());
       int last = share(open.size(), end, problem.places().size());
-      new Block(problem, from, end, open.subList(first, last)).place(placing, watch, placeOf);
+      List<Integer> pictures = open.subList(first, last).stream().flatMap(List::stream).toList();
+      ProblemPart part = new ProblemPart(problem, pictures, ProblemPart.range(from, end));
+      part.write(placing.place(part.problem(), watch).placeOf(), placeOf);
       from = end;
     }
     return new Arrangement(placeOf, Account.of(problem, placeOf).total(), 0);
@@ -73,57 +70,5 @@ public final class BlockPlacing implements Placing {
       }
     }
     return ends.stream().mapToInt(Integer::intValue).toArray();
-  }
-
-  /** A run of places and a run of moments as a problem of their own. */
-  private static final class Block {
-    private final int from;
-    private final List<Integer> pictures;
-    private final Problem problem;
-
-    Block(Problem whole, int from, int end, List<List<Integer>> moments) {
-      this.from = from;
-      Set<Integer> all = new HashSet<>();
-      moments.forEach(all::addAll);
-      IntStream.range(from, end)
-          .filter(whole.locked()::containsKey)
-          .forEach(place -> all.add(whole.locked().get(place)));
-      this.pictures = all.stream().sorted().toList();
-      Map<Integer, Integer> locked = new HashMap<>();
-      for (int place = from; place < end; place++) {
-        if (whole.locked().containsKey(place)) {
-          locked.put(place - from, pictures.indexOf(whole.locked().get(place)));
-        }
-      }
-      Map<Integer, Set<Integer>> closed = new HashMap<>();
-      for (int i = 0; i < pictures.size(); i++) {
-        Set<Integer> shut = new HashSet<>();
-        whole.closed().getOrDefault(pictures.get(i), Set.of()).stream()
-            .filter(place -> place >= from && place < end)
-            .forEach(place -> shut.add(place - from));
-        if (!shut.isEmpty()) {
-          closed.put(i, shut);
-        }
-      }
-      this.problem =
-          new Problem(
-              pictures.stream().map(whole.candidates()::get).toList(),
-              whole.places().subList(from, end),
-              locked,
-              closed,
-              whole.room(),
-              whole.order(),
-              whole.weights(),
-              whole.rules());
-    }
-
-    void place(Placing placing, Watch watch, int[] placeOf) {
-      int[] found = placing.place(problem, watch).placeOf();
-      for (int i = 0; i < found.length; i++) {
-        if (found[i] >= 0) {
-          placeOf[pictures.get(i)] = from + found[i];
-        }
-      }
-    }
   }
 }

@@ -1,9 +1,8 @@
 package drumnest.core.place;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -69,80 +68,38 @@ public final class GapFilling {
     while (end < problem.places().size() && samePage(end - 1, end)) {
       end++;
     }
-    Gap gap = new Gap(first, end, IntStream.range(from, to).boxed().toList(), here);
-    gap.fill()
-        .forEach(
-            (place, picture) -> {
-              placed.put(place, picture);
-              filled.put(place, problem.candidates().get(picture).id());
-            });
+    Placing.Problem around =
+        problem.withLocked(placed).withClosed(closed(first, end, from, to, here));
+    ProblemPart all = new ProblemPart(around, here, ProblemPart.range(first, end));
+    Set<String> later = NextRun.after(all.problem());
+    here.removeIf(picture -> later.contains(problem.candidates().get(picture).id()));
+    ProblemPart run = new ProblemPart(around, here, ProblemPart.range(first, end));
+    int[] placeOf = new int[problem.candidates().size()];
+    Arrays.fill(placeOf, -1);
+    run.write(Placing.by(Placing.Order.STORY).place(run.problem()).placeOf(), placeOf);
+    for (int picture : here) {
+      if (placeOf[picture] >= 0) {
+        placed.put(placeOf[picture], picture);
+        filled.put(placeOf[picture], problem.candidates().get(picture).id());
+      }
+    }
+  }
+
+  /** The other gaps of the same pages, which belong to other pictures, are closed to these. */
+  private Map<Integer, Set<Integer>> closed(
+      int first, int end, int from, int to, Set<Integer> here) {
+    Map<Integer, Set<Integer>> closed = new HashMap<>(problem.closed());
+    Set<Integer> others = new HashSet<>(ProblemPart.range(first, end));
+    others.removeAll(ProblemPart.range(from, to));
+    for (int picture : here) {
+      Set<Integer> shut = new HashSet<>(others);
+      shut.addAll(problem.closed().getOrDefault(picture, Set.of()));
+      closed.put(picture, shut);
+    }
+    return closed;
   }
 
   private boolean samePage(int place, int next) {
     return problem.places().get(place).at().page() == problem.places().get(next).at().page();
-  }
-
-  /** The pages of a gap and the pictures for it, as a problem of their own. */
-  private final class Gap {
-    private final int first;
-    private final List<Integer> pictures;
-    private final Placing.Problem part;
-
-    Gap(int first, int end, List<Integer> gap, Set<Integer> here) {
-      this.first = first;
-      Map<Integer, Integer> there = new HashMap<>();
-      placed.forEach(
-          (place, picture) -> {
-            if (place >= first && place < end) {
-              there.put(place - first, picture);
-            }
-          });
-      Set<Integer> all = new TreeSet<>(here);
-      all.addAll(there.values());
-      this.pictures = new ArrayList<>(all);
-      there.replaceAll((place, picture) -> pictures.indexOf(picture));
-      // The other gaps of these pages belong to other pictures.
-      Set<Integer> shut = new HashSet<>();
-      IntStream.range(first, end)
-          .filter(place -> !gap.contains(place))
-          .forEach(place -> shut.add(place - first));
-      Map<Integer, Set<Integer>> closed = new HashMap<>();
-      here.forEach(
-          picture -> {
-            Set<Integer> shutToIt = new HashSet<>(shut);
-            problem.closed().getOrDefault(picture, Set.of()).forEach(p -> shutToIt.add(p - first));
-            closed.put(pictures.indexOf(picture), shutToIt);
-          });
-      this.part =
-          new Placing.Problem(
-              pictures.stream().map(problem.candidates()::get).toList(),
-              problem.places().subList(first, end),
-              there,
-              closed,
-              problem.room(),
-              Placing.Order.STORY,
-              problem.weights(),
-              problem.rules());
-    }
-
-    Map<Integer, Integer> fill() {
-      Set<String> later = NextRun.after(part);
-      Map<Integer, Set<Integer>> closed = new HashMap<>(part.closed());
-      Set<Integer> everywhere = new HashSet<>();
-      IntStream.range(0, part.places().size()).forEach(everywhere::add);
-      for (int i = 0; i < pictures.size(); i++) {
-        if (later.contains(part.candidates().get(i).id())) {
-          closed.put(i, everywhere);
-        }
-      }
-      int[] placeOf = Placing.by(Placing.Order.STORY).place(part.withClosed(closed)).placeOf();
-      Map<Integer, Integer> found = new HashMap<>();
-      for (int i = 0; i < placeOf.length; i++) {
-        if (placeOf[i] >= 0 && !part.locked().containsKey(placeOf[i])) {
-          found.put(first + placeOf[i], pictures.get(i));
-        }
-      }
-      return found;
-    }
   }
 }

@@ -1,7 +1,6 @@
 package drumnest.core.place;
 
 import drumnest.core.fit.CropWindow;
-import drumnest.core.measure.Area;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -171,7 +170,7 @@ public final class LeafChoices {
 
     void add(List<Place> places, int[] photoAt) {
       for (int i = 0; i < photoAt.length; i++) {
-        double area = Area.of(places.get(i).print()).squareNanometres();
+        double area = places.get(i).area().squareNanometres();
         paper += area;
         if (photoAt[i] >= 0) {
           placed++;

@@ -190,22 +190,14 @@ public final class MakingRoom {
 
   /** The whole without another picture, if this one is placed then. */
   private Optional<Option> without(int other) {
-    List<Candidate> fewer = new ArrayList<>(problem.candidates());
-    fewer.remove(other);
-    Map<Integer, Integer> locked = new HashMap<>();
-    problem.locked().forEach((place, each) -> locked.put(place, each > other ? each - 1 : each));
-    Placing.Problem rest =
-        new Placing.Problem(
-            fewer,
-            problem.places(),
-            locked,
-            Map.of(),
-            problem.room(),
-            problem.order(),
-            problem.weights(),
-            problem.rules());
-    Placing.Arrangement arrangement = Placing.by(problem.order()).place(rest);
-    int place = arrangement.placeOf()[photo > other ? photo - 1 : photo];
+    List<Integer> fewer =
+        IntStream.range(0, problem.candidates().size()).filter(i -> i != other).boxed().toList();
+    ProblemPart rest =
+        new ProblemPart(problem, fewer, ProblemPart.range(0, problem.places().size()));
+    Placing.Arrangement arrangement = Placing.by(problem.order()).place(rest.problem());
+    int[] places = placeOf.clone();
+    rest.write(arrangement.placeOf(), places);
+    int place = places[photo];
     return place < 0
         ? Optional.empty()
         : Optional.of(

@@ -1,10 +1,7 @@
 package drumnest.core.place;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -86,41 +83,15 @@ public final class NextRun {
   }
 
   private boolean hasRoom(int length) {
-    List<Integer> pictures = new ArrayList<>();
-    for (int picture = 0; picture < problem.candidates().size(); picture++) {
-      if (problem.locked().containsValue(picture)) {
-        pictures.add(picture);
-      }
-    }
     List<List<Integer>> run = moments.subList(0, length);
-    run.forEach(pictures::addAll);
-    pictures.sort(null);
-    int[] placeOf = new StoryPlacing().place(part(pictures)).placeOf();
-    Set<Integer> placed = new HashSet<>();
-    for (int i = 0; i < placeOf.length; i++) {
-      if (placeOf[i] >= 0) {
-        placed.add(pictures.get(i));
-      }
-    }
+    List<Integer> pictures = run.stream().flatMap(List::stream).toList();
+    ProblemPart part =
+        new ProblemPart(problem, pictures, ProblemPart.range(0, problem.places().size()));
+    int[] placeOf = new int[problem.candidates().size()];
+    part.write(
+        new StoryPlacing().place(part.problem().withOrder(Placing.Order.STORY)).placeOf(), placeOf);
     return run.stream()
         .filter(this::counts)
-        .allMatch(moment -> moment.stream().anyMatch(placed::contains));
-  }
-
-  private Placing.Problem part(List<Integer> pictures) {
-    Map<Integer, Integer> locked = new HashMap<>();
-    problem.locked().forEach((place, picture) -> locked.put(place, pictures.indexOf(picture)));
-    Map<Integer, Set<Integer>> closed = new HashMap<>();
-    problem.closed().forEach((picture, places) -> closed.put(pictures.indexOf(picture), places));
-    closed.remove(-1);
-    return new Placing.Problem(
-        pictures.stream().map(problem.candidates()::get).toList(),
-        problem.places(),
-        locked,
-        closed,
-        problem.room(),
-        Placing.Order.STORY,
-        problem.weights(),
-        problem.rules());
+        .allMatch(moment -> moment.stream().anyMatch(picture -> placeOf[picture] >= 0));
   }
 }

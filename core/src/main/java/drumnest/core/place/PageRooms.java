@@ -31,8 +31,7 @@ final class PageRooms {
   }
 
   private void page(Placing.Problem problem, int from, int to, Area room) {
-    List<Area> areas =
-        problem.places().subList(from, to).stream().map(place -> Area.of(place.print())).toList();
+    List<Area> areas = problem.places().subList(from, to).stream().map(Place::area).toList();
     AreaUnits page = AreaUnits.of(areas);
     int mayHold = room == null ? page.whole() : page.within(room);
     int lockedUnits =

@@ -1,5 +1,6 @@
 package drumnest.core.place;
 
+import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 
 /**
@@ -28,6 +29,11 @@ public record Place(String id, Size print, boolean hidden, boolean mayTurn, At a
 
     /** One row of places, of which no more is known. */
     public static final At IN_A_ROW = new At(0, 0, 0.5, false, false, false);
+  }
+
+  /** What a picture takes of its page here. */
+  public Area area() {
+    return Area.of(print);
   }
 
   /** A place in one row of places. */

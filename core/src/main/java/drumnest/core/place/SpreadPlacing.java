@@ -1,12 +1,12 @@
 package drumnest.core.place;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Places pictures by weight or by variety: story order says which pictures stand on which spread,
@@ -34,54 +34,21 @@ public final class SpreadPlacing implements Placing {
       if (!watch.goOn(done++, spreads.size())) {
         break;
       }
-      Spread part = new Spread(problem, spread, Placing.photoAt(placeOf, problem.places().size()));
-      Arrangement best = new FreePlacing().place(part.problem, watch);
+      ProblemPart part = new ProblemPart(problem, on(spread, placeOf), spread);
+      Arrangement best = new FreePlacing().place(part.problem(), watch);
       saved += best.cost() - best.bound();
-      part.write(best, placeOf);
+      part.write(best.placeOf(), placeOf);
     }
     long cost = Account.of(problem, placeOf).total();
     return new Arrangement(placeOf, cost, Math.min(cost, cost - saved));
   }
 
-  /** The pictures of one spread and its places, as a problem of their own. */
-  private static final class Spread {
-    private final List<Integer> places;
-    private final List<Integer> pictures = new ArrayList<>();
-    private final Problem problem;
-
-    Spread(Problem whole, List<Integer> places, int[] photoAt) {
-      this.places = places;
-      places.stream().filter(place -> photoAt[place] >= 0).forEach(p -> pictures.add(photoAt[p]));
-      pictures.sort(null);
-      Map<Integer, Integer> locked = new HashMap<>();
-      for (int i = 0; i < places.size(); i++) {
-        if (whole.locked().containsKey(places.get(i))) {
-          locked.put(i, pictures.indexOf(whole.locked().get(places.get(i))));
-        }
-      }
-      Map<Integer, Set<Integer>> closed = new HashMap<>();
-      for (int i = 0; i < pictures.size(); i++) {
-        Set<Integer> shut = whole.closed().getOrDefault(pictures.get(i), Set.of());
-        closed.put(
-            i, shut.stream().map(places::indexOf).filter(p -> p >= 0).collect(Collectors.toSet()));
-      }
-      this.problem =
-          new Problem(
-              pictures.stream().map(whole.candidates()::get).toList(),
-              places.stream().map(whole.places()::get).toList(),
-              locked,
-              closed,
-              whole.room(),
-              whole.order(),
-              whole.weights(),
-              whole.rules());
-    }
-
-    void write(Arrangement best, int[] placeOf) {
-      for (int i = 0; i < pictures.size(); i++) {
-        int place = best.placeOf()[i];
-        placeOf[pictures.get(i)] = place < 0 ? -1 : places.get(place);
-      }
-    }
+  /** The pictures that are placed on these places. */
+  private static List<Integer> on(List<Integer> places, int[] placeOf) {
+    Set<Integer> here = new HashSet<>(places);
+    return IntStream.range(0, placeOf.length)
+        .filter(i -> here.contains(placeOf[i]))
+        .boxed()
+        .toList();
   }
 }

@@ -6,7 +6,6 @@ import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Chapters;
-import drumnest.core.photo.Pixels;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRule;
@@ -15,6 +14,7 @@ import drumnest.core.stock.PocketPattern;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -73,22 +73,11 @@ class AlbumsAsMadeTest {
         now = now.plus(pause.next(random));
       }
       for (Chapter chapter : Chapters.divide(line, null, PlacingCases.RULES)) {
-        chapters.add(chapter.photos().stream().map(photo -> candidate(photo, random)).toList());
+        chapters.add(
+            chapter.photos().stream()
+                .map(photo -> PlacingCases.anyKept(photo.id(), random))
+                .toList());
       }
-    }
-
-    private static Candidate candidate(StoryPhoto photo, Random random) {
-      boolean wide = random.nextInt(3) > 0;
-      return new Candidate(
-          photo.id(),
-          wide ? new Pixels(6000, 4000) : new Pixels(4000, 6000),
-          null,
-          3,
-          null,
-          null,
-          null,
-          Candidate.Manner.PLAIN,
-          null);
     }
 
     List<Candidate> photos() {
@@ -99,6 +88,14 @@ class AlbumsAsMadeTest {
       return new LeafPlanning.Wish(
           chapters, KINDS, breathing, 200, false, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
     }
+  }
+
+  private static final Map<String, List<LeafChoices.Choice>> KNOWN = new HashMap<>();
+
+  /** The plans for an album, found once for all tests. */
+  private static List<LeafChoices.Choice> plans(Album album, Breathing breathing) {
+    return KNOWN.computeIfAbsent(
+        album + " " + breathing, key -> LeafChoices.of(album.wish(breathing), Watch.NONE));
   }
 
   /** How long until the next photo is taken. */
@@ -123,7 +120,7 @@ class AlbumsAsMadeTest {
   @ParameterizedTest(name = "{0}, {1}")
   @MethodSource("albums")
   void every_plan_holds_all_photos_in_story_order(Album album, Breathing breathing) {
-    for (LeafChoices.Choice choice : LeafChoices.of(album.wish(breathing), Watch.NONE)) {
+    for (LeafChoices.Choice choice : plans(album, breathing)) {
       List<Integer> placed =
           pages(choice.plan())
               .flatMap(page -> IntStream.of(page.photoAt).boxed())
@@ -145,7 +142,7 @@ class AlbumsAsMadeTest {
     }
 
     private Area area(IntStream of) {
-      return of.mapToObj(i -> Area.of(places.get(i).print())).reduce(Area.NONE, Area::plus);
+      return of.mapToObj(i -> places.get(i).area()).reduce(Area.NONE, Area::plus);
     }
   }
 
@@ -174,7 +171,7 @@ class AlbumsAsMadeTest {
   }
 
   private static LeafPlanning.Plan asAsked(Album album, Breathing breathing) {
-    return LeafChoices.of(album.wish(breathing), Watch.NONE).stream()
+    return plans(album, breathing).stream()
         .filter(choice -> choice.aims().contains(LeafChoices.Aim.AIR_AS_ASKED))
         .findFirst()
         .orElseThrow()
@@ -217,7 +214,7 @@ class AlbumsAsMadeTest {
   @MethodSource("albums")
   void the_plan_with_the_fewest_leaves_takes_the_fewest_that_can_be_or_one_more(
       Album album, Breathing breathing) {
-    LeafChoices.Choice least = LeafChoices.of(album.wish(breathing), Watch.NONE).get(0);
+    LeafChoices.Choice least = plans(album, breathing).get(0);
     int fewest = fewestLeaves(album, breathing);
     assertThat(least.plan().leaves().size()).isBetween(fewest, fewest + 1);
   }

@@ -2,7 +2,6 @@ package drumnest.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.photo.Pixels;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -40,19 +39,6 @@ class LeafChoicesTest {
           LeafChoices.Aim.LEAST_CROPPED, LeafChoices.Measures::cropped,
           LeafChoices.Aim.AIR_AS_ASKED, LeafChoices.Measures::off);
 
-  private static Candidate photo(String id, boolean wide) {
-    return new Candidate(
-        id,
-        new Pixels(wide ? 6000 : 4000, wide ? 4000 : 6000),
-        null,
-        3,
-        null,
-        null,
-        null,
-        Candidate.Manner.PLAIN,
-        null);
-  }
-
   private static LeafPlanning.Wish wish(
       int photos, int chapter, Random random, Breathing breathing) {
     List<List<Candidate>> chapters = new ArrayList<>();
@@ -60,7 +46,7 @@ class LeafChoicesTest {
       if (i % chapter == 0) {
         chapters.add(new ArrayList<>());
       }
-      chapters.get(chapters.size() - 1).add(photo("p" + i, random.nextInt(3) > 0));
+      chapters.get(chapters.size() - 1).add(PlacingCases.anyKept("p" + i, random));
     }
     return new LeafPlanning.Wish(
         chapters, KINDS, breathing, 200, false, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);

@@ -37,11 +37,6 @@ class LeafPlanningTest {
     return IntStream.range(0, places).mapToObj(i -> PlacingCases.place(id + i, w, h)).toList();
   }
 
-  private static Candidate kept(String id, int w, int h) {
-    return new Candidate(
-        id, new Pixels(w, h), null, 3, null, null, null, Candidate.Manner.PLAIN, null);
-  }
-
   private static LeafPlanning.Wish wish(
       List<List<Candidate>> chapters,
       List<LeafPlanning.Kind> kinds,
@@ -56,9 +51,10 @@ class LeafPlanningTest {
   void wide_photos_get_wide_leaves_and_uprights_upright_ones() {
     List<LeafPlanning.Kind> kinds =
         List.of(kind("wide", null, 3, 3, 6, 4), kind("upright", null, 3, 3, 4, 6));
-    List<Candidate> wides = IntStream.range(0, 6).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+    List<Candidate> wides =
+        IntStream.range(0, 6).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     List<Candidate> uprights =
-        IntStream.range(0, 6).mapToObj(i -> kept("u" + i, 4000, 6000)).toList();
+        IntStream.range(0, 6).mapToObj(i -> PlacingCases.kept("u" + i, 4000, 6000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
             wish(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true), Watch.NONE);
@@ -80,7 +76,7 @@ class LeafPlanningTest {
     List<LeafPlanning.Kind> kinds =
         List.of(kind("wide", 1, 3, 3, 6, 4), kind("square", null, 2, 2, 4, 4));
     List<Candidate> wides =
-        IntStream.range(0, 12).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+        IntStream.range(0, 12).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 9, true), Watch.NONE);
     assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("wide", 1, "square", 2));
@@ -90,7 +86,7 @@ class LeafPlanningTest {
   void breathing_room_asks_for_more_leaves() {
     List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 5, 5, 6, 4));
     List<Candidate> wides =
-        IntStream.range(0, 20).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+        IntStream.range(0, 20).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     Map<Breathing, Integer> leaves = new HashMap<>();
     for (Breathing breathing : Breathing.values()) {
       leaves.put(
@@ -111,8 +107,11 @@ class LeafPlanningTest {
     List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
     List<List<Candidate>> chapters =
         List.of(
-            List.of(kept("a", 6000, 4000)),
-            List.of(kept("b", 6000, 4000), kept("c", 6000, 4000), kept("d", 6000, 4000)));
+            List.of(PlacingCases.kept("a", 6000, 4000)),
+            List.of(
+                PlacingCases.kept("b", 6000, 4000),
+                PlacingCases.kept("c", 6000, 4000),
+                PlacingCases.kept("d", 6000, 4000)));
     LeafPlanning.PlannedLeaf fresh =
         LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, true), Watch.NONE)
             .plans()
@@ -131,7 +130,7 @@ class LeafPlanningTest {
   void too_few_leaves_leave_photos_out_and_none_at_all_give_no_plan() {
     List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
     List<Candidate> wides =
-        IntStream.range(0, 30).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+        IntStream.range(0, 30).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Plan plan =
         LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 2, true), Watch.NONE)
             .plans()
@@ -150,7 +149,7 @@ class LeafPlanningTest {
     List<LeafPlanning.Kind> kinds =
         List.of(kind("wide", 2, 2, 2, 6, 4), kind("square", null, 2, 2, 4, 4));
     List<Candidate> wides =
-        IntStream.range(0, 20).mapToObj(i -> kept("w" + i, 6000, 4000)).toList();
+        IntStream.range(0, 20).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
             wish(List.of(wides), kinds, Breathing.PACKED, 20, true),
@@ -183,7 +182,7 @@ class LeafPlanningTest {
       List<Candidate> photos = new ArrayList<>();
       for (int i = random.nextInt(4); i >= 0; i--) {
         boolean wide = random.nextBoolean();
-        photos.add(kept("p" + number++, wide ? 6000 : 4000, wide ? 4000 : 6000));
+        photos.add(PlacingCases.kept("p" + number++, wide ? 6000 : 4000, wide ? 4000 : 6000));
       }
       chapters.add(photos);
     }
@@ -192,7 +191,10 @@ class LeafPlanningTest {
             kind("a", random.nextInt(3), 1 + random.nextInt(2), 1, 6, 4),
             kind("b", random.nextInt(3), 1, 1 + random.nextInt(2), 4, 6),
             kind("c", random.nextBoolean() ? 1 : null, 2, 0, 4, 4));
-    HouseRules rules = PlacingCases.RULES.with(HouseRule.CHAPTER_PHOTOS, 1 + seed % 3);
+    HouseRules rules =
+        PlacingCases.RULES
+            .with(HouseRule.CHAPTER_PHOTOS, 1 + seed % 3)
+            .with(HouseRule.EMPTY_WEIGHT, seed % 4 == 0 ? 0 : 25);
     LeafPlanning.Wish wish =
         new LeafPlanning.Wish(
             chapters,

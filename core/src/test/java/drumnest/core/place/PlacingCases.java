@@ -37,6 +37,17 @@ final class PlacingCases {
     return new Candidate(id, new Pixels(w, h), null, false, null, null);
   }
 
+  /** One that is kept. */
+  static Candidate kept(String id, int w, int h) {
+    return new Candidate(
+        id, new Pixels(w, h), null, 3, null, null, null, Candidate.Manner.PLAIN, null);
+  }
+
+  /** One that is kept: of three, two are wide and one is upright. */
+  static Candidate anyKept(String id, Random random) {
+    return random.nextInt(3) > 0 ? kept(id, 6000, 4000) : kept(id, 4000, 6000);
+  }
+
   static Candidate photo(String id, int w, int h, Candidate.Manner manner) {
     return new Candidate(id, new Pixels(w, h), null, 1, null, null, null, manner, null);
   }

@@ -149,7 +149,7 @@ class LeafController {
       throws IOException {
     Bench bench = benches.open(id);
     Leaf leaf = LeafEdits.leaf(bench, key);
-    PageTemplate.Paper sheet = TemplatePaper.of(paper);
+    PageTemplate.Paper sheet = SheetPaper.of(paper);
     byte[] pdf =
         PageTemplate.of(
             "Leaf " + leaf.number() + " of " + bench.album().title(),

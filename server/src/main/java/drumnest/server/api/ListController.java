@@ -62,7 +62,7 @@ class ListController {
     return file(
         "print-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.prints(album.title(), album.prints(), album.left(), TemplatePaper.sheet(paper)));
+        pdf.prints(album.title(), album.prints(), album.left(), SheetPaper.sheet(paper)));
   }
 
   @Hidden
@@ -74,7 +74,7 @@ class ListController {
     return file(
         "trim-list.pdf",
         MediaType.APPLICATION_PDF,
-        pdf.trims(album.title(), album.trims(), album.cautions(), TemplatePaper.sheet(paper)));
+        pdf.trims(album.title(), album.trims(), album.cautions(), SheetPaper.sheet(paper)));
   }
 
   private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {

@@ -176,7 +176,7 @@ class ProposalViews {
   }
 
   private static Area area(List<Slot> slots) {
-    return slots.stream().map(slot -> Area.of(slot.takes())).reduce(Area.NONE, Area::plus);
+    return Area.of(slots.stream().map(Slot::takes).toList());
   }
 
   private static String title(LeafChoices.Choice choice) {

@@ -282,7 +282,7 @@ class ShelfController {
     return download(
         "leaf-template.pdf",
         MediaType.APPLICATION_PDF,
-        PageTemplate.of(type.name(), LeafViews.template(type), TemplatePaper.of(paper)));
+        PageTemplate.of(type.name(), LeafViews.template(type), SheetPaper.of(paper)));
   }
 
   private static ResponseEntity<byte[]> download(String name, MediaType type, byte[] content) {

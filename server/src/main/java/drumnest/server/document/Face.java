@@ -51,7 +51,7 @@ final class Face {
       Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
       if (has == null) {
         // One that joins or colours the sign before it is no sign of its own.
-        if (spare.isSign(letter)) {
+        if (SpareFonts.isSign(letter)) {
           append(runs, last, font, '?');
         }
       } else {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -78,7 +79,7 @@ final class SpareFonts {
   }
 
   /** Whether it is a sign of its own, not one that joins others or says how they look. */
-  boolean isSign(int letter) {
+  static boolean isSign(int letter) {
     int type = Character.getType(letter);
     return type != Character.FORMAT
         && type != Character.NON_SPACING_MARK
@@ -103,6 +104,6 @@ final class SpareFonts {
   private static String name(int letter) {
     String name = Character.getName(letter);
     String code = String.format("U+%04X", letter);
-    return name == null ? code : name.toLowerCase(java.util.Locale.ENGLISH) + " (" + code + ")";
+    return name == null ? code : name.toLowerCase(Locale.ENGLISH) + " (" + code + ")";
   }
 }

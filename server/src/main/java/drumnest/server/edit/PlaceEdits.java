@@ -234,11 +234,7 @@ public class PlaceEdits {
             WordsPlaces.Page page = page(task, photoAt, places, begins, sizes.size());
             Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, bench.rules());
             // What the breathing room leaves free is left so on purpose; the rest are gaps.
-            Area air =
-                sizes.stream()
-                    .map(Area::of)
-                    .reduce(Area.NONE, Area::plus)
-                    .minus(task.problem().room().get(number));
+            Area air = Area.of(sizes).minus(task.problem().room().get(number));
             for (int i : places) {
               WordsPlaces.Use use = uses.get(task.slots().get(i).id());
               if (use != null) {
@@ -258,7 +254,7 @@ public class PlaceEdits {
   }
 
   private static Area area(PlacingTask task, int place) {
-    return Area.of(task.problem().places().get(place).print());
+    return task.problem().places().get(place).area();
   }
 
   private static WordsPlaces.Page page(

@@ -343,13 +343,7 @@ public record PlacingTask(
    * @param placeOf where the photos are now
    */
   public PlacingTask asFullAsNow(int[] placeOf) {
-    Map<Integer, Area> held = new HashMap<>();
-    for (int place : placeOf) {
-      if (place >= 0) {
-        Place each = problem.places().get(place);
-        held.merge(each.at().page(), Area.of(each.print()), Area::plus);
-      }
-    }
+    Map<Integer, Area> held = held(placeOf);
     Map<Integer, Area> room = new HashMap<>(problem.room());
     room.replaceAll(
         (page, limit) -> {
@@ -376,23 +370,29 @@ public record PlacingTask(
    */
   public boolean hasRoomInGap(Bench bench, int[] placeOf) {
     int[] photoAt = Placing.photoAt(placeOf, slots.size());
-    Map<Integer, Area> held = new HashMap<>();
-    for (int i = 0; i < photoAt.length; i++) {
-      if (photoAt[i] >= 0) {
-        Place place = problem.places().get(i);
-        held.merge(place.at().page(), Area.of(place.print()), Area::plus);
-      }
-    }
+    Map<Integer, Area> held = held(placeOf);
     for (int i = 0; i < photoAt.length; i++) {
       Place place = problem.places().get(i);
       Area room = problem.room().get(place.at().page());
-      Area with = held.getOrDefault(place.at().page(), Area.NONE).plus(Area.of(place.print()));
+      Area with = held.getOrDefault(place.at().page(), Area.NONE).plus(place.area());
       boolean fits = room == null || with.compareTo(room) <= 0;
       if (photoAt[i] < 0 && bench.aside(slots.get(i)).isEmpty() && fits) {
         return true;
       }
     }
     return false;
+  }
+
+  /** How much area photos take of each page. */
+  private Map<Integer, Area> held(int[] placeOf) {
+    Map<Integer, Area> held = new HashMap<>();
+    for (int place : placeOf) {
+      if (place >= 0) {
+        Place each = problem.places().get(place);
+        held.merge(each.at().page(), each.area(), Area::plus);
+      }
+    }
+    return held;
   }
 
   /** Where the photos are now: for each picture of the problem the index of its place, or -1. */

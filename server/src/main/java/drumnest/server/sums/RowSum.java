@@ -42,17 +42,16 @@ class RowSum implements Sum {
                 ? Row.withGap(span, pieces, values.lengthOrNone("gap"), outer, mark)
                 : Row.withPiece(span, pieces, values.length("piece"), outer, mark))
             .orElseThrow(
-                () -> {
-                  Length past =
-                      given.equals("gap")
-                          ? Row.gapsPast(span, pieces, values.lengthOrNone("gap"), outer)
-                          : Row.piecesPast(span, pieces, values.length("piece"));
-                  return values.refuse(
-                      given,
-                      past.isPositive()
-                          ? "leaves no row: the " + given + "s alone are over the span by " + past
-                          : "leaves no row: the pieces would be below one mark");
-                });
+                () ->
+                    values.refuse(
+                        given,
+                        "leaves no row: "
+                            + Row.whyNot(
+                                span,
+                                pieces,
+                                given.equals("gap") ? null : values.length("piece"),
+                                values.lengthOrNone("gap", Length.ZERO),
+                                outer)));
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("piece", Answers.length(row.piece()));
     answer.put("cut", Answers.length(row.cut()));

@@ -4,11 +4,12 @@ import drumnest.server.FieldProblemException;
 import drumnest.server.document.PageTemplate;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
-/** The paper a template is printed on, as it is asked for. */
-final class TemplatePaper {
+/** The paper something is printed on, as it is asked for. */
+final class SheetPaper {
 
-  private TemplatePaper() {}
+  private SheetPaper() {}
 
+  /** The sheet of a template. */
   static PageTemplate.Paper of(String text) {
     for (PageTemplate.Paper paper : PageTemplate.Paper.values()) {
       if (Words.key(paper).equals(text)) {
