@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { useSearchParams } from "react-router";
+import type { Album } from "../api/types";
 
 let open: number | undefined;
 
@@ -19,22 +20,23 @@ export function useFollowSpread(album: number) {
   const named = params.get("spread");
   const wanted = named !== null && /^\d{1,4}$/.test(named) ? Number(named) : undefined;
   // Set while rendering, so that the very first question already asks for it.
-  const turned = open !== wanted;
   open = wanted;
   useEffect(() => {
     aim = undefined;
   }, []);
   useEffect(() => {
-    // Only what was really shown has been reached; a rendering may be given up.
+    // Only what was really shown has been reached.
     if (wanted === aim) {
       aim = undefined;
     }
   });
   useEffect(() => {
-    if (turned) {
+    // By what is shown, not by what was rendered before: a rendering may be given up.
+    const shown = queries.getQueryData<Album>(["album", album])?.spread.number;
+    if (shown !== undefined && shown !== wanted) {
       void queries.invalidateQueries({ queryKey: ["album", album] });
     }
-  }, [queries, album, turned]);
+  }, [queries, album, wanted]);
 }
 
 /** Turns to a spread. */

@@ -13,34 +13,19 @@ interface Props {
 
 /** One plan: its sums, what it needs, and its leaves as they would open. */
 export function PlanColumn({ plan, widest, onTake }: Props) {
-  const spreads = [...Array(plan.leaves.length + 1).keys()];
+  const any = plan.leaves.length > 0;
+  const spreads = any ? [...Array(plan.leaves.length + 1).keys()] : [];
   return (
     <section aria-label={`Plan ${plan.number}`} data-plan={plan.number} className="min-w-0">
       <h2 className="great text-[34px] leading-none">
-        {plan.leaves.length === 0 ? "As it is" : counted(plan.leaves.length, "leaf", "leaves")}
+        {any ? counted(plan.leaves.length, "leaf", "leaves") : "As it is"}
       </h2>
       <p className="mt-1 text-[15px] leading-snug font-semibold">{plan.title}</p>
       <p className="text-[13px] leading-snug text-quiet">{plan.words}</p>
       <Button strong={plan.number === 1} className="mt-2" onClick={onTake}>
-        {plan.leaves.length === 0 ? "Fill the empty places" : "Lay these leaves"}
+        {any ? "Lay these leaves" : "Fill the empty places"}
       </Button>
-      <dl className="mt-3 border-b border-ink text-[13px]">
-        <Sum name="Photos placed">
-          {plan.photos} in {plan.places} places
-        </Sum>
-        <Sum name="Picture area filled">{plan.full} %</Sum>
-        <Sum name="Kept free">{plan.kept}</Sum>
-        <Sum name="Pockets left over" warn={plan.empty > 0}>
-          {plan.empty}
-        </Sum>
-        <Sum name="Cropped away">{plan.cropped} %</Sum>
-        <Sum name="Badly cropped" warn={plan.forced > 0}>
-          {plan.forced}
-        </Sum>
-        <Sum name="Without a place" warn={plan.left.length > 0}>
-          {plan.left.length}
-        </Sum>
-      </dl>
+      {any && <Sums plan={plan} />}
       <ul className="mt-2 text-[12px] leading-snug">
         {[...plan.kinds, ...plan.sleeves].map((need) => (
           <NeedLine key={need.key} need={need} />
@@ -59,6 +44,29 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
         ))}
       </ol>
     </section>
+  );
+}
+
+/** What a plan comes to. */
+function Sums({ plan }: { plan: Plan }) {
+  return (
+    <dl className="mt-3 border-b border-ink text-[13px]">
+      <Sum name="Photos placed">
+        {plan.photos} in {plan.places} places
+      </Sum>
+      <Sum name="Picture area filled">{plan.full} %</Sum>
+      <Sum name="Kept free">{plan.kept}</Sum>
+      <Sum name="Pockets left over" warn={plan.empty > 0}>
+        {plan.empty}
+      </Sum>
+      <Sum name="Cropped away">{plan.cropped} %</Sum>
+      <Sum name="Badly cropped" warn={plan.forced > 0}>
+        {plan.forced}
+      </Sum>
+      <Sum name="Without a place" warn={plan.left.length > 0}>
+        {plan.left.length}
+      </Sum>
+    </dl>
   );
 }
 

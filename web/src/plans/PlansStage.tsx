@@ -64,7 +64,7 @@ export function PlansStage({ album }: { album: Album }) {
     }
     const next = await step("/api/albums/{id}/take-plan", { wish: body, number: plan.number });
     if (next) {
-      const first = next.leaves.length - plan.leaves.length;
+      const first = plan.leaves.length > 0 ? next.leaves.length - plan.leaves.length : 0;
       navigate(`/albums/${album.id}/place?spread=${first}`);
     }
   }
@@ -85,7 +85,7 @@ export function PlansStage({ album }: { album: Album }) {
               <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
             ) : plans.isError ? null : plans.data ? (
               found.length === 0 ? null : (
-                `${plans.data.photos}; every page of a plan to one scale`
+                plans.data.photos
               )
             ) : null}
           </p>

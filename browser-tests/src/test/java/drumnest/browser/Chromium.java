@@ -23,6 +23,8 @@ final class Chromium implements AutoCloseable {
   /** What the console says of a request that was refused; those are told apart by the request. */
   private static final String REFUSED = "Failed to load resource";
 
+  private static final int UNPAIRED = 401;
+
   private final Playwright playwright;
   private final Browser browser;
   private final Set<String> complaints = new TreeSet<>();
@@ -60,12 +62,13 @@ final class Chromium implements AutoCloseable {
             complaints.add(message.text());
           }
         });
-    // A step may be refused; what the page asks for by itself must be there.
+    // A step may be refused; what the page asks for by itself must be there. That a device is not
+    // paired it only learns from the answer.
     window.onResponse(
         response -> {
           boolean asked =
               response.request().method().equals("GET") || response.url().endsWith("/plans");
-          if (asked && response.status() >= 400) {
+          if (asked && response.status() >= 400 && response.status() != UNPAIRED) {
             complaints.add(
                 response.status() + " " + response.url().replaceFirst("^[a-z]+://[^/]*", ""));
           }

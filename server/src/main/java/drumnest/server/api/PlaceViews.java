@@ -17,7 +17,6 @@ import drumnest.core.stock.LeafType;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.Bench;
 import drumnest.server.edit.Benches;
-import drumnest.server.edit.NotPossibleException;
 import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.PlaceEdits;
 import drumnest.server.edit.PlacingTask;
@@ -146,7 +145,13 @@ class PlaceViews {
       List<PartView> parts,
       String next,
       @Nullable String nextSlot,
-      String suggestion) {}
+      String suggestion) {
+
+    /** One reason, with nothing to rate. */
+    static WhyView only(String reason) {
+      return new WhyView(List.of(reason), List.of(), "", null, "");
+    }
+  }
 
   WhyView why(long albumId, String slotId, PlaceEdits.Wish wish) {
     Bench bench = benches.open(albumId);
@@ -155,23 +160,18 @@ class PlaceViews {
             .slot(slotId)
             .orElseThrow(
                 () -> new NotThereException("slot", "There is no place “" + slotId + "”."));
-    Bench.Seated seated =
-        bench
-            .seated(slot)
-            .orElseThrow(
-                () -> new NotPossibleException("slot", "There is no photo in that place."));
+    Bench.Seated seated = bench.seated(slot).orElse(null);
+    if (seated == null) {
+      // A step may have emptied it while the question was on its way.
+      return WhyView.only("There is no photo in that place now.");
+    }
     PlacingTask asWished = task(bench, slot, wish);
     int[] placeOf = asWished.placeOf(bench);
     PlacingTask task = asWished.asFullAsNow(placeOf);
     int photo = task.indexOf(seated.filling().sha256());
     int place = task.placeOf(slot.id());
     if (photo < 0 || place < 0) {
-      return new WhyView(
-          List.of("This place is reserved for words or a keepsake, so it is not rated."),
-          List.of(),
-          "",
-          null,
-          "");
+      return WhyView.only("This place is reserved for words or a keepsake, so it is not rated.");
     }
     Account account = Account.of(task.problem(), placeOf);
     List<PlacingCost.Part> parts = account.of(place);

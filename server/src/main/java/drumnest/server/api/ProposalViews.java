@@ -115,27 +115,27 @@ class ProposalViews {
         views);
   }
 
-  /** How many photos, and how many of them are second versions, of which one is placed. */
+  /** How many photos, how many of them are second versions, and how many need no new leaf. */
   private static String photos(LeafPlans.Proposal proposal) {
-    List<Candidate> candidates = proposal.candidates();
-    int filled = proposal.filled().size();
     Set<String> told = new HashSet<>();
     long second =
-        candidates.stream()
+        proposal.waiting().stream()
             .filter(each -> each.alternates() != null && !told.add(each.alternates()))
             .count();
-    int count = candidates.size() + filled;
-    String all = count + (count == 1 ? " photo" : " photos") + " to place";
-    String intoGaps =
-        filled == 0 ? "" : ", " + filled + " of them into places that are empty already";
-    return all
-        + intoGaps
+    int count = proposal.waiting().size();
+    int filled = proposal.filled().size();
+    return count
+        + (count == 1 ? " photo" : " photos")
+        + " to place"
         + (second == 0
             ? ""
-            : ", "
-                + second
-                + (filled == 0 ? " of them " : " ")
-                + (second == 1 ? "a second version" : "second versions"));
+            : ", " + second + " of them " + (second == 1 ? "a second version" : "second versions"))
+        + (filled == 0
+            ? ""
+            : "; "
+                + filled
+                + (filled == 1 ? " goes" : " go")
+                + " into places that are empty already");
   }
 
   private LeafPlanView plan(LeafPlans.Proposal proposal, LeafChoices.Choice choice, int number) {
@@ -158,7 +158,7 @@ class ProposalViews {
     return new LeafPlanView(
         number,
         leaves.isEmpty() ? "No new leaf needed" : title(choice),
-        choice.proven() ? "No better choice exists." : "Close to the best possible.",
+        sure(choice),
         leaves.stream().map(leaf -> sketch(with, leaf)).toList(),
         slots.size(),
         cropped.size(),
@@ -173,6 +173,13 @@ class ProposalViews {
             .toList(),
         kinds(proposal, plan),
         sleeves(with, left));
+  }
+
+  private static String sure(LeafChoices.Choice choice) {
+    if (choice.plan().leaves().isEmpty()) {
+      return "Every photo goes into a place that is empty already.";
+    }
+    return choice.proven() ? "No better choice exists." : "Close to the best possible.";
   }
 
   private static Area area(List<Slot> slots) {
@@ -196,13 +203,13 @@ class ProposalViews {
   /** The photos that find no place; of the versions of one subject one counts. */
   private static List<Candidate> left(LeafPlans.Proposal proposal, Bench with) {
     Set<String> told = new HashSet<>();
-    for (Candidate each : proposal.candidates()) {
+    for (Candidate each : proposal.waiting()) {
       if (with.slotOf(each.id()).isPresent()) {
         told.add(each.alternates());
       }
     }
     List<Candidate> left = new ArrayList<>();
-    for (Candidate each : proposal.candidates()) {
+    for (Candidate each : proposal.waiting()) {
       boolean placed = with.slotOf(each.id()).isPresent();
       if (!placed && (each.alternates() == null || told.add(each.alternates()))) {
         left.add(each);

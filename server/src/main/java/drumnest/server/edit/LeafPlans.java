@@ -74,7 +74,8 @@ public class LeafPlans {
    * Proposals for an album.
    *
    * @param goes the leaves that would be taken out
-   * @param candidates the photos that are to be placed on new leaves, as the plans count them
+   * @param waiting the photos that are to be placed
+   * @param candidates those of them for new leaves, as the plans count them
    * @param filled photos that go into empty places which are there already, by slot
    * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
    * @param choices plans that are each best at something; none where nothing is to be placed
@@ -84,6 +85,7 @@ public class LeafPlans {
       Bench bench,
       Wish wish,
       List<Leaf> goes,
+      List<Candidate> waiting,
       List<Candidate> candidates,
       Map<String, String> filled,
       Map<String, LeafType> types,
@@ -146,7 +148,16 @@ public class LeafPlans {
     Map<String, Candidate> waiting = waiting(bench, wish, goes);
     if (waiting.isEmpty()) {
       return new Proposal(
-          bench, wish, goes, List.of(), Map.of(), types, owned, List.of(), nothing(bench, wish));
+          bench,
+          wish,
+          goes,
+          List.of(),
+          List.of(),
+          Map.of(),
+          types,
+          owned,
+          List.of(),
+          nothing(bench, wish));
     }
     Map<String, String> filled = filled(without(bench, goes), waiting, wish.breathing());
     List<List<Candidate>> chapters = chapters(bench, waiting, filled.values());
@@ -179,6 +190,7 @@ public class LeafPlans {
         bench,
         wish,
         goes,
+        List.copyOf(waiting.values()),
         chapters.stream().flatMap(List::stream).toList(),
         filled,
         types,
@@ -313,7 +325,7 @@ public class LeafPlans {
         wanted.add(id);
       }
     }
-    Map<String, Candidate> waiting = new HashMap<>();
+    Map<String, Candidate> waiting = new LinkedHashMap<>();
     bench.candidates(Set.of()).stream()
         .filter(each -> wanted.contains(each.id()))
         .filter(each -> each.alternates() == null || !told.contains(each.alternates()))
