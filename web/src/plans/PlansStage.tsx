@@ -80,7 +80,7 @@ export function PlansStage({ album }: { album: Album }) {
       <div className="slim-scroll min-w-0 flex-1 px-5 pt-4 pb-6 lg:overflow-y-auto">
         <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-2 border-ink pb-2">
           <h1 className="text-2xl leading-tight">Which leaves</h1>
-          <p className="text-[15px] text-quiet" role="status">
+          <p className="min-w-0 flex-1 basis-[24ch] text-[15px] text-quiet" role="status">
             {run.running && plans.isFetching ? (
               <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
             ) : plans.isError ? null : plans.data ? (

@@ -30,7 +30,13 @@ export function pocketed(entries: Entry[]) {
   return entries.filter((entry) => entry.kind === "leaf" && entry.pockets && !entry.gone);
 }
 
-/** The kinds an album begins with: those it has, those that are owned, and those of its size. */
+/** Prints with a shorter side are for collections of tiny pictures, which the maker asks for. */
+const SMALLEST_PRINT_IN = 3;
+
+/**
+ * The kinds an album begins with: those it has, those that are owned, and those of its size that
+ * take usual prints.
+ */
 export function usualKinds(album: Album, entries: Entry[]) {
   const there = new Set(album.leaves.map((leaf) => leaf.pattern));
   const format = entries.find((entry) => entry.key === album.format)?.size;
@@ -38,7 +44,14 @@ export function usualKinds(album: Album, entries: Entry[]) {
   const wanted = format ? `${format.w.in} ${format.h.in}` : null;
   const kinds = pocketed(entries);
   const usual = kinds.filter(
-    (entry) => there.has(entry.name) || (entry.owned ?? 0) > 0 || sizeOf(entry) === wanted,
+    (entry) =>
+      there.has(entry.name) ||
+      (entry.owned ?? 0) > 0 ||
+      (sizeOf(entry) === wanted && entry.pockets?.every(takesUsualPrint)),
   );
   return (usual.length > 0 ? usual : kinds).map((entry) => entry.key);
+}
+
+function takesUsualPrint({ named }: { named: { w: { in: number }; h: { in: number } } }) {
+  return Math.min(named.w.in, named.h.in) >= SMALLEST_PRINT_IN;
 }

@@ -41,6 +41,10 @@ public record Thing(
     SLIDES
   }
 
+  public Thing withKey(int next) {
+    return new Thing(next, kind, name, size, thickness, original, words);
+  }
+
   /** How it goes into an opening, with a quarter turn or without; never turned by itself. */
   public InsertFit fit(Opening opening, boolean turned, HouseRules rules) {
     return InsertFit.of(size.turnedIf(turned), opening, rules);

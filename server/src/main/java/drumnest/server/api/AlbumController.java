@@ -1,8 +1,8 @@
 package drumnest.server.api;
 
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.LeafEdits;
-import drumnest.server.store.Albums;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -19,14 +19,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/albums")
 class AlbumController {
 
-  private final Albums albums;
+  private final OpenAlbums albums;
   private final AlbumViews views;
   private final TicketViews tickets;
   private final AlbumEdits edits;
   private final LeafEdits leafEdits;
 
   AlbumController(
-      Albums albums, AlbumViews views, TicketViews tickets, AlbumEdits edits, LeafEdits leafEdits) {
+      OpenAlbums albums,
+      AlbumViews views,
+      TicketViews tickets,
+      AlbumEdits edits,
+      LeafEdits leafEdits) {
     this.albums = albums;
     this.views = views;
     this.tickets = tickets;
@@ -36,7 +40,7 @@ class AlbumController {
 
   @GetMapping
   List<Views.AlbumName> shelf() {
-    return albums.findAll().stream()
+    return albums.all().stream()
         .map(album -> new Views.AlbumName(album.id(), album.title()))
         .toList();
   }

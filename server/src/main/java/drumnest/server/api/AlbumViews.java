@@ -1,22 +1,21 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
 import drumnest.core.album.Thing;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.History;
-import drumnest.server.edit.SlotNames;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.shelf.RuleText;
-import drumnest.server.store.FillingEntity;
-import drumnest.server.store.LinePhotoEntity;
-import drumnest.server.store.StepEntity;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,11 +25,11 @@ import org.springframework.stereotype.Component;
 @Component
 class AlbumViews {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
 
-  AlbumViews(Benches benches, History history) {
-    this.benches = benches;
+  AlbumViews(OpenAlbums openAlbums, History history) {
+    this.openAlbums = openAlbums;
     this.history = history;
   }
 
@@ -38,22 +37,23 @@ class AlbumViews {
    * @param spread which spread to show; null for the one an album is opened at
    */
   Views.AlbumView album(long albumId, @Nullable Integer spread) {
-    Bench bench = benches.open(albumId);
+    AlbumModel album = openAlbums.open(albumId);
+    History.Around around = history.around(albumId);
     return new Views.AlbumView(
-        bench.album().id(),
-        bench.album().title(),
-        bench.album().version(),
-        spread(bench, bench.leaves().spread(spread == null ? bench.firstSpread() : spread)),
-        bench.leaves().leaves().stream().map(leaf -> leaf(bench, leaf)).toList(),
-        bench.album().format(),
-        counts(bench),
-        history.last(bench.album()).map(StepEntity::label).orElse(null),
-        history.next(bench.album()).map(StepEntity::label).orElse(null));
+        album.id(),
+        album.title(),
+        album.version(),
+        spread(album, album.leaves().spread(spread == null ? album.firstSpread() : spread)),
+        album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList(),
+        album.format(),
+        counts(album),
+        around.undo(),
+        around.redo());
   }
 
-  private static Views.SpreadView spread(Bench bench, Spread spread) {
-    List<Views.PageView> left = pages(bench, spread, Side.BACK);
-    List<Views.PageView> right = pages(bench, spread, Side.FRONT);
+  private static Views.SpreadView spread(AlbumModel album, Spread spread) {
+    List<Views.PageView> left = pages(album, spread, Side.BACK);
+    List<Views.PageView> right = pages(album, spread, Side.FRONT);
     Length leftWidth = width(spread, Side.BACK);
     Length rightWidth = width(spread, Side.FRONT);
     Length height =
@@ -63,7 +63,7 @@ class AlbumViews {
             .reduce(Length.ZERO, Length::max);
     return new Views.SpreadView(
         spread.number(),
-        bench.leaves().spreads() - 1,
+        album.leaves().spreads() - 1,
         left.isEmpty() ? null : left.get(0),
         right.isEmpty() ? null : right.get(0),
         left.stream().skip(1).toList(),
@@ -79,13 +79,13 @@ class AlbumViews {
         .reduce(Length.ZERO, Length::max);
   }
 
-  private static List<Views.PageView> pages(Bench bench, Spread spread, Side side) {
+  private static List<Views.PageView> pages(AlbumModel album, Spread spread, Side side) {
     return spread.layers(side).stream()
-        .map(layer -> page(bench, layer.leaf(), side, layer.box()))
+        .map(layer -> page(album, layer.leaf(), side, layer.box()))
         .toList();
   }
 
-  static Views.PageView page(Bench bench, Leaf leaf, Side side, Box box) {
+  static Views.PageView page(AlbumModel album, Leaf leaf, Side side, Box box) {
     String name = SlotNames.of(side);
     return new Views.PageView(
         leaf.number(),
@@ -95,11 +95,11 @@ class AlbumViews {
         leaf.type().name(),
         Views.SizeView.of(leaf.size()),
         Views.BoxView.of(box),
-        leaf.slots(side, 0).stream().map(slot -> slot(bench, slot)).toList());
+        leaf.slots(side, 0).stream().map(slot -> slot(album, slot)).toList());
   }
 
-  private static Views.SlotView slot(Bench bench, Slot slot) {
-    Bench.Seated seated = bench.seated(slot).orElse(null);
+  private static Views.SlotView slot(AlbumModel album, Slot slot) {
+    AlbumModel.Seated seated = album.seated(slot).orElse(null);
     return new Views.SlotView(
         slot.id(),
         slot.rank(),
@@ -109,15 +109,15 @@ class AlbumViews {
         Views.BoxView.of(slot.box()),
         SlotDrawing.inner(slot),
         Views.SizeView.of(slot.takes()),
-        bench.opening(slot).measured(),
+        album.opening(slot).measured(),
         seated == null
             ? null
-            : seat(bench, slot, seated.filling(), seated.photo(), seated.measured()),
-        bench.laid(slot).map(laid -> laid(slot, laid)).orElse(null),
-        bench.aside(slot).map(Words::key).orElse(null));
+            : seat(album, slot, seated.holding(), seated.photo(), seated.measured()),
+        album.laid(slot).map(laid -> laid(slot, laid)).orElse(null),
+        album.reservation(slot).map(Words::key).orElse(null));
   }
 
-  static Views.LaidView laid(Slot slot, Bench.Laid laid) {
+  static Views.LaidView laid(Slot slot, AlbumModel.Laid laid) {
     Thing thing = laid.thing();
     return new Views.LaidView(
         thing.key(),
@@ -125,48 +125,44 @@ class AlbumViews {
         thing.name(),
         Views.SizeView.of(thing.size()),
         thing.words(),
-        laid.filling().isLocked(),
-        laid.filling().isTurned(),
-        SlotDrawing.centred(slot.takes(), thing.size().turnedIf(laid.filling().isTurned())),
+        laid.holding().locked(),
+        laid.holding().turned(),
+        SlotDrawing.centred(slot.takes(), thing.size().turnedIf(laid.holding().turned())),
         Words.key(laid.fit().verdict()),
         laid.mind().stream().map(Words::mind).toList(),
-        made(laid.filling()));
+        made(laid.holding()));
   }
 
   static Views.SeatView seat(
-      Bench bench,
-      Slot slot,
-      FillingEntity filling,
-      LinePhotoEntity photo,
-      PrintInPocket measured) {
+      AlbumModel album, Slot slot, Holding filling, AlbumPhoto photo, PrintInPocket measured) {
     return new Views.SeatView(
-        filling.sha256(),
+        filling.photo(),
         photo.name(),
-        filling.isLocked(),
+        filling.locked(),
         measured.onTable(),
-        SlotDrawing.of(slot.takes(), photo.photo().pixels(), measured, bench.rules()),
+        SlotDrawing.of(slot.takes(), photo.pixels(), measured, album.rules()),
         Words.key(measured.fit().verdict()),
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
         measured.cutsKeepBox(),
-        filling.isByHand(),
+        filling.byHand(),
         made(filling),
-        !photo.photo().hasFile());
+        !photo.hasFile());
   }
 
-  private static @Nullable String made(FillingEntity filling) {
+  private static @Nullable String made(Holding filling) {
     return filling.made() == null ? null : Words.key(filling.made());
   }
 
-  static Views.LeafView leaf(Bench bench, Leaf leaf) {
+  static Views.LeafView leaf(AlbumModel album, Leaf leaf) {
     List<Slot> slots =
         Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()).toList();
-    int held = (int) slots.stream().filter(bench::isFilled).count();
-    Length thickness = bench.thickness(leaf);
+    int held = (int) slots.stream().filter(album::isFilled).count();
+    Length thickness = album.thickness(leaf);
     return new Views.LeafView(
         leaf.number(),
         leaf.key(),
         Views.SizeView.of(leaf.size()),
-        bench.typeKey(leaf),
+        album.typeKey(leaf),
         leaf.type().name(),
         leaf.type().pattern() == null ? "plain" : "pockets",
         leaf.turned(),
@@ -174,16 +170,16 @@ class AlbumViews {
         slots.size(),
         held,
         RuleText.thickness(thickness),
-        bench.inPrints(thickness));
+        album.inPrints(thickness));
   }
 
-  private static Views.CountsView counts(Bench bench) {
-    List<LinePhotoEntity> line = bench.line();
-    List<Slot> slots = bench.leaves().slots();
+  private static Views.CountsView counts(AlbumModel album) {
+    List<AlbumPhoto> line = album.line();
+    List<Slot> slots = album.leaves().slots();
     List<PrintInPocket> seats =
         slots.stream()
-            .flatMap(slot -> bench.seated(slot).stream())
-            .map(Bench.Seated::measured)
+            .flatMap(slot -> album.seated(slot).stream())
+            .map(AlbumModel.Seated::measured)
             .toList();
     int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
     return new Views.CountsView(
@@ -194,19 +190,19 @@ class AlbumViews {
         slots.size(),
         (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count(),
         (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.OPEN).count(),
-        bench.out().size(),
+        album.out().size(),
         (int) seats.stream().filter(seat -> seat.crop() != null).count(),
         (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count());
   }
 
-  static Views.WhereView where(Bench bench, Slot slot) {
+  static Views.WhereView where(AlbumModel album, Slot slot) {
     return new Views.WhereView(
         slot.id(),
-        bench.leaves().spreadOf(slot.parent().page()),
+        album.leaves().spreadOf(slot.parent().page()),
         slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + slot.number());
   }
 
-  static Views.ThingView thing(Bench bench, Thing thing) {
+  static Views.ThingView thing(AlbumModel album, Thing thing) {
     return new Views.ThingView(
         thing.key(),
         Words.key(thing.kind()),
@@ -216,7 +212,7 @@ class AlbumViews {
         RuleText.thickness(thing.thickness()),
         thing.original(),
         thing.words(),
-        thing.kind() == Thing.Kind.CARD ? WordsRoom.of(thing, bench.rules()) : null,
-        bench.slotOfThing(thing.key()).map(slot -> where(bench, slot)).orElse(null));
+        thing.kind() == Thing.Kind.CARD ? WordsRoom.of(thing, album.rules()) : null,
+        album.slotOfThing(thing.key()).map(slot -> where(album, slot)).orElse(null));
   }
 }

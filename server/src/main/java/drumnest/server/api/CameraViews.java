@@ -1,13 +1,13 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapters;
 import drumnest.core.photo.ClockShift;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.server.FieldProblemException;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.NotThereException;
-import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -26,10 +26,10 @@ class CameraViews {
   private static final int LONGEST_STRIP = 48;
   private static final int BEFORE = 6;
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
 
-  CameraViews(Benches benches) {
-    this.benches = benches;
+  CameraViews(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
   }
 
   /**
@@ -73,37 +73,36 @@ class CameraViews {
   record StripPhoto(String photo, @Nullable String taken, boolean shifted) {}
 
   CamerasView cameras(long albumId) {
-    Bench bench = benches.open(albumId);
-    Map<String, List<LinePhotoEntity>> byCamera = new LinkedHashMap<>();
+    AlbumModel album = openAlbums.open(albumId);
+    Map<String, List<AlbumPhoto>> byCamera = new LinkedHashMap<>();
     int without = 0;
-    for (LinePhotoEntity photo : bench.photos()) {
-      String camera = photo.photo().words().camera();
+    for (AlbumPhoto photo : album.photos()) {
+      String camera = photo.words().camera();
       if (camera == null) {
         without++;
       } else {
         byCamera.computeIfAbsent(camera, name -> new ArrayList<>()).add(photo);
       }
     }
-    List<Map.Entry<String, List<LinePhotoEntity>>> cameras = new ArrayList<>(byCamera.entrySet());
+    List<Map.Entry<String, List<AlbumPhoto>>> cameras = new ArrayList<>(byCamera.entrySet());
     cameras.sort(
-        Comparator.comparing(
-                (Map.Entry<String, List<LinePhotoEntity>> each) -> -each.getValue().size())
+        Comparator.comparing((Map.Entry<String, List<AlbumPhoto>> each) -> -each.getValue().size())
             .thenComparing(each -> zone(each.getValue()) == null));
     List<CameraView> views = new ArrayList<>();
-    for (Map.Entry<String, List<LinePhotoEntity>> camera : cameras) {
-      views.add(camera(bench, camera.getKey(), camera.getValue(), cameras.get(0).getValue()));
+    for (Map.Entry<String, List<AlbumPhoto>> camera : cameras) {
+      views.add(camera(album, camera.getKey(), camera.getValue(), cameras.get(0).getValue()));
     }
     return new CamerasView(views, without);
   }
 
   private static CameraView camera(
-      Bench bench, String name, List<LinePhotoEntity> photos, List<LinePhotoEntity> reference) {
-    Duration shift = bench.shiftOf(name);
+      AlbumModel album, String name, List<AlbumPhoto> photos, List<AlbumPhoto> reference) {
+    Duration shift = album.shiftOf(name);
     Duration suggested = null;
     String why = null;
     if (photos != reference) {
       ClockShift seen =
-          ClockShift.suggest(story(reference), story(photos), bench.rules()).orElse(null);
+          ClockShift.suggest(story(reference), story(photos), album.rules()).orElse(null);
       Integer ours = zone(reference);
       Integer theirs = zone(photos);
       if (seen != null && seen.by().abs().toSeconds() > 60) {
@@ -138,83 +137,83 @@ class CameraViews {
         why);
   }
 
-  private static @Nullable LocalDateTime lastDated(List<LinePhotoEntity> photos) {
+  private static @Nullable LocalDateTime lastDated(List<AlbumPhoto> photos) {
     return photos.stream()
-        .map(LinePhotoEntity::takenAt)
+        .map(AlbumPhoto::takenAt)
         .filter(at -> at != null)
         .reduce((a, b) -> b)
         .orElse(null);
   }
 
-  private static @Nullable Integer zone(List<LinePhotoEntity> photos) {
+  private static @Nullable Integer zone(List<AlbumPhoto> photos) {
     return photos.stream()
-        .map(photo -> photo.photo().words().offsetMinutes())
+        .map(photo -> photo.words().offsetMinutes())
         .filter(minutes -> minutes != null)
         .findFirst()
         .orElse(null);
   }
 
-  private static List<StoryPhoto> story(List<LinePhotoEntity> photos) {
-    return photos.stream().map(LinePhotoEntity::asStory).toList();
+  private static List<StoryPhoto> story(List<AlbumPhoto> photos) {
+    return photos.stream().map(AlbumPhoto::asStory).toList();
   }
 
   ClockTryView tried(long albumId, Requests.ClockTry request) {
-    Bench bench = benches.open(albumId);
-    Duration shift = shift(bench, request);
-    Duration more = shift.minus(bench.shiftOf(request.camera()));
-    List<StoryPhoto> before = bench.story();
+    AlbumModel album = openAlbums.open(albumId);
+    Duration shift = shift(album, request);
+    Duration more = shift.minus(album.shiftOf(request.camera()));
+    List<StoryPhoto> before = album.story().photos();
     List<StoryPhoto> after =
         before.stream()
-            .map(photo -> moved(bench, photo, request.camera(), more))
+            .map(photo -> moved(album, photo, request.camera(), more))
             .sorted(StoryPhoto.TIME_ORDER)
             .toList();
     return new ClockTryView(
         ClockText.write(shift),
-        text(bench, before, after, request.camera()),
-        strip(bench, after, request.camera()));
+        text(album, before, after, request.camera()),
+        strip(album, after, request.camera()));
   }
 
-  private static Duration shift(Bench bench, Requests.ClockTry request) {
+  private static Duration shift(AlbumModel album, Requests.ClockTry request) {
     if (request.photo() == null || request.same() == null) {
       return ClockText.read("shift", request.shift() == null ? "" : request.shift());
     }
-    LinePhotoEntity photo = photo(bench, "photo", request.photo());
-    LinePhotoEntity same = photo(bench, "same", request.same());
+    AlbumPhoto photo = photo(album, "photo", request.photo());
+    AlbumPhoto same = photo(album, "same", request.same());
     if (photo.takenAt() == null || same.takenAt() == null || photo.isDatedByMaker()) {
       throw new FieldProblemException(
           "same", "Choose two photos with a camera time to shift a clock by them.");
     }
-    return bench.shiftOf(request.camera()).plus(Duration.between(photo.takenAt(), same.takenAt()));
+    return album.shiftOf(request.camera()).plus(Duration.between(photo.takenAt(), same.takenAt()));
   }
 
-  private static LinePhotoEntity photo(Bench bench, String field, String id) {
-    return bench
+  private static AlbumPhoto photo(AlbumModel album, String field, String id) {
+    return album
         .photo(id)
         .orElseThrow(() -> new NotThereException(field, "There is no photo “" + id + "” here."));
   }
 
-  private static boolean isOf(Bench bench, StoryPhoto photo, String camera) {
-    LinePhotoEntity entity = bench.photo(photo.id()).orElseThrow();
-    return camera.equals(entity.photo().words().camera()) && !entity.isDatedByMaker();
+  private static boolean isOf(AlbumModel album, StoryPhoto photo, String camera) {
+    AlbumPhoto entity = album.photo(photo.id()).orElseThrow();
+    return camera.equals(entity.words().camera()) && !entity.isDatedByMaker();
   }
 
-  private static StoryPhoto moved(Bench bench, StoryPhoto photo, String camera, Duration by) {
-    return photo.takenAt() == null || !isOf(bench, photo, camera)
+  private static StoryPhoto moved(AlbumModel album, StoryPhoto photo, String camera, Duration by) {
+    return photo.takenAt() == null || !isOf(album, photo, camera)
         ? photo
         : new StoryPhoto(photo.id(), photo.takenAt().plus(by), photo.look(), photo.marks());
   }
 
   private static List<String> text(
-      Bench bench, List<StoryPhoto> before, List<StoryPhoto> after, String camera) {
+      AlbumModel album, List<StoryPhoto> before, List<StoryPhoto> after, String camera) {
     Map<String, String> neighbour = neighbours(before);
     Map<String, String> next = neighbours(after);
     long moved =
         before.stream()
-            .filter(photo -> isOf(bench, photo, camera))
+            .filter(photo -> isOf(album, photo, camera))
             .filter(photo -> !neighbour.get(photo.id()).equals(next.get(photo.id())))
             .count();
-    int chapters = bench.chapters().size();
-    int then = Chapters.divide(after, bench.album().chapters(), bench.rules()).size();
+    int chapters = album.chapters().size();
+    int then = Chapters.divide(after, album.wantedChapters(), album.rules()).size();
     return List.of(
         moved == 0
             ? "No photo changes its place on the line."
@@ -237,9 +236,9 @@ class CameraViews {
     return before;
   }
 
-  private static List<StripPhoto> strip(Bench bench, List<StoryPhoto> after, String camera) {
+  private static List<StripPhoto> strip(AlbumModel album, List<StoryPhoto> after, String camera) {
     int first = 0;
-    while (first < after.size() && !isOf(bench, after.get(first), camera)) {
+    while (first < after.size() && !isOf(album, after.get(first), camera)) {
       first++;
     }
     int from = Math.max(0, Math.min(first, after.size()) - BEFORE);
@@ -247,7 +246,7 @@ class CameraViews {
         .map(
             photo ->
                 new StripPhoto(
-                    photo.id(), Words.moment(photo.takenAt()), isOf(bench, photo, camera)))
+                    photo.id(), Words.moment(photo.takenAt()), isOf(album, photo, camera)))
         .toList();
   }
 }

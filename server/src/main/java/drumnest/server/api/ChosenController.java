@@ -1,17 +1,17 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
+import drumnest.core.photo.FileWords;
 import drumnest.core.photo.StoryPhoto;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.data.Home;
 import drumnest.server.document.ChosenFiles;
 import drumnest.server.document.ChosenLine;
 import drumnest.server.document.CsvLists;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
 import drumnest.server.intake.ToldInXmp;
-import drumnest.server.store.FileWords;
-import drumnest.server.store.LinePhotoEntity;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -35,11 +35,11 @@ class ChosenController {
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
   private static final MediaType ZIP = new MediaType("application", "zip");
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final Home home;
 
-  ChosenController(Benches benches, Home home) {
-    this.benches = benches;
+  ChosenController(OpenAlbums openAlbums, Home home) {
+    this.openAlbums = openAlbums;
     this.home = home;
   }
 
@@ -50,14 +50,12 @@ class ChosenController {
       @PathVariable("id") long id,
       @RequestParam(name = "private", defaultValue = "false") boolean withPrivate) {
     List<ChosenFiles.Photo> photos = new ArrayList<>();
-    for (LinePhotoEntity photo : benches.open(id).photos()) {
+    for (AlbumPhoto photo : openAlbums.open(id).photos()) {
       boolean shown = withPrivate || !photo.choosing().secret();
-      if (photo.choosing().choice() == Choice.KEEP && shown && photo.photo().hasFile()) {
+      if (photo.choosing().choice() == Choice.KEEP && shown && photo.hasFile()) {
         photos.add(
             new ChosenFiles.Photo(
-                photo.name(),
-                home.original(photo.photo().sha256(), photo.photo().format()),
-                sidecar(photo)));
+                photo.name(), home.original(photo.id(), photo.file().format()), sidecar(photo)));
       }
     }
     return ResponseEntity.ok()
@@ -66,8 +64,8 @@ class ChosenController {
         .body(out -> ChosenFiles.write(photos, out));
   }
 
-  private static byte[] sidecar(LinePhotoEntity photo) {
-    FileWords said = photo.photo().words();
+  private static byte[] sidecar(AlbumPhoto photo) {
+    FileWords said = photo.words();
     FileWords words =
         new FileWords(
             null,
@@ -87,14 +85,14 @@ class ChosenController {
   ResponseEntity<byte[]> csv(
       @PathVariable("id") long id,
       @RequestParam(name = "private", defaultValue = "false") boolean withPrivate) {
-    Bench bench = benches.open(id);
-    List<Chapter> chapters = bench.chapters();
+    AlbumModel album = openAlbums.open(id);
+    List<Chapter> chapters = album.chapters();
     List<String> titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
     List<ChosenLine> lines = new ArrayList<>();
     for (int i = 0; i < chapters.size(); i++) {
       String name = chapters.get(i).name();
       for (StoryPhoto each : chapters.get(i).photos()) {
-        LinePhotoEntity photo = bench.photo(each.id()).orElseThrow();
+        AlbumPhoto photo = album.photo(each.id()).orElseThrow();
         lines.add(
             new ChosenLine(
                 lines.size() + 1,
@@ -102,13 +100,13 @@ class ChosenController {
                 photo.name(),
                 photo.choosing(),
                 photo.takenAt() == null ? "" : photo.takenAt().withNano(0).toString(),
-                photo.photo().pixels(),
+                photo.pixels(),
                 photo.onTable(),
                 photo.rating(),
                 withPrivate || !photo.choosing().secret(),
-                bench
+                album
                     .slotOf(each.id())
-                    .map(slot -> AlbumViews.where(bench, slot).label())
+                    .map(slot -> AlbumViews.where(album, slot).label())
                     .orElse("")));
       }
     }

@@ -1,25 +1,24 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
+import drumnest.core.photo.FileWords;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.QuietArea;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Budget;
+import drumnest.core.place.ChapterBudget;
 import drumnest.core.place.FirstToDrop;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.ChapterBudget;
-import drumnest.server.edit.NotThereException;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.PhotoEdits;
 import drumnest.server.shelf.RulesInForce;
-import drumnest.server.store.FileWords;
-import drumnest.server.store.FillingEntity;
-import drumnest.server.store.LinePhotoEntity;
-import drumnest.server.store.LinePhotos;
 import drumnest.server.store.PhotoDetails;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,21 +35,14 @@ import org.springframework.stereotype.Component;
 @Component
 class GatherViews {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final PhotoEdits edits;
   private final PhotoDetails details;
-  private final LinePhotos line;
   private final RulesInForce rules;
 
-  GatherViews(
-      Benches benches,
-      PhotoEdits edits,
-      PhotoDetails details,
-      LinePhotos line,
-      RulesInForce rules) {
-    this.line = line;
+  GatherViews(OpenAlbums openAlbums, PhotoEdits edits, PhotoDetails details, RulesInForce rules) {
     this.rules = rules;
-    this.benches = benches;
+    this.openAlbums = openAlbums;
     this.edits = edits;
     this.details = details;
   }
@@ -72,8 +64,10 @@ class GatherViews {
   record RemarkView(String name, String text) {}
 
   CloseView close(long albumId, String id) {
-    LinePhotoEntity photo =
-        line.findByAlbumIdAndPhotoSha256(albumId, id)
+    AlbumPhoto photo =
+        openAlbums
+            .open(albumId)
+            .photo(id)
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
     HouseRules inForce = rules.rules();
@@ -82,16 +76,16 @@ class GatherViews {
     Optional<PixelBox> quiet =
         details
             .findById(id)
-            .flatMap(map -> QuietArea.of(map.detail(), photo.photo().pixels(), keep, inForce));
+            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), keep, inForce));
     return new CloseView(
         Views.PixelBoxView.ofNullable(proposal),
         Views.PixelBoxView.ofNullable(quiet.orElse(null)),
-        photo.photo().words().doubt(),
+        photo.words().doubt(),
         remarks(photo));
   }
 
-  private static List<RemarkView> remarks(LinePhotoEntity photo) {
-    FileWords words = photo.photo().words();
+  private static List<RemarkView> remarks(AlbumPhoto photo) {
+    FileWords words = photo.words();
     Map<String, String> said = new LinkedHashMap<>();
     said.put("Camera", words.camera());
     said.put("Clock", words.offsetMinutes() == null ? null : ClockText.zone(words.offsetMinutes()));
@@ -139,18 +133,18 @@ class GatherViews {
   record BudgetView(List<ChapterBudgetView> chapters, ChapterBudgetView whole) {}
 
   BudgetView budget(long albumId) {
-    return new BudgetOfAlbum(benches.open(albumId)).view();
+    return new BudgetOfAlbum(openAlbums.open(albumId)).view();
   }
 
   /** The budget of one album being shown. */
   private static final class BudgetOfAlbum {
-    private final Bench bench;
+    private final AlbumModel album;
     private final ChapterBudget budget;
     private final List<String> titles;
 
-    BudgetOfAlbum(Bench bench) {
-      this.bench = bench;
-      this.budget = new ChapterBudget(bench);
+    BudgetOfAlbum(AlbumModel album) {
+      this.album = album;
+      this.budget = new ChapterBudget(album);
       this.titles = Words.chapters(budget.chapters().stream().map(Chapter::begin).toList());
     }
 
@@ -186,23 +180,23 @@ class GatherViews {
       Chapter chapter = budget.chapters().get(index);
       List<StoryPhoto> kept = new ArrayList<>();
       Set<String> spared = new HashSet<>();
-      for (LinePhotoEntity photo : budget.of(chapter.photos(), Choice.KEEP)) {
+      for (AlbumPhoto photo : budget.of(chapter.photos(), Choice.KEEP)) {
         kept.add(photo.asStory());
         boolean locked =
-            bench
-                .slotOf(photo.photo().sha256())
-                .flatMap(slot -> bench.filling(slot.id()))
-                .map(FillingEntity::isLocked)
+            album
+                .slotOf(photo.id())
+                .flatMap(slot -> album.holding(slot.id()))
+                .map(Holding::locked)
                 .orElse(false);
         if (locked || photo.choosing().hero() || photo.onTable() != null) {
-          spared.add(photo.photo().sha256());
+          spared.add(photo.id());
         }
       }
       List<DropView> drops =
           FirstToDrop.of(
                   new FirstToDrop.Chapter(
-                      kept, spared, budget.stackOf(), bench.alternates(), line, smallest),
-                  bench.rules())
+                      kept, spared, budget.stackOf(), album.story().alternates(), line, smallest),
+                  album.rules())
               .stream()
               .map(drop -> drop(drop, line))
               .toList();
@@ -217,12 +211,10 @@ class GatherViews {
     }
 
     private DropView drop(FirstToDrop.Suggestion drop, Budget.Line line) {
-      LinePhotoEntity photo = bench.photo(drop.photo()).orElseThrow();
+      AlbumPhoto photo = album.photo(drop.photo()).orElseThrow();
       String other =
-          drop.other() == null
-              ? ""
-              : bench.photo(drop.other()).map(LinePhotoEntity::name).orElse("");
-      Orientation shape = photo.photo().pixels().orientation();
+          drop.other() == null ? "" : album.photo(drop.other()).map(AlbumPhoto::name).orElse("");
+      Orientation shape = photo.pixels().orientation();
       Budget.Shape count = line.shapes().get(shape);
       return new DropView(
           drop.photo(),
@@ -245,7 +237,7 @@ class GatherViews {
           budget.of(photos, Choice.MAYBE).size(),
           line.places(),
           pages,
-          Words.budget(line, bench.rules()),
+          Words.budget(line, album.rules()),
           line.places() == 0
               ? "even"
               : line.tooMany() > 0 ? "over" : line.free() > 0 ? "under" : "even",

@@ -1,13 +1,13 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.measure.Length;
 import drumnest.server.FieldProblemException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PageTemplate;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
 import drumnest.server.edit.LeafEdits;
 import drumnest.server.shelf.Shelf;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -35,24 +35,24 @@ class LeafController {
 
   private final AlbumViews views;
   private final LeafEdits edits;
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final Shelf shelf;
 
-  LeafController(AlbumViews views, LeafEdits edits, Benches benches, Shelf shelf) {
+  LeafController(AlbumViews views, LeafEdits edits, OpenAlbums openAlbums, Shelf shelf) {
     this.shelf = shelf;
     this.views = views;
     this.edits = edits;
-    this.benches = benches;
+    this.openAlbums = openAlbums;
   }
 
   /** Both sides of a leaf, what is planned on them, and where it lies. */
   @GetMapping("/{leaf}")
   LeafViews.LeafDetail leaf(@PathVariable("id") long id, @PathVariable("leaf") int key) {
-    Bench bench = benches.open(id);
-    String format = bench.album().format();
+    AlbumModel album = openAlbums.open(id);
+    String format = album.format();
     return LeafViews.detail(
-        bench,
-        LeafEdits.leaf(bench, key),
+        album,
+        LeafEdits.leaf(album, key),
         format == null ? null : shelf.find(format).map(Shelf.Entry::item).orElse(null));
   }
 
@@ -132,11 +132,11 @@ class LeafController {
   @PostMapping("/plan/preview")
   LeafViews.PlanView preview(
       @PathVariable("id") long id, @Valid @RequestBody Requests.Plan request) {
-    Bench bench = benches.open(id);
+    AlbumModel album = openAlbums.open(id);
     Side side = side(request.side());
-    PagePlan plan = edits.planned(bench, request.leaf(), side, BlockForm.blocks(request.blocks()));
-    Leaf leaf = LeafEdits.leaf(bench, request.leaf());
-    return LeafViews.plan(plan, PlanViews.room(leaf, side, bench.rules()));
+    PagePlan plan = edits.planned(album, request.leaf(), side, BlockForm.blocks(request.blocks()));
+    Leaf leaf = LeafEdits.leaf(album, request.leaf());
+    return LeafViews.plan(plan, PlanViews.room(leaf, side, album.rules()));
   }
 
   /** Front and back at true size, with a control ruler. */
@@ -147,12 +147,12 @@ class LeafController {
       @PathVariable("leaf") int key,
       @RequestParam(name = "paper", defaultValue = "whole") String paper)
       throws IOException {
-    Bench bench = benches.open(id);
-    Leaf leaf = LeafEdits.leaf(bench, key);
+    AlbumModel album = openAlbums.open(id);
+    Leaf leaf = LeafEdits.leaf(album, key);
     PageTemplate.Paper sheet = SheetPaper.of(paper);
     byte[] pdf =
         PageTemplate.of(
-            "Leaf " + leaf.number() + " of " + bench.album().title(),
+            "Leaf " + leaf.number() + " of " + album.title(),
             List.of(LeafViews.side(leaf, Side.FRONT), LeafViews.side(leaf, Side.BACK)),
             sheet);
     return ResponseEntity.ok()

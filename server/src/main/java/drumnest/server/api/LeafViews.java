@@ -1,11 +1,13 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mount;
 import drumnest.core.album.PageMeasure;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
@@ -13,8 +15,6 @@ import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
 import drumnest.core.stock.PocketPattern;
 import drumnest.server.document.PageTemplate;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.UnitsInUse;
 import java.util.List;
 import java.util.Optional;
@@ -55,38 +55,38 @@ final class LeafViews {
   /**
    * @param format what the album is, if that is known
    */
-  static LeafDetail detail(Bench bench, Leaf leaf, @Nullable CatalogueItem format) {
+  static LeafDetail detail(AlbumModel album, Leaf leaf, @Nullable CatalogueItem format) {
     return new LeafDetail(
-        AlbumViews.leaf(bench, leaf),
-        side(bench, leaf, Side.FRONT),
-        side(bench, leaf, Side.BACK),
-        notes(bench, leaf),
+        AlbumViews.leaf(album, leaf),
+        side(album, leaf, Side.FRONT),
+        side(album, leaf, Side.BACK),
+        notes(album, leaf),
         warning(leaf, format));
   }
 
   private static @Nullable String warning(Leaf leaf, @Nullable CatalogueItem format) {
-    if (!(format instanceof CatalogueItem.AlbumFormat album)) {
+    if (!(format instanceof CatalogueItem.AlbumFormat of)) {
       return null;
     }
-    boolean wider = leaf.size().w().isMoreThan(album.size().w());
-    boolean higher = leaf.size().h().isMoreThan(album.size().h());
+    boolean wider = leaf.size().w().isMoreThan(of.size().w());
+    boolean higher = leaf.size().h().isMoreThan(of.size().h());
     return wider || higher
-        ? (wider ? "Wider" : "Higher") + " than the album, which is " + album.name() + "."
+        ? (wider ? "Wider" : "Higher") + " than the album, which is " + of.name() + "."
         : null;
   }
 
-  private static List<String> notes(Bench bench, Leaf leaf) {
+  private static List<String> notes(AlbumModel album, Leaf leaf) {
     return Stream.of(
             Optional.ofNullable(note(leaf)),
-            visible(bench, leaf, Side.FRONT),
-            visible(bench, leaf, Side.BACK))
+            visible(album, leaf, Side.FRONT),
+            visible(album, leaf, Side.BACK))
         .flatMap(Optional::stream)
         .toList();
   }
 
-  private static Optional<String> visible(Bench bench, Leaf leaf, Side side) {
+  private static Optional<String> visible(AlbumModel album, Leaf leaf, Side side) {
     int spread = side == Side.FRONT ? leaf.number() - 1 : leaf.number();
-    return bench
+    return album
         .leaves()
         .spread(spread)
         .visibleBehind(side)
@@ -116,12 +116,12 @@ final class LeafViews {
         : Optional.empty();
   }
 
-  private static SideView side(Bench bench, Leaf leaf, Side side) {
+  private static SideView side(AlbumModel album, Leaf leaf, Side side) {
     PagePlan plan = leaf.plan(leaf.face(side));
     return new SideView(
-        AlbumViews.page(bench, leaf, side, Box.of(Length.ZERO, Length.ZERO, leaf.size())),
+        AlbumViews.page(album, leaf, side, Box.of(Length.ZERO, Length.ZERO, leaf.size())),
         plan.blocks().stream().map(BlockForm::of).toList(),
-        plan(plan, PlanViews.room(leaf, side, bench.rules())).mounts(),
+        plan(plan, PlanViews.room(leaf, side, album.rules())).mounts(),
         Views.BoxView.of(PageMeasure.usable(leaf, side)));
   }
 

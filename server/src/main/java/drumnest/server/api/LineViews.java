@@ -1,5 +1,7 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Light;
@@ -7,9 +9,7 @@ import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.album.OpenAlbums;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,10 +21,10 @@ import org.springframework.stereotype.Component;
 @Component
 class LineViews {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
 
-  LineViews(Benches benches) {
-    this.benches = benches;
+  LineViews(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
   }
 
   /**
@@ -95,12 +95,12 @@ class LineViews {
       @Nullable Integer wanted) {}
 
   LineView line(long albumId) {
-    Bench bench = benches.open(albumId);
-    List<Stack> stacks = bench.stacks();
+    AlbumModel album = openAlbums.open(albumId);
+    List<Stack> stacks = album.story().stacks();
     Map<String, String> stackOf = new HashMap<>();
     stacks.forEach(stack -> stack.photos().forEach(p -> stackOf.put(p.id(), stack.id())));
-    Map<String, String> alternates = bench.alternates();
-    List<Chapter> divided = bench.chapters();
+    Map<String, String> alternates = album.story().alternates();
+    List<Chapter> divided = album.chapters();
     List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
     List<ChapterView> chapters = new ArrayList<>();
     int rank = 0;
@@ -108,9 +108,9 @@ class LineViews {
       List<PhotoView> in = new ArrayList<>();
       List<PhotoView> out = new ArrayList<>();
       for (StoryPhoto each : divided.get(i).photos()) {
-        LinePhotoEntity photo = bench.photo(each.id()).orElseThrow();
+        AlbumPhoto photo = album.photo(each.id()).orElseThrow();
         (photo.isOut() ? out : in)
-            .add(photo(bench, photo, rank++, stackOf.get(each.id()), alternates.get(each.id())));
+            .add(photo(album, photo, rank++, stackOf.get(each.id()), alternates.get(each.id())));
       }
       String name = divided.get(i).name();
       chapters.add(
@@ -124,8 +124,8 @@ class LineViews {
     return new LineView(
         chapters,
         stacks.stream().map(LineViews::stack).toList(),
-        bench.things().stream().map(thing -> AlbumViews.thing(bench, thing)).toList(),
-        bench.album().chapters());
+        album.things().stream().map(thing -> AlbumViews.thing(album, thing)).toList(),
+        album.wantedChapters());
   }
 
   private static StackView stack(Stack stack) {
@@ -134,54 +134,50 @@ class LineViews {
   }
 
   /** A photo by itself, without its company. */
-  static PhotoView photo(Bench bench, LinePhotoEntity photo) {
-    return photo(bench, photo, 0, null, null);
+  static PhotoView photo(AlbumModel album, AlbumPhoto photo) {
+    return photo(album, photo, 0, null, null);
   }
 
   private static PhotoView photo(
-      Bench bench,
-      LinePhotoEntity photo,
+      AlbumModel album,
+      AlbumPhoto photo,
       int rank,
       @Nullable String stack,
       @Nullable String alternates) {
     Choosing choosing = photo.choosing();
     return new PhotoView(
-        photo.photo().sha256(),
+        photo.id(),
         photo.name(),
         rank,
-        Views.PixelsView.of(photo.photo().pixels()),
+        Views.PixelsView.of(photo.pixels()),
         photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
         Words.moment(photo.takenAt()),
         photo.isDatedByMaker(),
-        photo.photo().hasFile()
-            && photo.photo().sharpness() < bench.rules().number(HouseRule.BLURRED_BELOW),
+        photo.hasFile() && photo.sharpness() < album.rules().number(HouseRule.BLURRED_BELOW),
         Words.key(choosing.choice()),
         yes(choosing.hero()),
         yes(choosing.secret()),
         yes(choosing.flap()),
-        yes(!photo.photo().hasFile()),
+        yes(!photo.hasFile()),
         choosing.caption().isEmpty() ? null : choosing.caption(),
-        light(bench, photo.photo().look()),
+        light(album, photo.look()),
         photo.rating(),
-        photo.photo().words().camera(),
+        photo.words().camera(),
         stack,
         alternates,
         Views.PixelBoxView.ofNullable(photo.keep()),
         Views.SizeView.ofNullable(photo.onTable()),
-        bench
-            .slotOf(photo.photo().sha256())
-            .map(slot -> AlbumViews.where(bench, slot))
-            .orElse(null));
+        album.slotOf(photo.id()).map(slot -> AlbumViews.where(album, slot)).orElse(null));
   }
 
   private static @Nullable Boolean yes(boolean flag) {
     return flag ? true : null;
   }
 
-  private static @Nullable String light(Bench bench, @Nullable Look look) {
-    if (look == null || look.light().word(bench.rules()) == Light.Word.EVEN) {
+  private static @Nullable String light(AlbumModel album, @Nullable Look look) {
+    if (look == null || look.light().word(album.rules()) == Light.Word.EVEN) {
       return null;
     }
-    return Words.key(look.light().word(bench.rules()));
+    return Words.key(look.light().word(album.rules()));
   }
 }

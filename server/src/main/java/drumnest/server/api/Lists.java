@@ -1,17 +1,17 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.making.PrintOrder;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Pixels;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PrintLine;
 import drumnest.server.document.TrimLine;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.UnitsInUse;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,21 +30,21 @@ class Lists {
       "A print on the table cannot be ordered again: trimming it is final. Where it is the only"
           + " one, use a copy.";
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
 
-  Lists(Benches benches) {
-    this.benches = benches;
+  Lists(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
   }
 
   /**
    * Both lists of an album.
    *
-   * @param bench the album they are of
+   * @param album the album they are of
    * @param left what is in a pocket but cannot be ordered, and why
    * @param cautions what to mind while cutting
    */
   record OfAlbum(
-      Bench bench,
+      AlbumModel album,
       String title,
       List<PrintLine> prints,
       List<TrimLine> trims,
@@ -53,35 +53,31 @@ class Lists {
 
     Views.ListsView view() {
       return new Views.ListsView(
-          prints.stream().map(line -> Lists.view(bench, line)).toList(),
+          prints.stream().map(line -> Lists.view(album, line)).toList(),
           sizes(prints),
-          trims.stream().map(line -> Lists.view(bench, line)).toList(),
+          trims.stream().map(line -> Lists.view(album, line)).toList(),
           left,
           cautions);
     }
   }
 
   OfAlbum of(long albumId) {
-    Bench bench = benches.open(albumId);
+    AlbumModel album = openAlbums.open(albumId);
     List<PrintOrder.Wanted> wanted = new ArrayList<>();
     List<TrimLine> trims = new ArrayList<>();
     List<String> left = new ArrayList<>();
-    for (Slot slot : bench.leaves().slots()) {
-      Bench.Seated seated = bench.seated(slot).orElse(null);
+    for (Slot slot : album.leaves().slots()) {
+      AlbumModel.Seated seated = album.seated(slot).orElse(null);
       if (seated == null) {
         continue;
       }
       PrintInPocket print = seated.measured();
-      LinePhotoEntity photo = seated.photo();
+      AlbumPhoto photo = seated.photo();
       String place = SlotNames.of(slot);
       if (print.crop() != null) {
         wanted.add(
             new PrintOrder.Wanted(
-                photo.photo().sha256(),
-                print.print(),
-                print.turned(),
-                print.crop().crop(),
-                slot.id()));
+                photo.id(), print.print(), print.turned(), print.crop().crop(), slot.id()));
       }
       if (print.trim().isNeeded()) {
         trims.add(trimLine(trims.size() + 1, photo, print, slot));
@@ -95,35 +91,34 @@ class Lists {
       }
     }
     return new OfAlbum(
-        bench, bench.album().title(), printLines(bench, wanted), trims, left, cautions(trims));
+        album, album.title(), printLines(album, wanted), trims, left, cautions(trims));
   }
 
-  private static List<PrintLine> printLines(Bench bench, List<PrintOrder.Wanted> wanted) {
+  private static List<PrintLine> printLines(AlbumModel album, List<PrintOrder.Wanted> wanted) {
     List<PrintLine> lines = new ArrayList<>();
     for (PrintOrder order : PrintOrder.list(wanted)) {
-      LinePhotoEntity photo = bench.photo(order.photo()).orElseThrow();
+      AlbumPhoto photo = album.photo(order.photo()).orElseThrow();
       lines.add(
           new PrintLine(
               lines.size() + 1,
-              photo.photo(),
+              photo.file(),
               photo.choosing().secret(),
               photo.name(),
-              photo.photo().pixels(),
+              photo.pixels(),
               order.size(),
               Words.turn(order.turned()),
               order.count(),
               order.crop(),
-              order.slots().stream().map(id -> SlotNames.of(bench.slot(id).orElseThrow())).toList(),
+              order.slots().stream().map(id -> SlotNames.of(album.slot(id).orElseThrow())).toList(),
               order.slots()));
     }
     return lines;
   }
 
-  private static TrimLine trimLine(
-      int line, LinePhotoEntity photo, PrintInPocket print, Slot slot) {
+  private static TrimLine trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
     return new TrimLine(
         line,
-        photo.photo(),
+        photo.file(),
         photo.choosing().secret(),
         photo.name(),
         print.trim().from(),
@@ -161,7 +156,7 @@ class Lists {
     return cautions;
   }
 
-  private static Views.PrintView view(Bench bench, PrintLine line) {
+  private static Views.PrintView view(AlbumModel album, PrintLine line) {
     Pixels pixels = line.pixels();
     return new Views.PrintView(
         line.line(),
@@ -174,16 +169,16 @@ class Lists {
         SlotDrawing.share(line.crop(), pixels),
         line.places(),
         line.slots(),
-        isCut(bench, line.slots()));
+        isCut(album, line.slots()));
   }
 
   /** Whether all that these slots hold is cut, or in its place already. */
-  private static boolean isCut(Bench bench, List<String> slots) {
+  private static boolean isCut(AlbumModel album, List<String> slots) {
     return slots.stream()
-        .allMatch(slot -> bench.filling(slot).map(held -> held.made() != null).orElse(false));
+        .allMatch(slot -> album.holding(slot).map(held -> held.made() != null).orElse(false));
   }
 
-  private static Views.TrimView view(Bench bench, TrimLine line) {
+  private static Views.TrimView view(AlbumModel album, TrimLine line) {
     return new Views.TrimView(
         line.line(),
         line.photo().sha256(),
@@ -194,6 +189,6 @@ class Lists {
         line.place(),
         line.onTable(),
         line.slot(),
-        isCut(bench, List.of(line.slot())));
+        isCut(album, List.of(line.slot())));
   }
 }

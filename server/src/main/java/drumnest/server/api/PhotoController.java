@@ -1,7 +1,7 @@
 package drumnest.server.api;
 
+import drumnest.server.NotThereException;
 import drumnest.server.PlainText;
-import drumnest.server.edit.NotThereException;
 import drumnest.server.intake.Darkroom;
 import drumnest.server.intake.DerivedSize;
 import drumnest.server.intake.PhotoIntake;
@@ -82,7 +82,7 @@ class PhotoController {
         DerivedSize.find(size)
             .orElseThrow(() -> new NotThereException("size", "A picture is “small” or “large”."));
     PhotoEntity entity = photo(photo);
-    Path picture = darkroom.picture(entity, derived);
+    Path picture = darkroom.picture(entity.file(), derived);
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
@@ -99,7 +99,7 @@ class PhotoController {
   @Hidden
   @GetMapping("/api/photos/{photo}/whole")
   ResponseEntity<Resource> whole(@PathVariable("photo") String photo) throws IOException {
-    Darkroom.Shown shown = darkroom.whole(photo(photo));
+    Darkroom.Shown shown = darkroom.whole(photo(photo).file());
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(shown.mediaType()))
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())

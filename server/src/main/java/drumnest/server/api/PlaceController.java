@@ -1,14 +1,14 @@
 package drumnest.server.api;
 
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Placing;
+import drumnest.core.place.PlacingTask;
 import drumnest.server.FieldProblemException;
 import drumnest.server.edit.LeafPlans;
 import drumnest.server.edit.PlaceEdits;
-import drumnest.server.edit.PlacingTask;
 import drumnest.server.edit.Runs;
-import drumnest.server.store.Aside;
-import drumnest.server.store.Made;
 import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
@@ -103,7 +103,8 @@ class PlaceController {
       @PathVariable("id") long id,
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @Valid @RequestBody Requests.SetAside request) {
-    Aside aside = request.aside() == null ? null : choice("aside", Aside.class, request.aside());
+    Reservation aside =
+        request.aside() == null ? null : choice("aside", Reservation.class, request.aside());
     edits.setAside(id, request.version(), request.slot(), aside);
     return albums.album(id, spread);
   }

@@ -1,8 +1,11 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.Account;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
@@ -11,18 +14,15 @@ import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
+import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Watch;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.AlbumEdits;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.PlaceEdits;
-import drumnest.server.edit.PlacingTask;
-import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,11 +40,11 @@ class PlaceViews {
   /** Of more late photos without a gap it would take long to say what else makes room. */
   private static final int MOST_WITHOUT = 5;
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final Shelf shelf;
 
-  PlaceViews(Benches benches, Shelf shelf) {
-    this.benches = benches;
+  PlaceViews(OpenAlbums openAlbums, Shelf shelf) {
+    this.openAlbums = openAlbums;
     this.shelf = shelf;
   }
 
@@ -75,13 +75,14 @@ class PlaceViews {
       String shapes) {}
 
   AccountView account(long albumId, PlaceEdits.Wish wish) {
-    Bench bench = benches.open(albumId);
+    AlbumModel album = openAlbums.open(albumId);
+    PlaceEdits.requireChapter(album, wish.scope());
     PlacingTask task =
         PlacingTask.of(
-            bench, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.AS_IT_IS);
-    int[] placeOf = task.placeOf(bench);
+            album, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.AS_IT_IS);
+    int[] placeOf = task.placeOf(album);
     Account account = Account.of(task.problem(), placeOf);
-    PlaceEdits.Arranged arranged = PlaceEdits.arranged(bench, task, wish, Watch.NONE);
+    PlaceEdits.Arranged arranged = PlaceEdits.arranged(album, task, wish, Watch.NONE);
     Placing.Arrangement best = arranged.best();
     long titled = Account.of(task.problem(), arranged.placeOf()).total();
     int placed = 0;
@@ -93,7 +94,7 @@ class PlaceViews {
         PlaceWords.points(titled),
         best.isBest(),
         PlaceWords.inShort(account.total(), titled, best, wish.order())
-            + (titled < account.total() ? "" : whyGaps(bench, task, placeOf, wish)),
+            + (titled < account.total() ? "" : whyGaps(album, task, placeOf, wish)),
         PlaceWords.howGood(account.total(), titled, best, wish.order()),
         placed,
         account.left().size(),
@@ -103,15 +104,15 @@ class PlaceViews {
 
   /** Why places of a spread stay empty although photos wait, in a sentence; empty if none do. */
   private static String whyGaps(
-      Bench bench, PlacingTask task, int[] placeOf, PlaceEdits.Wish wish) {
-    if (wish.scope().spread() == null || !task.hasRoomInGap(bench, placeOf)) {
+      AlbumModel album, PlacingTask task, int[] placeOf, PlaceEdits.Wish wish) {
+    if (wish.scope().spread() == null || !task.hasRoomInGap(album, placeOf)) {
       return "";
     }
     Set<String> here =
         task.problem().candidates().stream().map(Candidate::id).collect(Collectors.toSet());
     PlacingTask all =
         PlacingTask.of(
-            bench, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.ALL_WHO_WAIT);
+            album, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.ALL_WHO_WAIT);
     List<Candidate> later =
         all.problem().candidates().stream().filter(each -> !here.contains(each.id())).toList();
     int most = later.stream().mapToInt(Candidate::wanted).max().orElse(0);
@@ -119,7 +120,7 @@ class PlaceViews {
         .filter(each -> each.wanted() == most)
         .findFirst()
         .map(Candidate::id)
-        .flatMap(bench::photo)
+        .flatMap(album::photo)
         .map(photo -> " Next comes “" + photo.name() + "”, which fits no pocket left here.")
         .orElse("");
   }
@@ -154,21 +155,21 @@ class PlaceViews {
   }
 
   WhyView why(long albumId, String slotId, PlaceEdits.Wish wish) {
-    Bench bench = benches.open(albumId);
+    AlbumModel album = openAlbums.open(albumId);
     Slot slot =
-        bench
+        album
             .slot(slotId)
             .orElseThrow(
                 () -> new NotThereException("slot", "There is no place “" + slotId + "”."));
-    Bench.Seated seated = bench.seated(slot).orElse(null);
+    AlbumModel.Seated seated = album.seated(slot).orElse(null);
     if (seated == null) {
       // A step may have emptied it while the question was on its way.
       return WhyView.only("There is no photo in that place now.");
     }
-    PlacingTask asWished = task(bench, slot, wish);
-    int[] placeOf = asWished.placeOf(bench);
+    PlacingTask asWished = task(album, slot, wish);
+    int[] placeOf = asWished.placeOf(album);
     PlacingTask task = asWished.asFullAsNow(placeOf);
-    int photo = task.indexOf(seated.filling().sha256());
+    int photo = task.indexOf(seated.holding().photo());
     int place = task.placeOf(slot.id());
     if (photo < 0 || place < 0) {
       return WhyView.only("This place is reserved for words or a keepsake, so it is not rated.");
@@ -177,20 +178,20 @@ class PlaceViews {
     List<PlacingCost.Part> parts = account.of(place);
     NextBest next = NextBest.of(task.problem(), placeOf, photo);
     return new WhyView(
-        PlaceWords.reasons(bench, task, placeOf, place),
+        PlaceWords.reasons(album, task, placeOf, place),
         parts.stream()
             .map(part -> new PartView(PlaceWords.term(part.term()), PlaceWords.points(part.cost())))
             .toList(),
         PlaceWords.next(task, next),
         next.place() < 0 ? null : task.slots().get(next.place()).id(),
-        PlaceWords.suggestion(bench, task, placeOf, place, parts));
+        PlaceWords.suggestion(album, task, placeOf, place, parts));
   }
 
   /** The spread that a slot is on. */
-  private static PlacingTask task(Bench bench, Slot slot, PlaceEdits.Wish wish) {
-    int spread = bench.leaves().spreadOf(slot.parent().page());
+  private static PlacingTask task(AlbumModel album, Slot slot, PlaceEdits.Wish wish) {
+    int spread = album.leaves().spreadOf(slot.parent().page());
     return PlacingTask.of(
-        bench,
+        album,
         PlacingTask.Scope.spread(spread),
         wish.order(),
         wish.breathing(),
@@ -210,36 +211,36 @@ class PlaceViews {
       String way, String text, double points, @Nullable String slot, @Nullable String drop) {}
 
   List<RoomView> room(long albumId, String id, @Nullable Integer spread) {
-    Bench bench = benches.open(albumId);
-    LinePhotoEntity photo =
-        bench
+    AlbumModel album = openAlbums.open(albumId);
+    AlbumPhoto photo =
+        album
             .photo(id)
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
-    int number = spread == null ? bench.firstSpread() : spread;
+    int number = spread == null ? album.firstSpread() : spread;
     PlacingTask open =
         PlacingTask.of(
-            bench,
+            album,
             PlacingTask.Scope.spread(number),
             Placing.Order.STORY,
             Breathing.PACKED,
             PlacingTask.Who.ALL_WHO_WAIT);
-    PlacingTask task = open.indexOf(id) < 0 ? beside(bench, id) : open;
+    PlacingTask task = open.indexOf(id) < 0 ? beside(album, id) : open;
     int index = task.indexOf(id);
     if (index < 0 || photo.isOut() || task.slots().isEmpty()) {
       return List.of();
     }
-    return MakingRoom.of(task.problem(), task.placeOf(bench), index, means(bench)).stream()
-        .map(option -> room(bench, task, option))
+    return MakingRoom.of(task.problem(), task.placeOf(album), index, means(album)).stream()
+        .map(option -> room(album, task, option))
         .toList();
   }
 
-  private RoomView room(Bench bench, PlacingTask task, MakingRoom.Option option) {
+  private RoomView room(AlbumModel album, PlacingTask task, MakingRoom.Option option) {
     String key = option.key();
     String name = key == null ? "" : shelf.find(key).map(each -> each.item().name()).orElse(key);
     return new RoomView(
         Words.key(option.way()),
-        PlaceWords.room(bench, task, option, name),
+        PlaceWords.room(album, task, option, name),
         PlaceWords.points(option.more()),
         option.place() < 0 ? null : task.slots().get(option.place()).id(),
         option.way() == MakingRoom.Way.DROP_REPEAT
@@ -248,7 +249,7 @@ class PlaceViews {
   }
 
   /** The sleeves and the small leaves of the shelf. */
-  private MakingRoom.Means means(Bench bench) {
+  private MakingRoom.Means means(AlbumModel album) {
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
     List<MakingRoom.Inset> insets = new ArrayList<>();
     for (Shelf.Entry entry : shelf.all()) {
@@ -259,7 +260,7 @@ class PlaceViews {
           && entry.item() instanceof LeafType type
           && type.pattern() != null
           && insets.size() < MOST_INSETS
-          && isSmaller(bench, type)) {
+          && isSmaller(album, type)) {
         Leaf leaf = Leaf.of(1, 1, type);
         insets.add(new MakingRoom.Inset(entry.key(), places(leaf)));
       }
@@ -267,8 +268,8 @@ class PlaceViews {
     return new MakingRoom.Means(sleeves, insets);
   }
 
-  private static boolean isSmaller(Bench bench, LeafType type) {
-    return bench.leaves().leaves().stream()
+  private static boolean isSmaller(AlbumModel album, LeafType type) {
+    return album.leaves().leaves().stream()
         .anyMatch(
             leaf ->
                 leaf.size().w().isMoreThan(type.size().w())
@@ -290,26 +291,26 @@ class PlaceViews {
   record LateView(String photo, String name, Views.@Nullable WhereView where, String fits) {}
 
   List<LateView> late(long albumId) {
-    Bench bench = benches.open(albumId);
-    MakingRoom.Means means = means(bench);
+    AlbumModel album = openAlbums.open(albumId);
+    MakingRoom.Means means = means(album);
     List<LateView> views = new ArrayList<>();
     int without = 0;
-    for (PlaceEdits.Late late : PlaceEdits.late(bench)) {
-      String name = bench.photo(late.photo()).map(LinePhotoEntity::name).orElse("");
+    for (PlaceEdits.Late late : PlaceEdits.late(album)) {
+      String name = album.photo(late.photo()).map(AlbumPhoto::name).orElse("");
       if (late.gap() != null) {
-        Bench with = AlbumEdits.asPut(bench, late.gap(), late.photo());
+        AlbumModel with = AlbumEdits.asPut(album, late.gap(), late.photo());
         views.add(
             new LateView(
                 late.photo(),
                 name,
-                AlbumViews.where(bench, late.gap()),
+                AlbumViews.where(album, late.gap()),
                 Words.percent(with.seated(late.gap()).orElseThrow().measured().keptShare())
                     + " of it is seen in "
                     + SlotNames.of(late.gap())));
       } else {
         String fits =
             without++ < MOST_WITHOUT
-                ? otherwise(bench, late.photo(), means)
+                ? otherwise(album, late.photo(), means)
                 : "Its ticket says what else would make room.";
         views.add(new LateView(late.photo(), name, null, fits));
       }
@@ -318,32 +319,32 @@ class PlaceViews {
   }
 
   /** A sleeve or a small leaf for a photo that no gap suits, on the spread of its story. */
-  private String otherwise(Bench bench, String photo, MakingRoom.Means means) {
-    PlacingTask task = beside(bench, photo);
+  private String otherwise(AlbumModel album, String photo, MakingRoom.Means means) {
+    PlacingTask task = beside(album, photo);
     int index = task.indexOf(photo);
-    return MakingRoom.of(task.problem(), task.placeOf(bench), index, means).stream()
+    return MakingRoom.of(task.problem(), task.placeOf(album), index, means).stream()
         .filter(
             option -> option.way() == MakingRoom.Way.SLEEVE || option.way() == MakingRoom.Way.INSET)
         .findFirst()
-        .map(option -> room(bench, task, option).text())
+        .map(option -> room(album, task, option).text())
         .orElse("No gap, sleeve or small leaf suits it; choose leaves for it.");
   }
 
   /** The spread with the photo that comes last before this one in the story. */
-  private static PlacingTask beside(Bench bench, String photo) {
-    int spread = bench.firstSpread();
-    for (LinePhotoEntity each : bench.line()) {
-      if (each.photo().sha256().equals(photo)) {
+  private static PlacingTask beside(AlbumModel album, String photo) {
+    int spread = album.firstSpread();
+    for (AlbumPhoto each : album.line()) {
+      if (each.id().equals(photo)) {
         break;
       }
       spread =
-          bench
-              .slotOf(each.photo().sha256())
-              .map(slot -> bench.leaves().spreadOf(slot.parent().page()))
+          album
+              .slotOf(each.id())
+              .map(slot -> album.leaves().spreadOf(slot.parent().page()))
               .orElse(spread);
     }
     return PlacingTask.of(
-        bench,
+        album,
         PlacingTask.Scope.spread(spread),
         Placing.Order.STORY,
         Breathing.PACKED,

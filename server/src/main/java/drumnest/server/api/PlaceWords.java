@@ -1,19 +1,19 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.PlacingTask;
-import drumnest.server.edit.SlotNames;
+import drumnest.core.place.PlacingTask;
 import drumnest.server.shelf.UnitsInUse;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -145,13 +145,13 @@ final class PlaceWords {
     return Orientation.of(size.w().toNanometres(), size.h().toNanometres());
   }
 
-  private static String name(Bench bench, PlacingTask task, int photo) {
+  private static String name(AlbumModel album, PlacingTask task, int photo) {
     String id = task.problem().candidates().get(photo).id();
-    return "“" + bench.photo(id).map(LinePhotoEntity::name).orElse("") + "”";
+    return "“" + album.photo(id).map(AlbumPhoto::name).orElse("") + "”";
   }
 
   /** Why the photo of a place is there. */
-  static List<String> reasons(Bench bench, PlacingTask task, int[] placeOf, int place) {
+  static List<String> reasons(AlbumModel album, PlacingTask task, int[] placeOf, int place) {
     int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     int photo = photoAt[place];
     List<String> reasons = new ArrayList<>();
@@ -176,12 +176,12 @@ final class PlaceWords {
       if (before >= 0 && after >= 0) {
         reasons.add(
             "In the story it comes between "
-                + name(bench, task, before)
+                + name(album, task, before)
                 + " and "
-                + name(bench, task, after)
+                + name(album, task, after)
                 + ".");
       } else if (before >= 0) {
-        reasons.add("In the story it comes after " + name(bench, task, before) + ".");
+        reasons.add("In the story it comes after " + name(album, task, before) + ".");
       } else if (after >= 0) {
         reasons.add("It opens the story of this spread.");
       }
@@ -211,19 +211,20 @@ final class PlaceWords {
 
   /** What could be done about what is wrong with a photo in its place. */
   static String suggestion(
-      Bench bench, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
+      AlbumModel album, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
     boolean apart = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.CAPTION_APART);
     if (apart) {
-      return smallestBeside(bench, task, placeOf, place);
+      return smallestBeside(album, task, placeOf, place);
     }
     boolean wrongWay = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.WRONG_WAY);
     if (wrongWay) {
-      return otherShape(bench, task, placeOf, place);
+      return otherShape(album, task, placeOf, place);
     }
     return "";
   }
 
-  private static String smallestBeside(Bench bench, PlacingTask task, int[] placeOf, int place) {
+  private static String smallestBeside(
+      AlbumModel album, PlacingTask task, int[] placeOf, int place) {
     int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     Slot slot = task.slots().get(place);
     return IntStream.range(0, photoAt.length)
@@ -234,14 +235,14 @@ final class PlaceWords {
         .map(
             i ->
                 "For words beside it the smallest photo makes way: take "
-                    + name(bench, task, photoAt[i])
+                    + name(album, task, photoAt[i])
                     + " out of "
                     + SlotNames.within(task.slots().get(i))
                     + " and keep that place for words.")
         .orElse("");
   }
 
-  private static String otherShape(Bench bench, PlacingTask task, int[] placeOf, int place) {
+  private static String otherShape(AlbumModel album, PlacingTask task, int[] placeOf, int place) {
     int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     Orientation own = task.problem().candidates().get(photoAt[place]).pixels().orientation();
     Orientation here = shape(task.problem().places().get(place).print());
@@ -253,7 +254,7 @@ final class PlaceWords {
         .map(
             i ->
                 "Swapped with "
-                    + name(bench, task, photoAt[i])
+                    + name(album, task, photoAt[i])
                     + " in "
                     + SlotNames.within(task.slots().get(i))
                     + ", both would have places of their shape.")
@@ -265,9 +266,9 @@ final class PlaceWords {
   }
 
   /** A way to make room, in a sentence. */
-  static String room(Bench bench, PlacingTask task, MakingRoom.Option option, String key) {
+  static String room(AlbumModel album, PlacingTask task, MakingRoom.Option option, String key) {
     String place = option.place() < 0 ? "" : SlotNames.of(task.slots().get(option.place()));
-    String other = option.other() < 0 ? "" : name(bench, task, option.other());
+    String other = option.other() < 0 ? "" : name(album, task, option.other());
     String print = option.print() == null ? "" : UnitsInUse.text(option.print());
     return switch (option.way()) {
       case SLEEVE ->
@@ -276,7 +277,7 @@ final class PlaceWords {
       case INSET -> "A small leaf (" + key + ") has a " + print + " place for it.";
       case TAKE ->
           other.isEmpty()
-              ? "It goes to " + place + free(bench, task.slots().get(option.place()))
+              ? "It goes to " + place + free(album, task.slots().get(option.place()))
               : "It goes to " + place + " and " + other + " is left out.";
       case SHARE ->
           "It and "
@@ -286,13 +287,13 @@ final class PlaceWords {
               + ", a "
               + print
               + " print each"
-              + sharedWith(bench, task, option.place());
+              + sharedWith(album, task, option.place());
     };
   }
 
-  private static String free(Bench bench, Slot slot) {
-    return bench
-        .aside(slot)
+  private static String free(AlbumModel album, Slot slot) {
+    return album
+        .reservation(slot)
         .map(
             aside ->
                 switch (aside) {
@@ -300,11 +301,11 @@ final class PlaceWords {
                   case TITLE -> ", which is kept for a title.";
                   case EMPTY -> ", which was left empty on purpose.";
                 })
-        .orElse(bench.isFilled(slot) ? "; the others move up." : ", which is empty.");
+        .orElse(album.isFilled(slot) ? "; the others move up." : ", which is empty.");
   }
 
-  private static String sharedWith(Bench bench, PlacingTask task, int place) {
-    return bench
+  private static String sharedWith(AlbumModel album, PlacingTask task, int place) {
+    return album
         .seated(task.slots().get(place))
         .map(seated -> "; “" + seated.photo().name() + "” makes way.")
         .orElse(".");

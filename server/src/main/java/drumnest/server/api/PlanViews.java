@@ -1,5 +1,6 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mount;
 import drumnest.core.album.PageMeasure;
@@ -10,7 +11,6 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.edit.Bench;
 import java.util.List;
 
 /** The ruler marks of mounts. */
@@ -27,14 +27,14 @@ final class PlanViews {
     return new Box(x, within.y(), within.right().min(usable.right()).minus(x), within.h());
   }
 
-  static List<Views.MarkView> marks(Bench bench, Slot slot) {
+  static List<Views.MarkView> marks(AlbumModel album, Slot slot) {
     List<Mount> mounts = slot.leaf().plan(slot.leaf().face(slot.side())).mounts();
     Mount mount =
         mounts.stream()
             .filter(each -> slot.id().endsWith("-" + each.block() + "." + each.index()))
             .findFirst()
             .orElseThrow();
-    return marks(mount, mounts, room(slot.leaf(), slot.side(), bench.rules()));
+    return marks(mount, mounts, room(slot.leaf(), slot.side(), album.rules()));
   }
 
   static List<Views.MarkView> marks(Mount mount, List<Mount> all, Box room) {

@@ -2,12 +2,12 @@ package drumnest.server.api;
 
 import drumnest.core.album.PlanProblemException;
 import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
 import drumnest.server.PlainText;
+import drumnest.server.StaleVersionException;
+import drumnest.server.UnprocessableException;
 import drumnest.server.data.DiskRoom;
 import drumnest.server.data.OutOfRoomException;
-import drumnest.server.edit.AlbumMovedOnException;
-import drumnest.server.edit.NotPossibleException;
-import drumnest.server.edit.NotThereException;
 import drumnest.server.edit.WouldLoseException;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.shelf.UnitsInUse;
@@ -62,7 +62,7 @@ class ProblemAdvice {
   }
 
   @ExceptionHandler
-  ResponseEntity<ProblemDetail> notPossible(NotPossibleException e) {
+  ResponseEntity<ProblemDetail> notPossible(UnprocessableException e) {
     return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible", e.getMessage(), e.field());
   }
 
@@ -103,7 +103,7 @@ class ProblemAdvice {
     return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", e.getMessage(), null);
   }
 
-  @ExceptionHandler({AlbumMovedOnException.class, ConcurrencyFailureException.class})
+  @ExceptionHandler({StaleVersionException.class, ConcurrencyFailureException.class})
   ResponseEntity<ProblemDetail> movedOn(Exception e) {
     return problem(
         HttpStatus.CONFLICT,

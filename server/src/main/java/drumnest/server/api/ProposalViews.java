@@ -1,10 +1,12 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
@@ -13,10 +15,8 @@ import drumnest.core.place.SleevesFor;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.LeafType;
-import drumnest.server.edit.Bench;
 import drumnest.server.edit.LeafPlans;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -140,14 +140,14 @@ class ProposalViews {
 
   private LeafPlanView plan(LeafPlans.Proposal proposal, LeafChoices.Choice choice, int number) {
     LeafPlanning.Plan plan = choice.plan();
-    Bench with = proposal.with(choice);
+    AlbumModel with = proposal.with(choice);
     List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
     List<Slot> slots =
         leaves.stream()
             .flatMap(leaf -> Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()))
             .toList();
     List<Slot> filled = slots.stream().filter(slot -> with.seated(slot).isPresent()).toList();
-    int kept = (int) slots.stream().filter(slot -> with.aside(slot).isPresent()).count();
+    int kept = (int) slots.stream().filter(slot -> with.reservation(slot).isPresent()).count();
     List<Double> cropped =
         slots.stream()
             .flatMap(slot -> with.seated(slot).stream())
@@ -168,9 +168,7 @@ class ProposalViews {
         Math.round(1000 * cropped.stream().mapToDouble(Double::doubleValue).average().orElse(0))
             / 10.0,
         (int) cropped.stream().filter(share -> share > forcedAbove).count(),
-        left.stream()
-            .map(each -> with.photo(each.id()).map(LinePhotoEntity::name).orElse(""))
-            .toList(),
+        left.stream().map(each -> with.photo(each.id()).map(AlbumPhoto::name).orElse("")).toList(),
         kinds(proposal, plan),
         sleeves(with, left));
   }
@@ -201,7 +199,7 @@ class ProposalViews {
   }
 
   /** The photos that find no place; of the versions of one subject one counts. */
-  private static List<Candidate> left(LeafPlans.Proposal proposal, Bench with) {
+  private static List<Candidate> left(LeafPlans.Proposal proposal, AlbumModel with) {
     Set<String> told = new HashSet<>();
     for (Candidate each : proposal.waiting()) {
       if (with.slotOf(each.id()).isPresent()) {
@@ -231,7 +229,7 @@ class ProposalViews {
     return new NeedView(type.getKey(), type.getValue().name(), needed, owned);
   }
 
-  private List<NeedView> sleeves(Bench with, List<Candidate> left) {
+  private List<NeedView> sleeves(AlbumModel with, List<Candidate> left) {
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
     for (Shelf.Entry entry : shelf.all()) {
       if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
@@ -248,12 +246,12 @@ class ProposalViews {
         .toList();
   }
 
-  private static SketchLeaf sketch(Bench with, Leaf leaf) {
+  private static SketchLeaf sketch(AlbumModel with, Leaf leaf) {
     return new SketchLeaf(
         leaf.type().name(), page(with, leaf, Side.FRONT), page(with, leaf, Side.BACK));
   }
 
-  private static SketchPage page(Bench with, Leaf leaf, Side side) {
+  private static SketchPage page(AlbumModel with, Leaf leaf, Side side) {
     Size size = leaf.size();
     return new SketchPage(
         size.w().toInches().doubleValue(),
@@ -261,17 +259,17 @@ class ProposalViews {
         leaf.slots(side, 0).stream().map(slot -> place(with, slot)).toList());
   }
 
-  private static SketchPlace place(Bench with, Slot slot) {
-    Bench.Seated seated = with.seated(slot).orElse(null);
+  private static SketchPlace place(AlbumModel with, Slot slot) {
+    AlbumModel.Seated seated = with.seated(slot).orElse(null);
     return new SketchPlace(
         slot.box().x().toInches().doubleValue(),
         slot.box().y().toInches().doubleValue(),
         slot.box().w().toInches().doubleValue(),
         slot.box().h().toInches().doubleValue(),
-        seated == null ? null : seated.filling().sha256(),
+        seated == null ? null : seated.holding().photo(),
         seated == null
             ? null
             : SlotDrawing.of(
-                slot.takes(), seated.photo().photo().pixels(), seated.measured(), with.rules()));
+                slot.takes(), seated.photo().pixels(), seated.measured(), with.rules()));
   }
 }

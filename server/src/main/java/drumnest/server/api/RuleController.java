@@ -1,20 +1,19 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.NotThereException;
-import drumnest.server.edit.SlotNames;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.shelf.HouseUnits;
 import drumnest.server.shelf.RuleText;
 import drumnest.server.shelf.RulesInForce;
 import drumnest.server.shelf.UnitsInUse;
-import drumnest.server.store.Albums;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,14 +34,12 @@ class RuleController {
 
   private final RulesInForce rules;
   private final HouseUnits units;
-  private final Benches benches;
-  private final Albums albums;
+  private final OpenAlbums openAlbums;
 
-  RuleController(RulesInForce rules, HouseUnits units, Benches benches, Albums albums) {
+  RuleController(RulesInForce rules, HouseUnits units, OpenAlbums openAlbums) {
     this.rules = rules;
     this.units = units;
-    this.benches = benches;
-    this.albums = albums;
+    this.openAlbums = openAlbums;
   }
 
   @GetMapping("/rules")
@@ -73,12 +70,12 @@ class RuleController {
     HouseRule rule = rule(name);
     HouseRules other = rules.with(rule, RuleText.read(rule, request.value()));
     List<String> changes = new ArrayList<>();
-    albums.findAll().forEach(album -> changes.addAll(changes(benches.open(album.id()), other)));
+    openAlbums.all().forEach(each -> changes.addAll(changes(each, other)));
     return new ShelfViews.EffectView(changes.size(), changes.stream().limit(MOST_SHOWN).toList());
   }
 
-  private static List<String> changes(Bench now, HouseRules other) {
-    Bench then = now.under(other);
+  private static List<String> changes(AlbumModel now, HouseRules other) {
+    AlbumModel then = now.under(other);
     List<String> changes = new ArrayList<>();
     for (Slot slot : now.leaves().slots()) {
       String before = verdict(now, slot);
@@ -91,11 +88,11 @@ class RuleController {
   }
 
   /** What is said of a slot, as short as it can be compared. */
-  private static String verdict(Bench bench, Slot slot) {
-    return bench
+  private static String verdict(AlbumModel album, Slot slot) {
+    return album
         .seated(slot)
         .map(seated -> verdict(seated.measured()))
-        .or(() -> bench.laid(slot).map(laid -> Words.key(laid.fit().verdict())))
+        .or(() -> album.laid(slot).map(laid -> Words.key(laid.fit().verdict())))
         .orElse("");
   }
 

@@ -1,7 +1,7 @@
 package drumnest.server.api;
 
 import drumnest.server.FieldProblemException;
-import drumnest.server.edit.NotPossibleException;
+import drumnest.server.UnprocessableException;
 import drumnest.server.share.NetworkPlace;
 import drumnest.server.share.Pairing;
 import drumnest.server.share.SharedDoor;
@@ -81,7 +81,7 @@ class SharingController {
       if (asked.addresses() != null) {
         choose(asked.addresses());
       } else if (!door.open()) {
-        throw new NotPossibleException(
+        throw new UnprocessableException(
             "on",
             door.places().isEmpty()
                 ? "This machine is in no network, so there is nobody to share with."
@@ -108,7 +108,7 @@ class SharingController {
       }
     }
     if (!door.choose(addresses)) {
-      throw new NotPossibleException("addresses", "Nothing can listen there at the moment.");
+      throw new UnprocessableException("addresses", "Nothing can listen there at the moment.");
     }
   }
 
@@ -130,7 +130,7 @@ class SharingController {
   @PostMapping("/api/sharing/code")
   SharingViews.SharingView code(@Parameter(hidden = true) HttpServletRequest request) {
     if (!door.isOpen()) {
-      throw new NotPossibleException("on", "Switch sharing on first.");
+      throw new UnprocessableException("on", "Switch sharing on first.");
     }
     pairing.newCode();
     return sharing(request);

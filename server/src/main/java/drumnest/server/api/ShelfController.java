@@ -1,5 +1,6 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.Catalogue;
@@ -9,17 +10,16 @@ import drumnest.core.stock.Part;
 import drumnest.core.stock.PocketPattern;
 import drumnest.core.stock.Ruling;
 import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PageTemplate;
 import drumnest.server.edit.LeafEdits;
-import drumnest.server.edit.NotPossibleException;
-import drumnest.server.edit.NotThereException;
 import drumnest.server.shelf.CatalogueFile;
 import drumnest.server.shelf.ItemForm;
 import drumnest.server.shelf.RulesInForce;
 import drumnest.server.shelf.Shelf;
 import drumnest.server.shelf.UnitsInUse;
-import drumnest.server.store.Albums;
-import drumnest.server.store.Leaves;
 import drumnest.server.store.TypeOpeningEntity;
 import drumnest.server.store.TypeOpenings;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -29,7 +29,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -54,8 +53,7 @@ class ShelfController {
   private final LeafEdits leafEdits;
   private final RulesInForce rules;
   private final TypeOpenings openings;
-  private final Leaves leaves;
-  private final Albums albums;
+  private final OpenAlbums albums;
 
   ShelfController(
       Shelf shelf,
@@ -63,24 +61,24 @@ class ShelfController {
       LeafEdits leafEdits,
       RulesInForce rules,
       TypeOpenings openings,
-      Leaves leaves,
-      Albums albums) {
+      OpenAlbums albums) {
     this.shelf = shelf;
     this.file = file;
     this.leafEdits = leafEdits;
     this.rules = rules;
     this.openings = openings;
-    this.leaves = leaves;
     this.albums = albums;
   }
 
   @GetMapping
   ShelfViews.CatalogueView catalogue() {
     Map<String, Integer> used = new TreeMap<>();
-    leaves.findAll().forEach(leaf -> used.merge(leaf.type(), 1, Integer::sum));
-    albums.findAll().stream()
-        .filter(album -> album.format() != null)
-        .forEach(album -> used.merge(album.format(), 1, Integer::sum));
+    for (AlbumModel album : albums.all()) {
+      album.leafStates().values().forEach(leaf -> used.merge(leaf.type(), 1, Integer::sum));
+      if (album.format() != null) {
+        used.merge(album.format(), 1, Integer::sum);
+      }
+    }
     Map<String, Size> measured = measured(openings.findAll());
     return new ShelfViews.CatalogueView(
         shelf.all().stream()
@@ -126,8 +124,10 @@ class ShelfController {
         && !new LeafType(
                 after.name(), before.size(), before.pattern(), before.shared(), before.keepFree())
             .equals(after)
-        && !leaves.findByType(entry.key()).isEmpty()) {
-      throw new NotPossibleException(
+        && albums.all().stream()
+            .flatMap(album -> album.leafStates().values().stream())
+            .anyMatch(leaf -> leaf.type().equals(entry.key()))) {
+      throw new UnprocessableException(
           "w",
           "Leaves of this kind are in an album already, so their size and pockets stay. Its name"
               + " can change; for other pockets add another kind.");
@@ -148,7 +148,7 @@ class ShelfController {
     Shelf.Entry entry = entry(key);
     Catalogue.Entry began = Catalogue.beginning().get(key);
     if (began == null) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "key", "This entry is your own: there is nothing to put back.");
     }
     requireFree(entry, began.item());
@@ -261,14 +261,7 @@ class ShelfController {
       pocket = front.mirrored().otherSide(pocket - 1) + 1;
     }
     @Nullable Size size = request.opening().toSize("opening.");
-    Optional<TypeOpeningEntity> there = openings.findByItemKeyAndFaceAndPocket(key, face, pocket);
-    if (size != null) {
-      TypeOpeningEntity opening = there.orElse(new TypeOpeningEntity(key, face, pocket, size));
-      opening.measure(size);
-      openings.save(opening);
-    } else {
-      there.ifPresent(openings::delete);
-    }
+    shelf.measure(key, face, pocket, size);
     return pattern(key);
   }
 
@@ -310,7 +303,7 @@ class ShelfController {
   private static PocketPattern pockets(LeafType type) {
     PocketPattern pattern = type.pattern();
     if (pattern == null) {
-      throw new NotPossibleException("key", "This kind of leaf has no pockets.");
+      throw new UnprocessableException("key", "This kind of leaf has no pockets.");
     }
     return pattern;
   }

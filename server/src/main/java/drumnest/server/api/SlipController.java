@@ -1,8 +1,7 @@
 package drumnest.server.api;
 
-import drumnest.server.edit.NotPossibleException;
-import drumnest.server.edit.NotThereException;
-import drumnest.server.store.Albums;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.store.SlipEntity;
 import drumnest.server.store.Slips;
 import drumnest.server.sums.Sums;
@@ -28,11 +27,11 @@ class SlipController {
   private static final TypeReference<Map<String, Object>> QUESTION = new TypeReference<>() {};
 
   private final Slips slips;
-  private final Albums albums;
+  private final OpenAlbums albums;
   private final Sums sums;
   private final JsonMapper json;
 
-  SlipController(Slips slips, Albums albums, Sums sums, JsonMapper json) {
+  SlipController(Slips slips, OpenAlbums albums, Sums sums, JsonMapper json) {
     this.slips = slips;
     this.albums = albums;
     this.sums = sums;
@@ -57,16 +56,14 @@ class SlipController {
 
   @PostMapping
   SlipsView send(@PathVariable("id") long id, @Valid @RequestBody Requests.SlipForm request) {
-    if (!albums.existsById(id)) {
-      throw new NotThereException("album", "There is no album " + id + ".");
-    }
+    albums.require(id);
     if (slips.findByAlbumIdOrderByIdDesc(id).size() >= MOST) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "sum", "The ticket holds " + MOST + " sums; throw one away first.");
     }
     String question = json.writeValueAsString(request.question());
     if (question.length() > LARGEST) {
-      throw new NotPossibleException("question", "This sum is too long for the ticket.");
+      throw new UnprocessableException("question", "This sum is too long for the ticket.");
     }
     // A sum that does not come out is refused here, with its own words.
     sums.answer(request.sum(), json.readTree(question));

@@ -1,23 +1,23 @@
 package drumnest.server.api;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.AlbumEdits;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
-import drumnest.server.edit.NotThereException;
-import drumnest.server.edit.SlotNames;
 import drumnest.server.shelf.UnitsInUse;
-import drumnest.server.store.FillingEntity;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -30,18 +30,18 @@ import org.springframework.stereotype.Component;
 @Component
 class TicketViews {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
 
-  TicketViews(Benches benches) {
-    this.benches = benches;
+  TicketViews(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
   }
 
   /** The ticket of a slot as it is. */
   Views.TicketView ticket(long albumId, String slotId) {
-    Bench bench = benches.open(albumId);
-    Slot slot = slot(bench, slotId);
-    LinePhotoEntity photo = photoIn(bench, slot);
-    return ticket(bench, slot, photo, photo == null ? null : photo.keep());
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo = photoIn(album, slot);
+    return ticket(album, slot, photo, photo == null ? null : photo.keep());
   }
 
   /**
@@ -53,33 +53,33 @@ class TicketViews {
 
   /** The ticket of a slot as it would be with another keep box. */
   PreviewView kept(long albumId, String slotId, @Nullable PixelBox keep) {
-    Bench bench = benches.open(albumId);
-    Slot slot = slot(bench, slotId);
-    LinePhotoEntity photo = photoIn(bench, slot);
-    if (photo != null && keep != null && !keep.isInside(photo.photo().pixels())) {
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo = photoIn(album, slot);
+    if (photo != null && keep != null && !keep.isInside(photo.pixels())) {
       throw new FieldProblemException("keep", "The keep box lies inside the picture.");
     }
-    return new PreviewView(ticket(bench, slot, photo, keep), null);
+    return new PreviewView(ticket(album, slot, photo, keep), null);
   }
 
   /** The ticket of a slot as it would be with another photo in it. */
   PreviewView held(long albumId, String slotId, String sha256) {
-    Bench bench = benches.open(albumId);
-    Slot slot = slot(bench, slotId);
-    LinePhotoEntity photo =
-        bench
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo =
+        album
             .photo(sha256)
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + sha256 + "” here."));
-    Bench with = AlbumEdits.asPut(bench, slot, sha256);
-    LinePhotoEntity other = photoIn(bench, slot);
+    AlbumModel with = AlbumEdits.asPut(album, slot, sha256);
+    AlbumPhoto other = photoIn(album, slot);
     return new PreviewView(
         ticket(with, slot, photo, photo.keep()),
         other == null || other == photo ? null : swapped(with, other));
   }
 
-  private static String swapped(Bench with, LinePhotoEntity other) {
-    Slot to = with.slotOf(other.photo().sha256()).orElse(null);
+  private static String swapped(AlbumModel with, AlbumPhoto other) {
+    Slot to = with.slotOf(other.id()).orElse(null);
     if (to == null) {
       return "“" + other.name() + "” goes back on the line.";
     }
@@ -91,27 +91,27 @@ class TicketViews {
     return "“" + other.name() + "” goes to " + SlotNames.of(to) + ": " + seen + ".";
   }
 
-  private static Slot slot(Bench bench, String id) {
-    return bench
+  private static Slot slot(AlbumModel album, String id) {
+    return album
         .slot(id)
         .orElseThrow(() -> new NotThereException("slot", "There is no place “" + id + "”."));
   }
 
-  private static @Nullable LinePhotoEntity photoIn(Bench bench, Slot slot) {
-    return bench.filling(slot.id()).flatMap(held -> bench.photo(held.sha256())).orElse(null);
+  private static @Nullable AlbumPhoto photoIn(AlbumModel album, Slot slot) {
+    return album.holding(slot.id()).flatMap(held -> album.photo(held.photo())).orElse(null);
   }
 
   private static Views.TicketView ticket(
-      Bench bench, Slot slot, @Nullable LinePhotoEntity photo, @Nullable PixelBox keep) {
+      AlbumModel album, Slot slot, @Nullable AlbumPhoto photo, @Nullable PixelBox keep) {
     if (photo == null) {
-      return bench
+      return album
           .laid(slot)
-          .map(laid -> thingTicket(bench, slot, laid))
-          .orElseGet(() -> emptyTicket(bench, slot));
+          .map(laid -> thingTicket(album, slot, laid))
+          .orElseGet(() -> emptyTicket(album, slot));
     }
-    FillingEntity filling = bench.filling(slot.id()).orElseThrow();
-    PrintInPocket seat = bench.measure(slot, photo, filling.isTurned(), keep);
-    Pixels pixels = photo.photo().pixels();
+    Holding filling = album.holding(slot.id()).orElseThrow();
+    PrintInPocket seat = album.measure(slot, photo, filling.turned(), keep);
+    Pixels pixels = photo.pixels();
     InsertFit fit = seat.fit();
     // On plain paper nothing goes into anything.
     boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
@@ -119,8 +119,8 @@ class TicketViews {
     return new Views.TicketView(
         slot.id(),
         SlotNames.of(slot),
-        LineViews.photo(bench, photo),
-        AlbumViews.seat(bench, slot, filling, photo, seat),
+        LineViews.photo(album, photo),
+        AlbumViews.seat(album, slot, filling, photo, seat),
         Views.SizeView.of(headline),
         seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
         Views.SizeView.of(slot.takes()),
@@ -137,19 +137,19 @@ class TicketViews {
             ? SlotDrawing.trimmedShare(seat)
             : SlotDrawing.share(seat.crop().crop(), pixels),
         keep == null ? null : SlotDrawing.share(keep, pixels),
-        todo(seat, bench.rules()),
-        why(bench, slot, photo, seat),
+        todo(seat, album.rules()),
+        why(album, slot, photo, seat),
         Words.key(slot.kind()),
         Words.key(seat.opening().known()),
-        marks(bench, slot),
+        marks(album, slot),
         null,
         null);
   }
 
-  private static Views.TicketView emptyTicket(Bench bench, Slot slot) {
-    Opening opening = bench.opening(slot);
+  private static Views.TicketView emptyTicket(AlbumModel album, Slot slot) {
+    Opening opening = album.opening(slot);
     return bare(
-        bench,
+        album,
         slot,
         Views.SizeView.of(slot.takes()),
         slot.holds() == Holds.PHOTO ? "the print it takes" : "what it takes",
@@ -168,7 +168,7 @@ class TicketViews {
         null);
   }
 
-  private static Views.TicketView thingTicket(Bench bench, Slot slot, Bench.Laid laid) {
+  private static Views.TicketView thingTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
     InsertFit fit = laid.fit();
     boolean cut = !fit.trimTo().equals(fit.insert()) && !laid.thing().original();
     List<String> todo = new ArrayList<>();
@@ -182,7 +182,7 @@ class TicketViews {
     }
     laid.mind().forEach(mind -> todo.add(Words.mind(mind)));
     return bare(
-        bench,
+        album,
         slot,
         Views.SizeView.of(cut ? fit.trimTo() : fit.insert()),
         cut ? "trim to" : laid.thing().name(),
@@ -191,13 +191,13 @@ class TicketViews {
         todo,
         laid.thing().original()
             ? "An original: it is never planned with glue or cutting."
-            : laid.filling().isLocked() ? "Locked here." : "",
-        AlbumViews.thing(bench, laid.thing()),
+            : laid.holding().locked() ? "Locked here." : "",
+        AlbumViews.thing(album, laid.thing()),
         AlbumViews.laid(slot, laid));
   }
 
   private static Views.TicketView bare(
-      Bench bench,
+      AlbumModel album,
       Slot slot,
       Views.SizeView headline,
       String means,
@@ -207,7 +207,7 @@ class TicketViews {
       String why,
       Views.@Nullable ThingView thing,
       Views.@Nullable LaidView laid) {
-    Opening opening = bench.opening(slot);
+    Opening opening = album.opening(slot);
     return new Views.TicketView(
         slot.id(),
         SlotNames.of(slot),
@@ -231,17 +231,17 @@ class TicketViews {
         why,
         Words.key(slot.kind()),
         Words.key(opening.known()),
-        marks(bench, slot),
+        marks(album, slot),
         thing,
         laid);
   }
 
   /** The ruler marks of a mount. */
-  private static List<Views.MarkView> marks(Bench bench, Slot slot) {
+  private static List<Views.MarkView> marks(AlbumModel album, Slot slot) {
     if (slot.kind() != Slot.Kind.MOUNT) {
       return List.of();
     }
-    return PlanViews.marks(bench, slot);
+    return PlanViews.marks(album, slot);
   }
 
   private static List<String> todo(PrintInPocket seat, HouseRules rules) {
@@ -257,21 +257,21 @@ class TicketViews {
   }
 
   /** Why it is here, and where more of it would be seen. */
-  private static String why(Bench bench, Slot slot, LinePhotoEntity photo, PrintInPocket seat) {
-    FillingEntity filling = bench.filling(slot.id()).orElseThrow();
+  private static String why(AlbumModel album, Slot slot, AlbumPhoto photo, PrintInPocket seat) {
+    Holding filling = album.holding(slot.id()).orElseThrow();
     StringBuilder why = new StringBuilder();
     if (photo.takenAt() == null) {
       why.append("It has no date, so it stands at the end of the story. ");
     }
     Set<Size> seen = new HashSet<>();
-    bench.leaves().slots().stream()
+    album.leaves().slots().stream()
         .filter(other -> other.holds() == Holds.PHOTO && !other.takes().equals(slot.takes()))
         .filter(other -> seen.add(other.takes()))
         .map(
             other ->
                 Map.entry(
                     other.takes(),
-                    bench.measure(other, photo, filling.isTurned(), photo.keep()).keptShare()))
+                    album.measure(other, photo, filling.turned(), photo.keep()).keptShare()))
         .max(Map.Entry.comparingByValue())
         .ifPresent(
             best -> {

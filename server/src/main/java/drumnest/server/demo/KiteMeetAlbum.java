@@ -3,13 +3,13 @@ package drumnest.server.demo;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Watch;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.PhotoEdits;
 import drumnest.server.edit.PlaceEdits;
-import drumnest.server.edit.PlacingTask;
 import drumnest.server.intake.PhotoIntake;
-import drumnest.server.store.Albums;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -31,7 +31,7 @@ class KiteMeetAlbum {
   private final AlbumEdits edits;
   private final PlaceEdits places;
   private final PhotoEdits photoEdits;
-  private final Albums albums;
+  private final OpenAlbums albums;
   private final KiteMeetChoices choices;
   private final KiteMeetLeaves more;
 
@@ -40,7 +40,7 @@ class KiteMeetAlbum {
       AlbumEdits edits,
       PlaceEdits places,
       PhotoEdits photoEdits,
-      Albums albums,
+      OpenAlbums albums,
       KiteMeetChoices choices,
       KiteMeetLeaves more) {
     this.choices = choices;
@@ -97,7 +97,7 @@ class KiteMeetAlbum {
   }
 
   private long version(long albumId) {
-    return albums.findById(albumId).orElseThrow().version();
+    return albums.open(albumId).version();
   }
 
   private String take(long albumId, String file) {

@@ -1,15 +1,14 @@
 package drumnest.server.demo;
 
+import drumnest.core.album.AlbumModel;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
-import drumnest.server.edit.Bench;
-import drumnest.server.edit.Benches;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.PhotoEdits;
 import drumnest.server.intake.TablePrints;
-import drumnest.server.store.Albums;
-import drumnest.server.store.LinePhotoEntity;
 import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,20 +25,18 @@ class KiteMeetChoices {
   private static final LocalDateTime SO_FAR = LocalDateTime.of(2025, 6, 14, 12, 0);
   private static final int EVERY_MAYBE = 7;
 
-  private final Benches benches;
   private final PhotoEdits edits;
   private final TablePrints prints;
-  private final Albums albums;
+  private final OpenAlbums albums;
 
-  KiteMeetChoices(Benches benches, PhotoEdits edits, TablePrints prints, Albums albums) {
-    this.benches = benches;
+  KiteMeetChoices(PhotoEdits edits, TablePrints prints, OpenAlbums albums) {
     this.edits = edits;
     this.prints = prints;
     this.albums = albums;
   }
 
   private long version(long albumId) {
-    return albums.findById(albumId).orElseThrow().version();
+    return albums.open(albumId).version();
   }
 
   void choose(long albumId) {
@@ -54,46 +51,45 @@ class KiteMeetChoices {
         new Size(Length.parse("4"), Length.parse("4")),
         LocalDateTime.of(2025, 6, 14, 13, 5));
     shiftSecondClock(albumId);
-    Bench bench = benches.open(albumId);
-    Map<String, Stack> stackOf = bench.stackOf();
+    AlbumModel album = albums.open(albumId);
+    Map<String, Stack> stackOf = album.stackOf();
     Map<String, Choice> choices = new LinkedHashMap<>();
-    for (LinePhotoEntity photo : bench.line()) {
+    for (AlbumPhoto photo : album.line()) {
       if (photo.takenAt() != null && photo.takenAt().isBefore(SO_FAR)) {
-        choices.put(photo.photo().sha256(), choice(photo, stackOf, choices.size()));
+        choices.put(photo.id(), choice(photo, stackOf, choices.size()));
       }
     }
     edits.choose(albumId, version(albumId), choices);
-    heroesAndSecrets(albumId, bench.line());
-    edits.nameChapter(
-        albumId, version(albumId), bench.line().get(0).photo().sha256(), "Arriving and building");
+    heroesAndSecrets(albumId, album.line());
+    edits.nameChapter(albumId, version(albumId), album.line().get(0).id(), "Arriving and building");
   }
 
   /** Two cameras tell the same moments apart by the time that one of them is slow. */
   private void shiftSecondClock(long albumId) {
     Shot.Camera second = Shot.Camera.PEBBLE;
-    benches.open(albumId).photos().stream()
-        .map(photo -> photo.photo().words().camera())
+    albums.open(albumId).photos().stream()
+        .map(photo -> photo.words().camera())
         .filter(camera -> camera != null && camera.contains(second.model()))
         .findFirst()
         .ifPresent(camera -> edits.shiftClock(albumId, version(albumId), camera, second.slow()));
   }
 
-  private static Choice choice(LinePhotoEntity photo, Map<String, Stack> stackOf, int number) {
-    Stack stack = stackOf.get(photo.photo().sha256());
-    if (stack != null && !stack.best().id().equals(photo.photo().sha256())) {
+  private static Choice choice(AlbumPhoto photo, Map<String, Stack> stackOf, int number) {
+    Stack stack = stackOf.get(photo.id());
+    if (stack != null && !stack.best().id().equals(photo.id())) {
       return Choice.OUT;
     }
     return number % EVERY_MAYBE == EVERY_MAYBE - 1 ? Choice.MAYBE : Choice.KEEP;
   }
 
-  private void heroesAndSecrets(long albumId, List<LinePhotoEntity> line) {
+  private void heroesAndSecrets(long albumId, List<AlbumPhoto> line) {
     List<String> heroes =
         line.stream()
             .filter(photo -> photo.rating() != null && photo.rating() == 5)
-            .map(photo -> photo.photo().sha256())
+            .map(photo -> photo.id())
             .toList();
     edits.write(albumId, version(albumId), heroes, "hero", each -> each.withHero(true));
-    LinePhotoEntity group =
+    AlbumPhoto group =
         line.stream()
             .filter(photo -> photo.rating() != null && photo.rating() == 4)
             .findFirst()
@@ -101,13 +97,13 @@ class KiteMeetChoices {
     edits.write(
         albumId,
         version(albumId),
-        List.of(group.photo().sha256()),
+        List.of(group.id()),
         "private",
         each -> each.withSecret(true).withCaption("The whole crew, before the first gust"));
     edits.write(
         albumId,
         version(albumId),
-        List.of(line.get(1).photo().sha256()),
+        List.of(line.get(1).id()),
         "fine behind a flap",
         each -> each.withFlap(true));
   }

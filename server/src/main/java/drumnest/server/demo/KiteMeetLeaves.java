@@ -8,9 +8,9 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.LeafEdits;
 import drumnest.server.edit.ThingEdits;
-import drumnest.server.store.Albums;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -22,9 +22,9 @@ class KiteMeetLeaves {
 
   private final LeafEdits leaves;
   private final ThingEdits things;
-  private final Albums albums;
+  private final OpenAlbums albums;
 
-  KiteMeetLeaves(LeafEdits leaves, ThingEdits things, Albums albums) {
+  KiteMeetLeaves(LeafEdits leaves, ThingEdits things, OpenAlbums albums) {
     this.leaves = leaves;
     this.things = things;
     this.albums = albums;
@@ -128,6 +128,6 @@ class KiteMeetLeaves {
   }
 
   private long version(long album) {
-    return albums.findById(album).orElseThrow().version();
+    return albums.open(album).version();
   }
 }

@@ -1,18 +1,16 @@
 package drumnest.server.demo;
 
 import drumnest.core.stock.Catalogue;
+import drumnest.server.album.NewAlbums;
+import drumnest.server.album.UnfinishedAlbums;
 import drumnest.server.data.DataFolderException;
 import drumnest.server.data.Home;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.AlbumEntity;
-import drumnest.server.store.Albums;
-import drumnest.server.store.LeafEntity;
-import drumnest.server.store.Leaves;
 import drumnest.server.store.SettingEntity;
 import drumnest.server.store.Settings;
-import drumnest.server.store.UnfinishedAlbums;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
@@ -35,8 +33,7 @@ class OpeningDay implements SmartLifecycle {
   private final Home home;
   private final Settings settings;
   private final UnfinishedAlbums unfinished;
-  private final Albums albums;
-  private final Leaves leaves;
+  private final NewAlbums albums;
   private final Shelf shelf;
   private final ObjectProvider<KiteMeetAlbum> kiteMeet;
   private final boolean demo;
@@ -46,8 +43,7 @@ class OpeningDay implements SmartLifecycle {
       Home home,
       Settings settings,
       UnfinishedAlbums unfinished,
-      Albums albums,
-      Leaves leaves,
+      NewAlbums albums,
       Shelf shelf,
       ObjectProvider<KiteMeetAlbum> kiteMeet,
       @Value("${drumnest.demo:false}") boolean demo) {
@@ -55,7 +51,6 @@ class OpeningDay implements SmartLifecycle {
     this.settings = settings;
     this.unfinished = unfinished;
     this.albums = albums;
-    this.leaves = leaves;
     this.shelf = shelf;
     this.kiteMeet = kiteMeet;
     this.demo = demo;
@@ -75,7 +70,7 @@ class OpeningDay implements SmartLifecycle {
     if (interrupted) {
       // Nobody has seen it: the page is served only when it is done.
       unfinished.clear();
-    } else if (albums.count() > 0) {
+    } else if (!albums.areNone()) {
       return;
     } else if (home.hasPhotos()) {
       throw new DataFolderException(
@@ -86,23 +81,15 @@ class OpeningDay implements SmartLifecycle {
               + " with --data.");
     }
     settings.save(new SettingEntity(OPENING, BEGUN));
-    AlbumEntity album = new AlbumEntity(demo ? "The kite meet" : "First album");
-    album.setFormat("format-12x12");
-    album.useLeafKey(2);
-    album = albums.save(album);
-    lay(album, 1, Catalogue.SIX_WIDE);
-    lay(album, 2, Catalogue.ONE_WIDE_TEN_SMALL);
+    long album =
+        albums.begin(
+            demo ? "The kite meet" : "First album",
+            "format-12x12",
+            List.of(Catalogue.SIX_WIDE, Catalogue.ONE_WIDE_TEN_SMALL));
     if (demo) {
-      kiteMeet.getObject().fill(album.id());
+      kiteMeet.getObject().fill(album);
     }
     settings.save(new SettingEntity(OPENING, DONE));
-  }
-
-  private void lay(AlbumEntity album, int number, String type) {
-    LeafEntity leaf = new LeafEntity(album.id(), number);
-    leaf.lie(type, false, 0, null, null);
-    leaf.stand(number);
-    leaves.save(leaf);
   }
 
   @Override

@@ -1,9 +1,9 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
-import drumnest.server.store.PhotoEntity;
 import java.util.List;
 
 /**
@@ -23,7 +23,7 @@ import java.util.List;
  */
 public record PrintLine(
     int line,
-    PhotoEntity photo,
+    PhotoFile photo,
     boolean secret,
     String name,
     Pixels pixels,

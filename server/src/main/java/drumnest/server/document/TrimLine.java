@@ -1,7 +1,7 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Size;
-import drumnest.server.store.PhotoEntity;
+import drumnest.core.photo.PhotoFile;
 import java.util.List;
 
 /**
@@ -20,7 +20,7 @@ import java.util.List;
  */
 public record TrimLine(
     int line,
-    PhotoEntity photo,
+    PhotoFile photo,
     boolean secret,
     String name,
     Size from,

@@ -1,10 +1,18 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Made;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
-import drumnest.server.store.LinePhotoEntity;
-import drumnest.server.store.Made;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,72 +28,72 @@ import org.springframework.stereotype.Service;
 @Service
 public class AlbumEdits {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
 
-  AlbumEdits(Benches benches, History history) {
-    this.benches = benches;
+  AlbumEdits(OpenAlbums openAlbums, History history) {
+    this.openAlbums = openAlbums;
     this.history = history;
   }
 
   /** Puts a photo into a slot; what was in the slot goes where the photo was, or on the line. */
   public void put(long albumId, long version, String photo, String slotId) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = slot(bench, "slot", slotId);
-    LinePhotoEntity entity = photo(bench, "photo", photo);
-    Optional<Slot> from = bench.slotOf(photo);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = slot(album, "slot", slotId);
+    AlbumPhoto entity = photo(album, "photo", photo);
+    Optional<Slot> from = album.slotOf(photo);
     if (from.isPresent()) {
-      swap(bench, from.get(), slot);
+      swap(album, from.get(), slot);
       return;
     }
-    Filling before = held(bench, slot);
+    Holding before = held(album, slot);
     requireUnlocked("slot", before);
     List<Change> changes = new ArrayList<>();
-    changes.add(new Change.OfFilling(slotId, before, Filling.ofPhoto(photo).putByHand()));
+    changes.add(new Change.OfHolding(slotId, before, Holding.ofPhoto(photo).putByHand()));
     if (entity.isOut()) {
       changes.add(PhotoEdits.choose(entity, Choice.KEEP));
     }
-    history.step(bench.album(), "put in " + SlotNames.of(slot), changes);
+    history.step(album, "put in " + SlotNames.of(slot), changes);
   }
 
   /** Swaps what two slots hold; one of them may be empty. */
   public void swap(long albumId, long version, String from, String to) {
-    Bench bench = benches.seen(albumId, version);
-    swap(bench, slot(bench, "from", from), slot(bench, "to", to));
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    swap(album, slot(album, "from", from), slot(album, "to", to));
   }
 
-  private void swap(Bench bench, Slot from, Slot to) {
-    Filling one = held(bench, from);
-    Filling other = held(bench, to);
+  private void swap(AlbumModel album, Slot from, Slot to) {
+    Holding one = held(album, from);
+    Holding other = held(album, to);
     if (from.id().equals(to.id()) || !isSomething(one) && !isSomething(other)) {
-      throw new NotPossibleException("to", "There is nothing to swap there.");
+      throw new UnprocessableException("to", "There is nothing to swap there.");
     }
     requireUnlocked("from", one);
     requireUnlocked("to", other);
     history.step(
-        bench.album(),
+        album,
         (isSomething(one) && isSomething(other) ? "swap with " : "move to ") + SlotNames.of(to),
         List.of(
-            new Change.OfFilling(from.id(), one, moved(other, to, from)),
-            new Change.OfFilling(to.id(), other, moved(one, from, to))));
+            new Change.OfHolding(from.id(), one, moved(other, to, from)),
+            new Change.OfHolding(to.id(), other, moved(one, from, to))));
   }
 
   /** The album as it would be with a photo put into a slot. */
-  public static Bench asPut(Bench bench, Slot slot, String photo) {
-    Map<String, @Nullable Filling> changed = new HashMap<>();
-    Slot from = bench.slotOf(photo).orElse(null);
-    Filling other = held(bench, slot);
+  public static AlbumModel asPut(AlbumModel album, Slot slot, String photo) {
+    Map<String, @Nullable Holding> changed = new HashMap<>();
+    Slot from = album.slotOf(photo).orElse(null);
+    Holding other = held(album, slot);
     if (from == null) {
-      changed.put(slot.id(), Filling.ofPhoto(photo).putByHand());
+      changed.put(slot.id(), Holding.ofPhoto(photo).putByHand());
     } else if (!from.id().equals(slot.id())) {
       changed.put(from.id(), moved(other, slot, from));
-      changed.put(slot.id(), moved(held(bench, from), from, slot));
+      changed.put(slot.id(), moved(held(album, from), from, slot));
     }
-    return bench.with(changed);
+    return album.with(changed);
   }
 
   /** What comes to another slot by hand; what was cut for a place of another size is cut anew. */
-  private static @Nullable Filling moved(@Nullable Filling filling, Slot from, Slot to) {
+  private static @Nullable Holding moved(@Nullable Holding filling, Slot from, Slot to) {
     if (filling == null || !filling.isSomething()) {
       return null;
     }
@@ -95,56 +103,56 @@ public class AlbumEdits {
 
   /** Takes the photo out of a slot and hangs it on the line. */
   public void takeOut(long albumId, long version, String slotId) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = slot(bench, "slot", slotId);
-    Filling before = filled(bench, slot);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = slot(album, "slot", slotId);
+    Holding before = filled(album, slot);
     requireUnlocked("slot", before);
     history.step(
-        bench.album(),
+        album,
         "take out of " + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, null)));
+        List.of(new Change.OfHolding(slotId, before, null)));
   }
 
   /** Locks the photo in its slot, or unlocks it. */
   public void lock(long albumId, long version, String slotId, boolean locked) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = slot(bench, "slot", slotId);
-    Filling before = filled(bench, slot);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = slot(album, "slot", slotId);
+    Holding before = filled(album, slot);
     history.step(
-        bench.album(),
+        album,
         (locked ? "lock " : "unlock ") + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, before.withLocked(locked))));
+        List.of(new Change.OfHolding(slotId, before, before.withLocked(locked))));
   }
 
   /** Gives the photo in a slot a quarter turn, or takes it back. */
   public void turn(long albumId, long version, String slotId, boolean turned) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = slot(bench, "slot", slotId);
-    Filling before = filled(bench, slot);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = slot(album, "slot", slotId);
+    Holding before = filled(album, slot);
     history.step(
-        bench.album(),
+        album,
         "turn in " + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, before.withTurned(turned).putByHand())));
+        List.of(new Change.OfHolding(slotId, before, before.withTurned(turned).putByHand())));
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = slot(bench, "slot", slotId);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = slot(album, "slot", slotId);
     if (slot.kind() == Slot.Kind.MOUNT) {
-      throw new NotPossibleException("slot", "A mount has no opening: things are stuck on it.");
+      throw new UnprocessableException("slot", "A mount has no opening: things are stuck on it.");
     }
-    StoredSize before = bench.ownOpening(slot).map(StoredSize::of).orElse(null);
+    Size before = album.ownOpening(slot).orElse(null);
     history.step(
-        bench.album(),
+        album,
         "measure " + SlotNames.of(slot),
-        List.of(new Change.OfOpening(Bench.openingKey(slot), before, StoredSize.of(opening))));
+        List.of(new Change.OfOpening(AlbumModel.openingKey(slot), before, opening)));
   }
 
   /** Gives the album a title. */
   public void retitle(long albumId, long version, String title) {
-    Bench bench = benches.seen(albumId, version);
-    history.step(bench.album(), "title", List.of(new Change.OfTitle(bench.album().title(), title)));
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    history.step(album, "title", List.of(new Change.OfTitle(album.title(), title)));
   }
 
   public void undo(long albumId, long version) {
@@ -155,43 +163,43 @@ public class AlbumEdits {
     history.redo(albumId, version);
   }
 
-  static Slot slot(Bench bench, String field, String id) {
-    return bench
+  static Slot slot(AlbumModel album, String field, String id) {
+    return album
         .slot(id)
         .orElseThrow(() -> new NotThereException(field, "There is no place “" + id + "”."));
   }
 
-  static LinePhotoEntity photo(Bench bench, String field, String sha256) {
-    return bench
+  static AlbumPhoto photo(AlbumModel album, String field, String sha256) {
+    return album
         .photo(sha256)
         .orElseThrow(
             () -> new NotThereException(field, "There is no photo “" + sha256 + "” on the line."));
   }
 
-  static @Nullable Filling held(Bench bench, Slot slot) {
-    return bench.filling(slot.id()).map(Filling::of).orElse(null);
+  static @Nullable Holding held(AlbumModel album, Slot slot) {
+    return album.holding(slot.id()).orElse(null);
   }
 
-  private static boolean isSomething(@Nullable Filling filling) {
+  private static boolean isSomething(@Nullable Holding filling) {
     return filling != null && filling.isSomething();
   }
 
-  private static Filling filled(Bench bench, Slot slot) {
-    Filling held = held(bench, slot);
+  private static Holding filled(AlbumModel album, Slot slot) {
+    Holding held = held(album, slot);
     if (held == null || !held.isSomething()) {
-      throw new NotPossibleException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
+      throw new UnprocessableException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
     }
     return held;
   }
 
-  static void requireUnlocked(String field, @Nullable Filling filling) {
+  static void requireUnlocked(String field, @Nullable Holding filling) {
     if (filling != null && filling.made() == Made.STUCK) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           field,
           "It is stuck in its place already. If that is not so, take the mark off on its ticket.");
     }
     if (filling != null && filling.locked()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           field,
           (filling.photo() == null ? "What lies there" : "That photo")
               + " is locked. Unlock it first.");

@@ -1,20 +1,26 @@
 package drumnest.server.edit;
 
 import drumnest.core.album.AlbumLeaves;
+import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Block;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafState;
 import drumnest.core.album.PageMeasure;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
-import drumnest.server.shelf.PlanJson;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.Albums;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -30,16 +36,14 @@ public class LeafEdits {
   /** More leaves than any binding holds. */
   static final int MOST = 500;
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
   private final Shelf shelf;
-  private final Albums albums;
 
-  LeafEdits(Benches benches, History history, Shelf shelf, Albums albums) {
-    this.benches = benches;
+  LeafEdits(OpenAlbums openAlbums, History history, Shelf shelf) {
+    this.openAlbums = openAlbums;
     this.history = history;
     this.shelf = shelf;
-    this.albums = albums;
   }
 
   /**
@@ -48,31 +52,27 @@ public class LeafEdits {
    * @param at its number, from 1; it moves to the end where that is past it
    */
   public void add(long albumId, long version, String type, int at) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     Shelf.Entry entry =
         shelf
             .find(type)
             .filter(each -> each.item() instanceof LeafType && !each.gone())
             .orElseThrow(
                 () -> new NotThereException("type", "There is no kind of leaf “" + type + "”."));
-    insert(
-        bench,
-        new StoredLeaf(type, false, 0, null, null),
-        at,
-        "add a leaf: " + entry.item().name());
+    insert(album, LeafState.of(type), at, "add a leaf: " + entry.item().name());
   }
 
-  private void insert(Bench bench, StoredLeaf leaf, int at, String label) {
-    List<Integer> before = order(bench);
+  private void insert(AlbumModel album, LeafState leaf, int at, String label) {
+    List<Integer> before = order(album);
     if (before.size() >= MOST) {
-      throw new NotPossibleException("type", "An album has at most " + MOST + " leaves.");
+      throw new UnprocessableException("type", "An album has at most " + MOST + " leaves.");
     }
     // A key is never used twice, not even of a leaf that was taken out: a step may bring it back.
-    int key = bench.album().nextLeafKey();
+    int key = album.nextLeafKey();
     List<Integer> after = new ArrayList<>(before);
     after.add(Math.max(0, Math.min(at - 1, after.size())), key);
     history.step(
-        bench.album(),
+        album,
         label,
         List.of(new Change.OfLeaf(key, null, leaf), new Change.OfOrder(before, after)));
   }
@@ -83,26 +83,25 @@ public class LeafEdits {
    * @throws WouldLoseException if something is on it and that was not confirmed
    */
   public void remove(long albumId, long version, int key, boolean confirmed) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
-    List<String> lost = lost(bench, leaf);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
+    List<String> lost = lost(album, leaf);
     if (!confirmed && !lost.isEmpty()) {
       throw new WouldLoseException("Leaf " + leaf.number() + " is not empty.", lost);
     }
-    history.step(
-        bench.album(), "take leaf " + leaf.number() + " out", removal(bench, List.of(leaf)));
+    history.step(album, "take leaf " + leaf.number() + " out", removal(album, List.of(leaf)));
   }
 
   /** What is lost with a leaf, a line each. */
-  private static List<String> lost(Bench bench, Leaf leaf) {
+  private static List<String> lost(AlbumModel album, Leaf leaf) {
     List<Slot> slots = slots(leaf);
     List<String> lost = new ArrayList<>();
-    long photos = slots.stream().filter(slot -> bench.seated(slot).isPresent()).count();
-    long things = slots.stream().filter(slot -> bench.laid(slot).isPresent()).count();
+    long photos = slots.stream().filter(slot -> album.seated(slot).isPresent()).count();
+    long things = slots.stream().filter(slot -> album.laid(slot).isPresent()).count();
     long measured =
         slots.stream()
-            .filter(slot -> bench.ownOpening(slot).isPresent())
-            .map(Bench::openingKey)
+            .filter(slot -> album.ownOpening(slot).isPresent())
+            .map(AlbumModel::openingKey)
             .distinct()
             .count();
     int mounts = leaf.plan().mounts().size() + leaf.reversePlan().mounts().size();
@@ -132,34 +131,33 @@ public class LeafEdits {
     return slots;
   }
 
-  private static List<Change> removal(Bench bench, List<Leaf> leaves) {
+  private static List<Change> removal(AlbumModel album, List<Leaf> leaves) {
     List<Change> changes = new ArrayList<>();
-    List<Integer> before = order(bench);
+    List<Integer> before = order(album);
     List<Integer> after = new ArrayList<>(before);
     for (Leaf leaf : leaves) {
-      changes.addAll(emptied(bench, slots(leaf)));
+      changes.addAll(emptied(album, slots(leaf)));
       for (Slot slot : slots(leaf)) {
-        String opening = Bench.openingKey(slot);
+        String opening = AlbumModel.openingKey(slot);
         if (opening.equals(slot.id())) {
-          bench
+          album
               .ownOpening(slot)
-              .ifPresent(
-                  size -> changes.add(new Change.OfOpening(opening, StoredSize.of(size), null)));
+              .ifPresent(size -> changes.add(new Change.OfOpening(opening, size, null)));
         }
       }
-      changes.add(new Change.OfLeaf(leaf.key(), stored(bench, leaf), null));
+      changes.add(new Change.OfLeaf(leaf.key(), album.state(leaf), null));
       after.remove(Integer.valueOf(leaf.key()));
     }
     changes.add(new Change.OfOrder(before, after));
     return changes;
   }
 
-  static List<Change> emptied(Bench bench, List<Slot> slots) {
+  static List<Change> emptied(AlbumModel album, List<Slot> slots) {
     List<Change> changes = new ArrayList<>();
     for (Slot slot : slots) {
-      Filling held = AlbumEdits.held(bench, slot);
+      Holding held = AlbumEdits.held(album, slot);
       if (held != null) {
-        changes.add(new Change.OfFilling(slot.id(), held, null));
+        changes.add(new Change.OfHolding(slot.id(), held, null));
       }
     }
     return changes;
@@ -167,84 +165,67 @@ public class LeafEdits {
 
   /** Moves a leaf to another number, from 1. */
   public void move(long albumId, long version, int key, int to) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
-    List<Integer> before = order(bench);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
+    List<Integer> before = order(album);
     List<Integer> after = new ArrayList<>(before);
     after.remove(Integer.valueOf(key));
     after.add(Math.max(0, Math.min(to - 1, after.size())), key);
     if (after.equals(before)) {
-      throw new NotPossibleException("to", "The leaf is there already.");
+      throw new UnprocessableException("to", "The leaf is there already.");
     }
     history.step(
-        bench.album(),
+        album,
         "move leaf " + leaf.number() + " to " + (after.indexOf(key) + 1),
         List.of(new Change.OfOrder(before, after)));
   }
 
   /** Turns a leaf over, with everything on it. */
   public void turnOver(long albumId, long version, int key) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
     if (leaf.type().keepFree().isPositive()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "leaf",
           "Turned over, the holes of this page would come to its outer edge. Move what is on it"
               + " instead.");
     }
-    StoredLeaf before = stored(bench, leaf);
-    change(
-        bench,
-        leaf,
-        new StoredLeaf(
-            before.type(), !before.turned(), before.dropBy(), before.plan(), before.reversePlan()),
-        "turn leaf " + leaf.number() + " over");
+    change(album, leaf, album.state(leaf).turnedOver(), "turn leaf " + leaf.number() + " over");
   }
 
   /** Puts a like leaf behind it: of its kind, with its mounts, without its things. */
   public void duplicate(long albumId, long version, int key) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
-    insert(bench, stored(bench, leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
+    insert(album, album.state(leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
   }
 
   /** Says how far a leaf's top edge lies below that of the album's page. */
   public void drop(long albumId, long version, int key, Length drop) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
-    StoredLeaf before = stored(bench, leaf);
-    change(
-        bench,
-        leaf,
-        new StoredLeaf(
-            before.type(),
-            before.turned(),
-            drop.toNanometres(),
-            before.plan(),
-            before.reversePlan()),
-        "height of leaf " + leaf.number());
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
+    change(album, leaf, album.state(leaf).withDrop(drop), "height of leaf " + leaf.number());
   }
 
-  private void change(Bench bench, Leaf leaf, StoredLeaf after, String label) {
-    history.step(
-        bench.album(), label, List.of(new Change.OfLeaf(leaf.key(), stored(bench, leaf), after)));
+  private void change(AlbumModel album, Leaf leaf, LeafState after, String label) {
+    history.step(album, label, List.of(new Change.OfLeaf(leaf.key(), album.state(leaf), after)));
   }
 
   /** The plan that blocks make on the side of a leaf; nothing is changed. */
-  public PagePlan planned(Bench bench, int key, Side side, List<Block> blocks) {
-    Leaf leaf = leaf(bench, key);
+  public PagePlan planned(AlbumModel album, int key, Side side, List<Block> blocks) {
+    Leaf leaf = leaf(album, key);
     if (leaf.type().pattern() != null) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "leaf", "This leaf has pockets; mounts are measured on plain pages.");
     }
-    return new PageMeasure(leaf.size(), PageMeasure.usable(leaf, side), bench.rules()).plan(blocks);
+    return new PageMeasure(leaf.size(), PageMeasure.usable(leaf, side), album.rules()).plan(blocks);
   }
 
   /** Plans the mounts on a side of a plain page; what has no mount any more goes back. */
   public void plan(long albumId, long version, int key, Side side, List<Block> blocks) {
-    Bench bench = benches.seen(albumId, version);
-    Leaf leaf = leaf(bench, key);
-    PagePlan plan = planned(bench, key, side, blocks);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Leaf leaf = leaf(album, key);
+    PagePlan plan = planned(album, key, side, blocks);
     boolean first = leaf.face(side) == Side.FRONT;
     Leaf next =
         new Leaf(
@@ -259,17 +240,17 @@ public class LeafEdits {
     List<Change> changes =
         new ArrayList<>(
             emptied(
-                bench,
+                album,
                 leaf.slots(side, 0).stream().filter(slot -> !stay.contains(slot.id())).toList()));
     changes.add(
-        new Change.OfLeaf(leaf.key(), stored(bench, leaf), stored(bench.typeKey(leaf), next)));
-    history.step(
-        bench.album(), "mounts on leaf " + leaf.number() + " " + SlotNames.of(side), changes);
+        new Change.OfLeaf(
+            leaf.key(), album.state(leaf), album.state(leaf).withPlan(leaf.face(side), plan)));
+    history.step(album, "mounts on leaf " + leaf.number() + " " + SlotNames.of(side), changes);
   }
 
   /** Says which format the album is of; null for none. */
   public void format(long albumId, long version, @Nullable String format) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     if (format != null
         && shelf
             .find(format)
@@ -277,8 +258,7 @@ public class LeafEdits {
             .isEmpty()) {
       throw new NotThereException("format", "There is no album format “" + format + "”.");
     }
-    history.step(
-        bench.album(), "format", List.of(new Change.OfFormat(bench.album().format(), format)));
+    history.step(album, "format", List.of(new Change.OfFormat(album.format(), format)));
   }
 
   /**
@@ -294,55 +274,51 @@ public class LeafEdits {
             .filter(each -> !each.gone())
             .orElseThrow(
                 () -> new NotThereException("entry", "There is no entry “" + entryKey + "”."));
-    List<Bench> using =
-        albums.findAll().stream()
-            .map(album -> benches.open(album.id()))
-            .filter(bench -> uses(bench, entryKey))
-            .sorted(Comparator.comparing(bench -> bench.album().id()))
-            .toList();
+    List<AlbumModel> using =
+        openAlbums.all().stream().filter(album -> uses(album, entryKey)).toList();
     if (!confirmed && !using.isEmpty()) {
       throw new WouldLoseException(
           "“" + entry.item().name() + "” is in use.",
-          using.stream().map(bench -> lost(bench, entryKey)).toList());
+          using.stream().map(album -> lost(album, entryKey)).toList());
     }
     Change off = new Change.OfEntry(entryKey, false, true);
-    for (Bench bench : using) {
+    for (AlbumModel album : using) {
       List<Change> changes = new ArrayList<>(List.of(off));
-      if (entryKey.equals(bench.album().format())) {
+      if (entryKey.equals(album.format())) {
         changes.add(new Change.OfFormat(entryKey, null));
       }
-      List<Leaf> leaves = leavesOf(bench, entryKey);
+      List<Leaf> leaves = leavesOf(album, entryKey);
       if (!leaves.isEmpty()) {
-        changes.addAll(removal(bench, leaves));
+        changes.addAll(removal(album, leaves));
       }
-      history.step(bench.album(), "take off the shelf: " + entry.item().name(), changes);
+      history.step(album, "take off the shelf: " + entry.item().name(), changes);
     }
     if (using.isEmpty()) {
       shelf.setGone(entryKey, true);
     }
   }
 
-  private static boolean uses(Bench bench, String entry) {
-    return entry.equals(bench.album().format()) || !leavesOf(bench, entry).isEmpty();
+  private static boolean uses(AlbumModel album, String entry) {
+    return entry.equals(album.format()) || !leavesOf(album, entry).isEmpty();
   }
 
-  private static List<Leaf> leavesOf(Bench bench, String type) {
-    return bench.leaves().leaves().stream()
-        .filter(leaf -> type.equals(bench.typeKey(leaf)))
+  private static List<Leaf> leavesOf(AlbumModel album, String type) {
+    return album.leaves().leaves().stream()
+        .filter(leaf -> type.equals(album.typeKey(leaf)))
         .toList();
   }
 
-  private static String lost(Bench bench, String entry) {
-    List<Leaf> leaves = leavesOf(bench, entry);
-    String album = "“" + bench.album().title() + "”";
+  private static String lost(AlbumModel album, String entry) {
+    List<Leaf> leaves = leavesOf(album, entry);
+    String title = "“" + album.title() + "”";
     if (leaves.isEmpty()) {
-      return album + " is of this format; it keeps its leaves and no longer says its format";
+      return title + " is of this format; it keeps its leaves and no longer says its format";
     }
     long things =
-        leaves.stream().flatMap(leaf -> slots(leaf).stream()).filter(bench::isFilled).count();
+        leaves.stream().flatMap(leaf -> slots(leaf).stream()).filter(album::isFilled).count();
     return counted(leaves.size(), "leaf", "leaves")
         + " of "
-        + album
+        + title
         + (leaves.size() == 1 ? " is" : " are")
         + " taken out"
         + (things == 0
@@ -350,26 +326,13 @@ public class LeafEdits {
             : ", what " + counted(things, "place holds", "places hold") + " goes back");
   }
 
-  static StoredLeaf stored(Bench bench, Leaf leaf) {
-    return stored(bench.typeKey(leaf), leaf);
-  }
-
-  private static StoredLeaf stored(String type, Leaf leaf) {
-    return new StoredLeaf(
-        type,
-        leaf.turned(),
-        leaf.drop().toNanometres(),
-        PlanJson.write(leaf.plan()),
-        PlanJson.write(leaf.reversePlan()));
-  }
-
-  static List<Integer> order(Bench bench) {
-    return bench.leaves().leaves().stream().map(Leaf::key).toList();
+  static List<Integer> order(AlbumModel album) {
+    return album.leaves().leaves().stream().map(Leaf::key).toList();
   }
 
   /** A leaf of an album by its key. */
-  public static Leaf leaf(Bench bench, int key) {
-    AlbumLeaves leaves = bench.leaves();
+  public static Leaf leaf(AlbumModel album, int key) {
+    AlbumLeaves leaves = album.leaves();
     Optional<Leaf> leaf = leaves.leaf(key);
     return leaf.orElseThrow(
         () -> new NotThereException("leaf", "There is no leaf with the key " + key + "."));

@@ -1,26 +1,33 @@
 package drumnest.server.edit;
 
-import drumnest.core.album.AlbumLeaves;
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafState;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.Candidates;
 import drumnest.core.place.GapFilling;
 import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Place;
+import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Watch;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.shelf.Shelf;
-import drumnest.server.store.LeafEntity;
-import drumnest.server.store.Leaves;
-import drumnest.server.store.LinePhotoEntity;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -38,16 +45,14 @@ import org.springframework.stereotype.Service;
 @Service
 public class LeafPlans {
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
   private final Shelf shelf;
-  private final Leaves leaves;
 
-  LeafPlans(Benches benches, History history, Shelf shelf, Leaves leaves) {
-    this.benches = benches;
+  LeafPlans(OpenAlbums openAlbums, History history, Shelf shelf) {
+    this.openAlbums = openAlbums;
     this.history = history;
     this.shelf = shelf;
-    this.leaves = leaves;
   }
 
   /**
@@ -82,7 +87,7 @@ public class LeafPlans {
    * @param nothing why nothing is to be placed; null where something is
    */
   public record Proposal(
-      Bench bench,
+      AlbumModel album,
       Wish wish,
       List<Leaf> goes,
       List<Candidate> waiting,
@@ -94,39 +99,39 @@ public class LeafPlans {
       @Nullable String nothing) {
 
     /** The album as it would be with a plan: with places set aside, as its pages breathe. */
-    public Bench with(LeafChoices.Choice choice) {
+    public AlbumModel with(LeafChoices.Choice choice) {
       LeafPlanning.Plan plan = choice.plan();
-      Bench staying = without(bench, goes);
-      Map<Integer, String> keys = new HashMap<>(staying.typeKeys());
-      Map<String, @Nullable Filling> held = new HashMap<>();
-      filled.forEach((slot, photo) -> held.put(slot, Filling.ofPhoto(photo)));
-      List<Leaf> all = new ArrayList<>(staying.leaves().leaves());
-      int key = bench.album().nextLeafKey();
+      AlbumModel staying = without(album, goes);
+      Map<Integer, LeafState> states = new LinkedHashMap<>(staying.leafStates());
+      Map<String, @Nullable Holding> held = new HashMap<>();
+      filled.forEach((slot, photo) -> held.put(slot, Holding.ofPhoto(photo)));
+      int number = states.size() + 1;
+      int key = album.nextLeafKey();
       for (LeafPlanning.PlannedLeaf planned : plan.leaves()) {
-        Leaf leaf = Leaf.of(key, all.size() + 1, types.get(planned.kind().key()));
-        keys.put(key++, planned.kind().key());
-        all.add(leaf);
+        Leaf leaf = Leaf.of(key, number, types.get(planned.kind().key()));
+        states.put(key++, LeafState.of(planned.kind().key()));
+        number++;
         hold(leaf.slots(Side.FRONT, 0), planned.front(), held);
         hold(leaf.slots(Side.BACK, 0), planned.back(), held);
       }
-      Bench laid = staying.as(new AlbumLeaves(all), keys, held);
+      AlbumModel laid = staying.as(states, held);
       List<Leaf> added = added(laid, plan);
-      Map<String, @Nullable Filling> settled = new HashMap<>();
+      Map<String, @Nullable Holding> settled = new HashMap<>();
       added.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> settled.put(slot.id(), null)));
       settled.putAll(PlaceEdits.settled(laid, added, wish.breathing()));
       return laid.with(settled);
     }
 
-    private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Filling> held) {
+    private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Holding> held) {
       for (int i = 0; i < photoAt.length; i++) {
         if (photoAt[i] >= 0) {
-          held.put(slots.get(i).id(), Filling.ofPhoto(candidates.get(photoAt[i]).id()));
+          held.put(slots.get(i).id(), Holding.ofPhoto(candidates.get(photoAt[i]).id()));
         }
       }
     }
 
     /** The leaves of a plan as they would lie in the album. */
-    public static List<Leaf> added(Bench with, LeafPlanning.Plan plan) {
+    public static List<Leaf> added(AlbumModel with, LeafPlanning.Plan plan) {
       List<Leaf> all = with.leaves().leaves();
       return all.subList(all.size() - plan.leaves().size(), all.size());
     }
@@ -138,17 +143,17 @@ public class LeafPlans {
    * @throws FieldProblemException if no kind is named, or one that has no pockets
    */
   public Proposal propose(long albumId, Wish wish, Watch watch) {
-    return propose(benches.open(albumId), wish, watch);
+    return propose(openAlbums.open(albumId), wish, watch);
   }
 
-  private Proposal propose(Bench bench, Wish wish, Watch watch) {
+  private Proposal propose(AlbumModel album, Wish wish, Watch watch) {
     Map<String, LeafType> types = types(wish.kinds());
-    List<Leaf> goes = wish.anew() ? loose(bench) : List.of();
-    Map<String, Integer> owned = owned(bench, types.keySet(), goes);
-    Map<String, Candidate> waiting = waiting(bench, wish, goes);
+    List<Leaf> goes = wish.anew() ? loose(album) : List.of();
+    Map<String, Integer> owned = owned(album, types.keySet(), goes);
+    Map<String, Candidate> waiting = waiting(album, wish, goes);
     if (waiting.isEmpty()) {
       return new Proposal(
-          bench,
+          album,
           wish,
           goes,
           List.of(),
@@ -157,10 +162,10 @@ public class LeafPlans {
           types,
           owned,
           List.of(),
-          nothing(bench, wish));
+          nothing(album, wish));
     }
-    Map<String, String> filled = filled(without(bench, goes), waiting, wish.breathing());
-    List<List<Candidate>> chapters = chapters(bench, waiting, filled.values());
+    Map<String, String> filled = filled(without(album, goes), waiting, wish.breathing());
+    List<List<Candidate>> chapters = chapters(album, waiting, filled.values());
     List<LeafPlanning.Kind> kinds = new ArrayList<>();
     types.forEach(
         (key, type) -> {
@@ -169,7 +174,7 @@ public class LeafPlans {
               new LeafPlanning.Kind(
                   key, places(leaf, Side.FRONT), places(leaf, Side.BACK), owned.get(key)));
         });
-    int stay = bench.leaves().leaves().size() - goes.size();
+    int stay = album.leaves().leaves().size() - goes.size();
     int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
     List<LeafChoices.Choice> choices =
         chapters.isEmpty()
@@ -183,11 +188,11 @@ public class LeafPlans {
                     wish.freshPages(),
                     stay,
                     3,
-                    Weights.of(bench.rules()),
-                    bench.rules()),
+                    Weights.of(album.rules()),
+                    album.rules()),
                 watch);
     return new Proposal(
-        bench,
+        album,
         wish,
         goes,
         List.copyOf(waiting.values()),
@@ -200,32 +205,17 @@ public class LeafPlans {
   }
 
   /** The album without some of its leaves, the others numbered anew. */
-  private static Bench without(Bench bench, List<Leaf> goes) {
-    Map<String, @Nullable Filling> emptied = new HashMap<>();
+  private static AlbumModel without(AlbumModel album, List<Leaf> goes) {
+    Map<String, @Nullable Holding> emptied = new HashMap<>();
     goes.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> emptied.put(slot.id(), null)));
-    List<Leaf> stays = new ArrayList<>();
-    for (Leaf leaf : bench.leaves().leaves()) {
-      if (!goes.contains(leaf)) {
-        stays.add(renumbered(leaf, stays.size() + 1));
-      }
-    }
-    return bench.as(new AlbumLeaves(stays), bench.typeKeys(), emptied);
-  }
-
-  private static Leaf renumbered(Leaf leaf, int number) {
-    return new Leaf(
-        leaf.key(),
-        number,
-        leaf.type(),
-        leaf.turned(),
-        leaf.drop(),
-        leaf.plan(),
-        leaf.reversePlan());
+    Map<Integer, LeafState> stay = new LinkedHashMap<>(album.leafStates());
+    goes.forEach(leaf -> stay.remove(leaf.key()));
+    return album.as(stay, emptied);
   }
 
   /** Photos for the empty places of the leaves that stay, by slot. */
   private static Map<String, String> filled(
-      Bench staying, Map<String, Candidate> waiting, Breathing breathing) {
+      AlbumModel staying, Map<String, Candidate> waiting, Breathing breathing) {
     PlacingTask gaps = PlacingTask.ofGaps(staying, waiting.keySet(), breathing);
     Map<String, String> filled = new LinkedHashMap<>();
     GapFilling.of(gaps.problem())
@@ -233,14 +223,14 @@ public class LeafPlans {
     return filled;
   }
 
-  private static String nothing(Bench bench, Wish wish) {
-    if (bench.line().isEmpty()) {
+  private static String nothing(AlbumModel album, Wish wish) {
+    if (album.line().isEmpty()) {
       return "There are no photos yet. Bring some in with Gather.";
     }
     long kept =
-        bench.line().stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count();
+        album.line().stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count();
     if (!wish.undecided() && kept == 0) {
-      return "Nothing is kept yet. Keep photos with Gather, or let the undecided ones be placed"
+      return "Nothing is kept yet. Keep photos in Gather, or let the undecided ones be placed"
           + " too.";
     }
     return wish.undecided()
@@ -273,29 +263,29 @@ public class LeafPlans {
   }
 
   /** Leaves on which nothing is locked, cut, stuck, laid, planned or measured. */
-  private static List<Leaf> loose(Bench bench) {
-    return bench.leaves().leaves().stream()
+  private static List<Leaf> loose(AlbumModel album) {
+    return album.leaves().leaves().stream()
         .filter(
             leaf ->
                 leaf.plan().mounts().isEmpty()
                     && leaf.reversePlan().mounts().isEmpty()
-                    && LeafEdits.slots(leaf).stream().noneMatch(slot -> isSettled(bench, slot)))
+                    && LeafEdits.slots(leaf).stream().noneMatch(slot -> isSettled(album, slot)))
         .toList();
   }
 
-  private static boolean isSettled(Bench bench, Slot slot) {
-    Filling held = AlbumEdits.held(bench, slot);
+  private static boolean isSettled(AlbumModel album, Slot slot) {
+    Holding held = AlbumEdits.held(album, slot);
     boolean settled = held != null && (held.isFixed() || held.thing() != null);
-    return settled || bench.ownOpening(slot).isPresent();
+    return settled || album.ownOpening(slot).isPresent();
   }
 
   /** How many leaves of each counted kind no album uses, once some are taken out. */
-  private Map<String, Integer> owned(Bench bench, Set<String> keys, List<Leaf> goes) {
+  private Map<String, Integer> owned(AlbumModel album, Set<String> keys, List<Leaf> goes) {
     Map<String, Integer> used = new HashMap<>();
-    for (LeafEntity leaf : leaves.findAll()) {
-      used.merge(leaf.type(), 1, Integer::sum);
-    }
-    goes.forEach(leaf -> used.merge(bench.typeKey(leaf), -1, Integer::sum));
+    openAlbums.all().stream()
+        .flatMap(each -> each.leafStates().values().stream())
+        .forEach(leaf -> used.merge(leaf.type(), 1, Integer::sum));
+    goes.forEach(leaf -> used.merge(album.typeKey(leaf), -1, Integer::sum));
     Map<String, Integer> owned = new HashMap<>();
     for (String key : keys) {
       Integer count = shelf.find(key).orElseThrow().owned();
@@ -307,26 +297,26 @@ public class LeafPlans {
   }
 
   /** The photos that are to be placed, by their names. */
-  private static Map<String, Candidate> waiting(Bench bench, Wish wish, List<Leaf> goes) {
+  private static Map<String, Candidate> waiting(AlbumModel album, Wish wish, List<Leaf> goes) {
     Set<String> loose =
         goes.stream()
             .flatMap(leaf -> LeafEdits.slots(leaf).stream())
             .map(Slot::id)
             .collect(Collectors.toSet());
-    Map<String, Stack> stackOf = bench.stackOf();
+    Map<String, Stack> stackOf = album.stackOf();
     Set<String> wanted = new HashSet<>();
     Set<String> told = new HashSet<>();
-    for (LinePhotoEntity photo : bench.line()) {
-      String id = photo.photo().sha256();
-      Slot slot = bench.slotOf(id).orElse(null);
+    for (AlbumPhoto photo : album.line()) {
+      String id = photo.id();
+      Slot slot = album.slotOf(id).orElse(null);
       if (slot != null && !loose.contains(slot.id())) {
-        told.add(bench.alternates().get(id));
+        told.add(album.story().alternates().get(id));
       } else if (isWanted(photo, stackOf, wish)) {
         wanted.add(id);
       }
     }
     Map<String, Candidate> waiting = new LinkedHashMap<>();
-    bench.candidates(Set.of()).stream()
+    Candidates.of(album, Set.of()).stream()
         .filter(each -> wanted.contains(each.id()))
         .filter(each -> each.alternates() == null || !told.contains(each.alternates()))
         .forEach(each -> waiting.put(each.id(), each));
@@ -335,7 +325,7 @@ public class LeafPlans {
 
   /** Those for new leaves, by chapters: all but those that have a place, and their versions. */
   private static List<List<Candidate>> chapters(
-      Bench bench, Map<String, Candidate> waiting, Collection<String> filled) {
+      AlbumModel album, Map<String, Candidate> waiting, Collection<String> filled) {
     Map<String, Candidate> candidates = new HashMap<>(waiting);
     Set<String> told = new HashSet<>();
     filled.forEach(photo -> told.add(waiting.get(photo).alternates()));
@@ -343,7 +333,7 @@ public class LeafPlans {
     candidates.keySet().removeAll(filled);
     candidates.values().removeIf(each -> told.contains(each.alternates()));
     List<List<Candidate>> chapters = new ArrayList<>();
-    for (Chapter chapter : bench.chapters()) {
+    for (Chapter chapter : album.chapters()) {
       List<Candidate> photos =
           chapter.photos().stream()
               .map(photo -> candidates.get(photo.id()))
@@ -356,10 +346,10 @@ public class LeafPlans {
     return chapters;
   }
 
-  private static boolean isWanted(LinePhotoEntity photo, Map<String, Stack> stackOf, Wish wish) {
+  private static boolean isWanted(AlbumPhoto photo, Map<String, Stack> stackOf, Wish wish) {
     Choice choice = photo.choosing().choice();
-    Stack stack = stackOf.get(photo.photo().sha256());
-    boolean best = stack == null || stack.best().id().equals(photo.photo().sha256());
+    Stack stack = stackOf.get(photo.id());
+    boolean best = stack == null || stack.best().id().equals(photo.id());
     return choice == Choice.KEEP || wish.undecided() && choice == Choice.OPEN && best;
   }
 
@@ -386,47 +376,43 @@ public class LeafPlans {
    * @param number which plan, from 1, as the same wish proposes them
    */
   public void take(long albumId, long version, Wish wish, int number) {
-    Bench bench = benches.seen(albumId, version);
-    Proposal proposal = propose(bench, wish, Watch.NONE);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Proposal proposal = propose(album, wish, Watch.NONE);
     if (proposal.nothing() != null) {
-      throw new NotPossibleException("photos", proposal.nothing());
+      throw new UnprocessableException("photos", proposal.nothing());
     }
     if (number < 1 || number > proposal.choices().size()) {
       throw new NotThereException("number", "There is no plan " + number + ".");
     }
     LeafChoices.Choice choice = proposal.choices().get(number - 1);
     LeafPlanning.Plan plan = choice.plan();
-    Bench with = proposal.with(choice);
+    AlbumModel with = proposal.with(choice);
     List<Leaf> added = Proposal.added(with, plan);
     List<Change> changes = new ArrayList<>();
     for (Leaf leaf : proposal.goes()) {
-      changes.addAll(LeafEdits.emptied(bench, LeafEdits.slots(leaf)));
-      changes.add(new Change.OfLeaf(leaf.key(), LeafEdits.stored(bench, leaf), null));
+      changes.addAll(LeafEdits.emptied(album, LeafEdits.slots(leaf)));
+      changes.add(new Change.OfLeaf(leaf.key(), album.state(leaf), null));
     }
     proposal
         .filled()
         .forEach(
             (slot, photo) ->
                 changes.add(
-                    new Change.OfFilling(
-                        slot,
-                        bench.filling(slot).map(Filling::of).orElse(null),
-                        Filling.ofPhoto(photo))));
+                    new Change.OfHolding(
+                        slot, album.holding(slot).orElse(null), Holding.ofPhoto(photo))));
     for (Leaf leaf : added) {
-      changes.add(
-          new Change.OfLeaf(
-              leaf.key(), null, new StoredLeaf(with.typeKey(leaf), false, 0, null, null)));
+      changes.add(new Change.OfLeaf(leaf.key(), null, LeafState.of(with.typeKey(leaf))));
       for (Slot slot : LeafEdits.slots(leaf)) {
-        Filling held = AlbumEdits.held(with, slot);
+        Holding held = AlbumEdits.held(with, slot);
         if (held != null) {
-          changes.add(new Change.OfFilling(slot.id(), null, held));
+          changes.add(new Change.OfHolding(slot.id(), null, held));
         }
       }
     }
     List<Integer> order = with.leaves().leaves().stream().map(Leaf::key).toList();
-    changes.add(new Change.OfOrder(LeafEdits.order(bench), order));
+    changes.add(new Change.OfOrder(LeafEdits.order(album), order));
     history.step(
-        bench.album(),
+        album,
         added.isEmpty()
             ? "fill empty places"
             : "lay " + LeafEdits.counted(added.size(), "proposed leaf", "proposed leaves"),

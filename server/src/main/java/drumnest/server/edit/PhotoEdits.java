@@ -1,10 +1,16 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.FileWords;
+import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
@@ -12,8 +18,9 @@ import drumnest.core.photo.StoryPhoto.Border;
 import drumnest.core.photo.StoryPhoto.Marks;
 import drumnest.core.photo.Subject;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.store.FileWords;
-import drumnest.server.store.LinePhotoEntity;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import drumnest.server.store.PhotoDetails;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -37,111 +44,111 @@ public class PhotoEdits {
 
   private static final int MOST_CHAPTERS = 200;
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
   private final PhotoDetails details;
 
-  PhotoEdits(Benches benches, History history, PhotoDetails details) {
-    this.benches = benches;
+  PhotoEdits(OpenAlbums openAlbums, History history, PhotoDetails details) {
+    this.openAlbums = openAlbums;
     this.history = history;
     this.details = details;
   }
 
   /** Says what must stay of a photo; null for nothing in particular. */
   public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
-    Bench bench = benches.seen(albumId, version);
-    LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
-    if (box != null && !box.isInside(entity.photo().pixels())) {
-      throw new NotPossibleException(
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
+    if (box != null && !box.isInside(entity.pixels())) {
+      throw new UnprocessableException(
           "keep",
           "The keep box lies inside the picture of "
-              + entity.photo().pixels().w()
+              + entity.pixels().w()
               + " × "
-              + entity.photo().pixels().h()
+              + entity.pixels().h()
               + " pixels.");
     }
-    tell(bench, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
+    tell(album, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
   }
 
   /** Takes the proposed keep box of each of these photos that has none and stands out enough. */
   public void keepAsProposed(long albumId, long version, List<String> photos) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     List<Change> changes = new ArrayList<>();
-    for (LinePhotoEntity photo : photos(bench, photos)) {
-      PixelBox box = photo.keep() == null ? proposal(photo, bench.rules()) : null;
+    for (AlbumPhoto photo : photos(album, photos)) {
+      PixelBox box = photo.keep() == null ? proposal(photo, album.rules()) : null;
       if (box != null) {
-        Told told = Told.of(photo);
-        changes.add(new Change.OfPhoto(photo.photo().sha256(), told, told.withKeep(box)));
+        PhotoAnnotations told = photo.annotations();
+        changes.add(new Change.OfPhoto(photo.id(), told, told.withKeep(box)));
       }
     }
     if (changes.isEmpty()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "photos", "Nothing stands out in the picture, or it has a keep box: draw it yourself.");
     }
-    history.step(bench.album(), "keep box as proposed", changes);
+    history.step(album, "keep box as proposed", changes);
   }
 
   /** The keep box that is proposed for a photo, if its subject stands out. */
-  public @Nullable PixelBox proposal(LinePhotoEntity photo, HouseRules rules) {
+  public @Nullable PixelBox proposal(AlbumPhoto photo, HouseRules rules) {
     return details
-        .findById(photo.photo().sha256())
-        .flatMap(map -> Subject.propose(map.detail(), photo.photo().pixels(), rules))
+        .findById(photo.id())
+        .flatMap(map -> Subject.propose(map.detail(), photo.pixels(), rules))
         .orElse(null);
   }
 
   /** Says when a photo was taken. */
   public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
-    Bench bench = benches.seen(albumId, version);
-    LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
-    tell(bench, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
+    tell(album, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
   }
 
   /** Says that a photo is a print on the table already, of this size; null if it is not. */
   public void onTable(long albumId, long version, String photo, @Nullable Size size) {
-    Bench bench = benches.seen(albumId, version);
-    LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
-    if (size == null && !entity.photo().hasFile()) {
-      throw new NotPossibleException(
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
+    if (size == null && !entity.hasFile()) {
+      throw new UnprocessableException(
           "size", "There is no file of this print to order it from: it stays on the table.");
     }
     tell(
-        bench,
+        album,
         entity,
         size == null ? "not yet printed" : "print on the table",
-        told -> told.withOnTable(StoredSize.of(size)));
+        told -> told.withOnTable(size));
   }
 
   /** Decides on photos, each by its identity; what goes out leaves its slot. */
   public void choose(long albumId, long version, Map<String, Choice> choices) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     List<Change> changes = new ArrayList<>();
     choices.forEach(
         (id, choice) -> {
-          LinePhotoEntity photo = AlbumEdits.photo(bench, "photos", id);
+          AlbumPhoto photo = AlbumEdits.photo(album, "photos", id);
           if (photo.choosing().choice() != choice) {
             if (choice == Choice.OUT) {
-              takeOut(bench, id, changes);
+              takeOut(album, id, changes);
             }
             changes.add(choose(photo, choice));
           }
         });
     if (!changes.isEmpty()) {
-      history.step(bench.album(), label(choices), changes);
+      history.step(album, label(choices), changes);
     }
   }
 
-  static Change choose(LinePhotoEntity photo, Choice choice) {
-    Told told = Told.of(photo);
+  static Change choose(AlbumPhoto photo, Choice choice) {
+    PhotoAnnotations told = photo.annotations();
     return new Change.OfPhoto(
-        photo.photo().sha256(), told, told.withChoosing(told.choosing().withChoice(choice)));
+        photo.id(), told, told.withChoosing(told.choosing().withChoice(choice)));
   }
 
-  private static void takeOut(Bench bench, String photo, List<Change> changes) {
-    Slot slot = bench.slotOf(photo).orElse(null);
+  private static void takeOut(AlbumModel album, String photo, List<Change> changes) {
+    Slot slot = album.slotOf(photo).orElse(null);
     if (slot != null) {
-      Filling before = AlbumEdits.held(bench, slot);
+      Holding before = AlbumEdits.held(album, slot);
       AlbumEdits.requireUnlocked("photos", before);
-      changes.add(new Change.OfFilling(slot.id(), before, null));
+      changes.add(new Change.OfHolding(slot.id(), before, null));
     }
   }
 
@@ -164,17 +171,17 @@ public class PhotoEdits {
    * that are kept already go first, and those that were dropped come back last of all.
    */
   public void chooseOfStack(long albumId, long version, String photo, int count) {
-    Bench bench = benches.seen(albumId, version);
-    AlbumEdits.photo(bench, "photo", photo);
-    Stack stack = bench.stackOf().get(photo);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumEdits.photo(album, "photo", photo);
+    Stack stack = album.stackOf().get(photo);
     if (stack == null || count < 0 || count > stack.photos().size()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "keep", "A stack has at least two pictures, and as many of it can be kept.");
     }
     List<String> order =
         stack.photos().stream()
             .map(StoryPhoto::id)
-            .sorted(Comparator.comparing(id -> turn(bench.photo(id).orElseThrow())))
+            .sorted(Comparator.comparing(id -> turn(album.photo(id).orElseThrow())))
             .toList();
     Map<String, Choice> choices = new LinkedHashMap<>();
     for (int i = 0; i < order.size(); i++) {
@@ -183,7 +190,7 @@ public class PhotoEdits {
     choose(albumId, version, choices);
   }
 
-  private static int turn(LinePhotoEntity photo) {
+  private static int turn(AlbumPhoto photo) {
     return switch (photo.choosing().choice()) {
       case KEEP -> 0;
       case OPEN, MAYBE -> 1;
@@ -194,18 +201,18 @@ public class PhotoEdits {
   /** Keeps every photo that nobody has decided on and that has at least so many stars. */
   public void keepStarred(long albumId, long version, int stars) {
     Map<String, Choice> choices = new LinkedHashMap<>();
-    for (LinePhotoEntity photo : benches.seen(albumId, version).photos()) {
+    for (AlbumPhoto photo : openAlbums.requireVersion(albumId, version).photos()) {
       Integer rating = photo.rating();
       if (photo.choosing().choice() == Choice.OPEN && rating != null) {
         if (rating >= stars) {
-          choices.put(photo.photo().sha256(), Choice.KEEP);
+          choices.put(photo.id(), Choice.KEEP);
         } else if (rating < 0) {
-          choices.put(photo.photo().sha256(), Choice.OUT);
+          choices.put(photo.id(), Choice.OUT);
         }
       }
     }
     if (choices.isEmpty()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "stars", "No undecided photo has " + stars + " stars or more.");
     }
     choose(albumId, version, choices);
@@ -214,17 +221,17 @@ public class PhotoEdits {
   /** Changes what is written of photos: hero, private, fine behind a flap, caption. */
   public void write(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Choosing> next) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     List<Change> changes = new ArrayList<>();
-    for (LinePhotoEntity photo : photos(bench, photos)) {
-      Told told = Told.of(photo);
-      Told after = told.withChoosing(next.apply(told.choosing()));
+    for (AlbumPhoto photo : photos(album, photos)) {
+      PhotoAnnotations told = photo.annotations();
+      PhotoAnnotations after = told.withChoosing(next.apply(told.choosing()));
       if (!after.equals(told)) {
-        changes.add(new Change.OfPhoto(photo.photo().sha256(), told, after));
+        changes.add(new Change.OfPhoto(photo.id(), told, after));
       }
     }
     if (!changes.isEmpty()) {
-      history.step(bench.album(), label, changes);
+      history.step(album, label, changes);
     }
   }
 
@@ -273,16 +280,16 @@ public class PhotoEdits {
    * @param to the photo that it is to begin with
    */
   public void moveBorder(long albumId, long version, String from, String to) {
-    Bench bench = benches.seen(albumId, version);
-    AlbumEdits.photo(bench, "from", from);
-    AlbumEdits.photo(bench, "to", to);
-    List<Chapter> chapters = bench.chapters();
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumEdits.photo(album, "from", from);
+    AlbumEdits.photo(album, "to", to);
+    List<Chapter> chapters = album.chapters();
     int at = 0;
     while (at < chapters.size() && !chapters.get(at).photos().get(0).id().equals(from)) {
       at++;
     }
     if (at == 0 || at == chapters.size()) {
-      throw new NotPossibleException("from", "No border lies before that photo.");
+      throw new UnprocessableException("from", "No border lies before that photo.");
     }
     Chapter before = chapters.get(at - 1);
     Chapter after = chapters.get(at);
@@ -290,7 +297,7 @@ public class PhotoEdits {
     both.addAll(after.photos());
     int reached = both.stream().map(StoryPhoto::id).toList().indexOf(to);
     if (reached < 1 || to.equals(from)) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "to", "A border moves to another photo of the two chapters that it divides.");
     }
     List<Change> changes = new ArrayList<>();
@@ -302,11 +309,11 @@ public class PhotoEdits {
       String name = i == 0 ? before.name() : begins ? after.name() : null;
       Marks marks = marked(photo.marks(), border, name);
       if (!marks.equals(photo.marks())) {
-        Told told = Told.of(bench.photo(photo.id()).orElseThrow());
+        PhotoAnnotations told = album.photo(photo.id()).orElseThrow().annotations();
         changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(marks)));
       }
     }
-    history.step(bench.album(), "move the border of a chapter", changes);
+    history.step(album, "move the border of a chapter", changes);
   }
 
   private static Marks marked(Marks marks, @Nullable Border border, @Nullable String name) {
@@ -315,11 +322,11 @@ public class PhotoEdits {
 
   /** Names the chapter that a photo is in; an empty name takes it back. */
   public void nameChapter(long albumId, long version, String photo, String name) {
-    Bench bench = benches.seen(albumId, version);
-    AlbumEdits.photo(bench, "photo", photo);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    AlbumEdits.photo(album, "photo", photo);
     List<Change> changes = new ArrayList<>();
     List<StoryPhoto> chapter =
-        bench.chapters().stream()
+        album.chapters().stream()
             .map(each -> each.photos())
             .filter(photos -> photos.stream().anyMatch(each -> each.id().equals(photo)))
             .findFirst()
@@ -327,13 +334,13 @@ public class PhotoEdits {
     for (StoryPhoto each : chapter) {
       String next = each == chapter.get(0) && !name.isEmpty() ? name : null;
       if (next != null || each.marks().chapterName() != null) {
-        Told told = Told.of(bench.photo(each.id()).orElseThrow());
+        PhotoAnnotations told = album.photo(each.id()).orElseThrow().annotations();
         Marks marks = marked(told.marks(), told.marks().border(), next);
         changes.add(new Change.OfPhoto(each.id(), told, told.withMarks(marks)));
       }
     }
     if (!changes.isEmpty()) {
-      history.step(bench.album(), "name of a chapter", changes);
+      history.step(album, "name of a chapter", changes);
     }
   }
 
@@ -344,30 +351,28 @@ public class PhotoEdits {
    * @param count null for as many as the house rule makes
    */
   public void divide(long albumId, long version, @Nullable Integer count) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     if (count != null && (count < 1 || count > MOST_CHAPTERS)) {
-      throw new NotPossibleException("count", "A line has 1 to " + MOST_CHAPTERS + " chapters.");
+      throw new UnprocessableException("count", "A line has 1 to " + MOST_CHAPTERS + " chapters.");
     }
     List<Change> changes = new ArrayList<>();
-    for (LinePhotoEntity photo : bench.photos()) {
+    for (AlbumPhoto photo : album.photos()) {
       if (photo.marks().border() != null) {
-        Told told = Told.of(photo);
+        PhotoAnnotations told = photo.annotations();
         Marks marks = marked(told.marks(), null, told.marks().chapterName());
-        changes.add(new Change.OfPhoto(photo.photo().sha256(), told, told.withMarks(marks)));
+        changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(marks)));
       }
     }
-    changes.add(new Change.OfChapters(bench.album().chapters(), count));
-    history.step(bench.album(), "divide into chapters", changes);
+    changes.add(new Change.OfChapters(album.wantedChapters(), count));
+    history.step(album, "divide into chapters", changes);
   }
 
   /** Shifts the clock of a camera. */
   public void shiftClock(long albumId, long version, String camera, Duration by) {
-    Bench bench = benches.seen(albumId, version);
-    Duration before = bench.shiftOf(camera);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Duration before = album.shiftOf(camera);
     history.step(
-        bench.album(),
-        "shift the clock of " + camera,
-        List.of(new Change.OfClock(camera, before.toSeconds(), by.toSeconds())));
+        album, "shift the clock of " + camera, List.of(new Change.OfClock(camera, before, by)));
   }
 
   /**
@@ -380,51 +385,47 @@ public class PhotoEdits {
       @Nullable Choosing decided,
       @Nullable PixelBox keep,
       FileWords words) {
-    Bench bench = benches.open(albumId);
-    LinePhotoEntity entity = AlbumEdits.photo(bench, "photo", photo);
-    Told told = Told.of(entity);
+    AlbumModel album = openAlbums.open(albumId);
+    AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
+    PhotoAnnotations told = entity.annotations();
     Choosing choosing = told.choosing();
     List<Change> changes = new ArrayList<>();
     if (decided != null) {
       choosing = decided;
       if (decided.choice() == Choice.OUT) {
-        takeOut(bench, photo, changes);
+        takeOut(album, photo, changes);
       }
     } else if (choosing.caption().isEmpty()) {
       choosing = choosing.withCaption(words.caption());
     }
-    Told after = told.withChoosing(choosing);
-    if (keep != null && keep.isInside(entity.photo().pixels())) {
+    PhotoAnnotations after = told.withChoosing(choosing);
+    if (keep != null && keep.isInside(entity.pixels())) {
       after = after.withKeep(keep);
     }
     if (!after.equals(told)) {
       changes.add(new Change.OfPhoto(photo, told, after));
-      history.step(bench.album(), "sidecar of " + entity.name(), changes);
+      history.step(album, "sidecar of " + entity.name(), changes);
     }
   }
 
   private void mark(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Marks> next) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     List<Change> changes = new ArrayList<>();
-    for (LinePhotoEntity photo : photos(bench, photos)) {
-      Told told = Told.of(photo);
-      changes.add(
-          new Change.OfPhoto(
-              photo.photo().sha256(), told, told.withMarks(next.apply(told.marks()))));
+    for (AlbumPhoto photo : photos(album, photos)) {
+      PhotoAnnotations told = photo.annotations();
+      changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(next.apply(told.marks()))));
     }
-    history.step(bench.album(), label, changes);
+    history.step(album, label, changes);
   }
 
-  private static List<LinePhotoEntity> photos(Bench bench, List<String> ids) {
-    return ids.stream().distinct().map(id -> AlbumEdits.photo(bench, "photos", id)).toList();
+  private static List<AlbumPhoto> photos(AlbumModel album, List<String> ids) {
+    return ids.stream().distinct().map(id -> AlbumEdits.photo(album, "photos", id)).toList();
   }
 
-  private void tell(Bench bench, LinePhotoEntity photo, String label, UnaryOperator<Told> next) {
-    Told before = Told.of(photo);
-    history.step(
-        bench.album(),
-        label,
-        List.of(new Change.OfPhoto(photo.photo().sha256(), before, next.apply(before))));
+  private void tell(
+      AlbumModel album, AlbumPhoto photo, String label, UnaryOperator<PhotoAnnotations> next) {
+    PhotoAnnotations before = photo.annotations();
+    history.step(album, label, List.of(new Change.OfPhoto(photo.id(), before, next.apply(before))));
   }
 }

@@ -1,7 +1,13 @@
 package drumnest.server.edit;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
@@ -10,11 +16,14 @@ import drumnest.core.place.Breathing;
 import drumnest.core.place.GentlePlacing;
 import drumnest.core.place.LateOffers;
 import drumnest.core.place.Placing;
+import drumnest.core.place.PlacingTask;
 import drumnest.core.place.TitleRoom;
 import drumnest.core.place.Watch;
 import drumnest.core.place.WordsPlaces;
-import drumnest.server.store.Aside;
-import drumnest.server.store.Made;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -40,11 +49,11 @@ public class PlaceEdits {
   /** More late photos than so many are offered when these have their places. */
   private static final int MOST_LATE = 100;
 
-  private final Benches benches;
+  private final OpenAlbums openAlbums;
   private final History history;
 
-  PlaceEdits(Benches benches, History history) {
-    this.benches = benches;
+  PlaceEdits(OpenAlbums openAlbums, History history) {
+    this.openAlbums = openAlbums;
     this.history = history;
   }
 
@@ -64,34 +73,44 @@ public class PlaceEdits {
   }
 
   /**
+   * @throws NotThereException if the scope is a chapter that the album does not have
+   */
+  public static void requireChapter(AlbumModel album, PlacingTask.Scope scope) {
+    if (!scope.isIn(album)) {
+      throw new NotThereException("chapter", "There is no chapter that begins with this photo.");
+    }
+  }
+
+  /**
    * Places photos of the line again, around those that are locked, cut or stuck and around cards
    * and keepsakes; what was put by hand stays unless moving it pays.
    */
   public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
-    Bench bench = benches.seen(albumId, version);
-    PlacingTask task = PlacingTask.of(bench, wish.scope(), wish.order(), wish.breathing());
-    Arranged arranged = arranged(bench, task, wish, watch);
-    Map<Integer, Filling> after = after(bench, task, arranged.placeOf(), wish.breathing());
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    requireChapter(album, wish.scope());
+    PlacingTask task = PlacingTask.of(album, wish.scope(), wish.order(), wish.breathing());
+    Arranged arranged = arranged(album, task, wish, watch);
+    Map<Integer, Holding> after = after(album, task, arranged.placeOf(), wish.breathing());
     List<Change> changes = new ArrayList<>();
     for (int i = 0; i < task.slots().size(); i++) {
-      Filling before = AlbumEdits.held(bench, task.slots().get(i));
+      Holding before = AlbumEdits.held(album, task.slots().get(i));
       if (!Objects.equals(before, after.get(i))) {
-        changes.add(new Change.OfFilling(task.slots().get(i).id(), before, after.get(i)));
+        changes.add(new Change.OfHolding(task.slots().get(i).id(), before, after.get(i)));
       }
     }
     if (changes.isEmpty()) {
-      throw new NotPossibleException("scope", nothingToDo(bench, task, wish));
+      throw new UnprocessableException("scope", nothingToDo(album, task, wish));
     }
-    history.step(bench.album(), label(wish), changes);
+    history.step(album, label(wish), changes);
   }
 
   /** Why placing again would change nothing. */
-  private static String nothingToDo(Bench bench, PlacingTask task, Wish wish) {
+  private static String nothingToDo(AlbumModel album, PlacingTask task, Wish wish) {
     String part =
         wish.scope().spread() != null
             ? "this spread"
             : wish.scope().chapter() != null ? "this chapter" : "the album";
-    if (bench.line().isEmpty()) {
+    if (album.line().isEmpty()) {
       return "There are no photos yet. Bring some in with Gather.";
     }
     if (task.slots().isEmpty()) {
@@ -119,19 +138,20 @@ public class PlaceEdits {
   public record Arranged(int[] placeOf, Placing.Arrangement best) {}
 
   /** Places photos, without changing anything yet. */
-  public static Arranged arranged(Bench bench, PlacingTask task, Wish wish, Watch watch) {
+  public static Arranged arranged(AlbumModel album, PlacingTask task, Wish wish, Watch watch) {
     Placing.Arrangement best =
         new GentlePlacing(Placing.by(wish.order()))
             .place(task.problem(), task.byHand(), watch)
             .arrangement();
-    return new Arranged(titled(bench, task, best.placeOf(), wish.breathing()), best);
+    return new Arranged(titled(album, task, best.placeOf(), wish.breathing()), best);
   }
 
   /** The same with places for titles before their chapters, where there is room to breathe. */
-  private static int[] titled(Bench bench, PlacingTask task, int[] found, Breathing breathing) {
+  private static int[] titled(
+      AlbumModel album, PlacingTask task, int[] found, Breathing breathing) {
     int[] placeOf = found;
     if (breathing != Breathing.PACKED) {
-      for (int first : begins(bench, task, found).keySet()) {
+      for (int first : begins(album, task, found).keySet()) {
         placeOf = TitleRoom.before(task.problem(), placeOf, first);
       }
     }
@@ -153,31 +173,31 @@ public class PlaceEdits {
   }
 
   /** What the slots hold then, with the places that are set aside. */
-  private static Map<Integer, Filling> after(
-      Bench bench, PlacingTask task, int[] placeOf, Breathing breathing) {
-    Map<Integer, Filling> after = new HashMap<>();
+  private static Map<Integer, Holding> after(
+      AlbumModel album, PlacingTask task, int[] placeOf, Breathing breathing) {
+    Map<Integer, Holding> after = new HashMap<>();
     int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
     for (int i = 0; i < photoAt.length; i++) {
-      Filling held = AlbumEdits.held(bench, task.slots().get(i));
+      Holding held = AlbumEdits.held(album, task.slots().get(i));
       if (photoAt[i] >= 0) {
         String photo = task.problem().candidates().get(photoAt[i]).id();
         boolean stays = held != null && photo.equals(held.photo());
-        after.put(i, stays ? held : Filling.ofPhoto(photo));
+        after.put(i, stays ? held : Holding.ofPhoto(photo));
       }
     }
     if (breathing != Breathing.PACKED) {
-      setAside(bench, task, photoAt, begins(bench, task, placeOf).keySet(), after);
+      setAside(album, task, photoAt, begins(album, task, placeOf).keySet(), after);
     }
     return after;
   }
 
   /** What the slots of these leaves hold, once titles and words have their places. */
-  static Map<String, Filling> settled(Bench bench, List<Leaf> leaves, Breathing breathing) {
+  static Map<String, Holding> settled(AlbumModel album, List<Leaf> leaves, Breathing breathing) {
     PlacingTask task =
-        PlacingTask.of(bench, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
-    Map<String, Filling> settled = new HashMap<>();
-    int[] titled = titled(bench, task, task.placeOf(bench), breathing);
-    after(bench, task, titled, breathing)
+        PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
+    Map<String, Holding> settled = new HashMap<>();
+    int[] titled = titled(album, task, task.placeOf(album), breathing);
+    after(album, task, titled, breathing)
         .forEach(
             (i, filling) -> {
               if (leaves.contains(task.slots().get(i).leaf())) {
@@ -188,38 +208,38 @@ public class PlaceEdits {
   }
 
   /** The first placed picture of each chapter, and its place. */
-  private static Map<Integer, Integer> begins(Bench bench, PlacingTask task, int[] placeOf) {
+  private static Map<Integer, Integer> begins(AlbumModel album, PlacingTask task, int[] placeOf) {
     Map<Integer, Integer> begins = new LinkedHashMap<>();
-    for (Chapter chapter : bench.chapters()) {
+    for (Chapter chapter : album.chapters()) {
       Set<String> ids = chapter.photos().stream().map(StoryPhoto::id).collect(Collectors.toSet());
       IntStream.range(0, placeOf.length)
           .filter(i -> placeOf[i] >= 0)
           .filter(i -> ids.contains(task.problem().candidates().get(i).id()))
           .boxed()
           .min(Comparator.comparing(i -> placeOf[i]))
-          .filter(first -> isBegin(bench, task, ids, placeOf[first]))
+          .filter(first -> isBegin(album, task, ids, placeOf[first]))
           .ifPresent(first -> begins.put(first, placeOf[first]));
     }
     return begins;
   }
 
   /** Whether no earlier page has a photo of the chapter. */
-  private static boolean isBegin(Bench bench, PlacingTask task, Set<String> ids, int place) {
+  private static boolean isBegin(AlbumModel album, PlacingTask task, Set<String> ids, int place) {
     int rank = task.slots().get(place).leaf().number();
-    return bench.leaves().leaves().stream()
+    return album.leaves().leaves().stream()
         .filter(leaf -> leaf.number() < rank)
         .flatMap(leaf -> LeafEdits.slots(leaf).stream())
         .filter(slot -> task.placeOf(slot.id()) < 0)
         .noneMatch(
-            slot -> bench.filling(slot.id()).map(f -> ids.contains(f.sha256())).orElse(false));
+            slot -> album.holding(slot.id()).map(f -> ids.contains(f.photo())).orElse(false));
   }
 
   private static void setAside(
-      Bench bench,
+      AlbumModel album,
       PlacingTask task,
       int[] photoAt,
       Set<Integer> begins,
-      Map<Integer, Filling> after) {
+      Map<Integer, Holding> after) {
     Map<Integer, List<Integer>> pages = new LinkedHashMap<>();
     for (int i = 0; i < photoAt.length; i++) {
       pages
@@ -232,20 +252,20 @@ public class PlaceEdits {
           if (holdsAny && task.problem().room().containsKey(number)) {
             List<Size> sizes = task.pages().get(number);
             WordsPlaces.Page page = page(task, photoAt, places, begins, sizes.size());
-            Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, bench.rules());
+            Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, album.rules());
             // What the breathing room leaves free is left so on purpose; the rest are gaps.
             Area air = Area.of(sizes).minus(task.problem().room().get(number));
             for (int i : places) {
               WordsPlaces.Use use = uses.get(task.slots().get(i).id());
               if (use != null) {
-                after.put(i, Filling.setAside(Aside.valueOf(use.name()), false));
+                after.put(i, Holding.reserved(Reservation.valueOf(use.name()), false));
                 air = air.minus(area(task, i));
               }
             }
             for (int i : places) {
               // A place that is mostly within the air is part of it.
               if (photoAt[i] < 0 && !after.containsKey(i) && air.over(area(task, i)) > 0.5) {
-                after.put(i, Filling.setAside(Aside.EMPTY, false));
+                after.put(i, Holding.reserved(Reservation.EMPTY, false));
                 air = air.minus(area(task, i));
               }
             }
@@ -304,15 +324,15 @@ public class PlaceEdits {
    *
    * @param aside what for; null for nothing in particular
    */
-  public void setAside(long albumId, long version, String slotId, @Nullable Aside aside) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = AlbumEdits.slot(bench, "slot", slotId);
-    Filling before = AlbumEdits.held(bench, slot);
+  public void setAside(long albumId, long version, String slotId, @Nullable Reservation aside) {
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = AlbumEdits.slot(album, "slot", slotId);
+    Holding before = AlbumEdits.held(album, slot);
     if (before != null && before.isSomething()) {
-      throw new NotPossibleException(
+      throw new UnprocessableException(
           "slot", "Something lies in " + SlotNames.of(slot) + ". Take it out first.");
     }
-    Filling after = aside == null ? null : Filling.setAside(aside, true);
+    Holding after = aside == null ? null : Holding.reserved(aside, true);
     String what =
         aside == null
             ? "give back "
@@ -322,24 +342,22 @@ public class PlaceEdits {
               case EMPTY -> "leave empty: ";
             };
     history.step(
-        bench.album(),
-        what + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, after)));
+        album, what + SlotNames.of(slot), List.of(new Change.OfHolding(slotId, before, after)));
   }
 
   /** Says how far the making of what a slot holds has come; null for not begun. */
   public void made(long albumId, long version, String slotId, @Nullable Made made) {
-    Bench bench = benches.seen(albumId, version);
-    Slot slot = AlbumEdits.slot(bench, "slot", slotId);
-    Filling before = AlbumEdits.held(bench, slot);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    Slot slot = AlbumEdits.slot(album, "slot", slotId);
+    Holding before = AlbumEdits.held(album, slot);
     if (before == null || !before.isSomething()) {
-      throw new NotPossibleException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
+      throw new UnprocessableException("slot", "There is nothing in " + SlotNames.of(slot) + ".");
     }
     String what = made == null ? "not cut yet: " : made == Made.CUT ? "cut: " : "stuck: ";
     history.step(
-        bench.album(),
+        album,
         what + SlotNames.of(slot),
-        List.of(new Change.OfFilling(slotId, before, before.withMade(made))));
+        List.of(new Change.OfHolding(slotId, before, before.withMade(made))));
   }
 
   /** A photo without a place and the gap it is offered to; null where none suits it. */
@@ -350,10 +368,10 @@ public class PlaceEdits {
    * stays. Only those that are kept are offered, or that nobody has decided on where nothing is
    * kept.
    */
-  public static List<Late> late(Bench bench) {
+  public static List<Late> late(AlbumModel album) {
     PlacingTask task =
-        PlacingTask.of(bench, PlacingTask.Scope.ALBUM, Placing.Order.STORY, Breathing.PACKED);
-    int[] placeOf = task.placeOf(bench);
+        PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, Breathing.PACKED);
+    int[] placeOf = task.placeOf(album);
     Map<Integer, Integer> placed = new HashMap<>();
     Set<String> told = new HashSet<>();
     for (int i = 0; i < placeOf.length; i++) {
@@ -366,7 +384,7 @@ public class PlaceEdits {
     Map<Integer, Set<Integer>> closed = new HashMap<>();
     Set<Integer> aside = new HashSet<>();
     for (int i = 0; i < task.slots().size(); i++) {
-      if (bench.aside(task.slots().get(i)).isPresent()) {
+      if (album.reservation(task.slots().get(i)).isPresent()) {
         aside.add(i);
       }
     }
@@ -399,22 +417,22 @@ public class PlaceEdits {
 
   /** Puts every late photo into the gap it is offered to; everything else stays. */
   public void putLate(long albumId, long version) {
-    Bench bench = benches.seen(albumId, version);
+    AlbumModel album = openAlbums.requireVersion(albumId, version);
     List<Change> changes = new ArrayList<>();
-    for (Late late : late(bench)) {
+    for (Late late : late(album)) {
       if (late.gap() != null) {
         changes.add(
-            new Change.OfFilling(
+            new Change.OfHolding(
                 late.gap().id(),
-                AlbumEdits.held(bench, late.gap()),
-                Filling.ofPhoto(late.photo())));
+                AlbumEdits.held(album, late.gap()),
+                Holding.ofPhoto(late.photo())));
       }
     }
     if (changes.isEmpty()) {
-      throw new NotPossibleException("version", "There is no gap for a photo without a place.");
+      throw new UnprocessableException("version", "There is no gap for a photo without a place.");
     }
     history.step(
-        bench.album(),
+        album,
         "put " + LeafEdits.counted(changes.size(), "late photo", "late photos") + " into gaps",
         changes);
   }

@@ -1,5 +1,6 @@
 package drumnest.server.intake;
 
+import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import java.io.IOException;
@@ -23,12 +24,12 @@ class CatchUp {
 
   private final Photos photos;
   private final Darkroom darkroom;
-  private final PegBoard pegs;
+  private final PhotoRegistrar registrar;
 
-  CatchUp(Photos photos, @Lazy Darkroom darkroom, PegBoard pegs) {
+  CatchUp(Photos photos, @Lazy Darkroom darkroom, PhotoRegistrar registrar) {
     this.photos = photos;
     this.darkroom = darkroom;
-    this.pegs = pegs;
+    this.registrar = registrar;
   }
 
   @EventListener(ApplicationReadyEvent.class)
@@ -43,7 +44,7 @@ class CatchUp {
 
   private void see(PhotoEntity photo) {
     try {
-      pegs.see(photo.sha256(), darkroom.measure(photo));
+      registrar.see(photo.sha256(), darkroom.measure(photo.file()));
     } catch (IOException | RuntimeException e) {
       LOG.warn("The photo {} cannot be measured again: {}", photo.sha256(), e.getMessage());
     }

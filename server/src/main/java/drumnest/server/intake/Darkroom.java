@@ -1,7 +1,7 @@
 package drumnest.server.intake;
 
+import drumnest.core.photo.PhotoFile;
 import drumnest.server.data.Home;
-import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.PixelFeatures;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -98,17 +98,17 @@ public class Darkroom {
   }
 
   /** What is seen of a kept photo, measured anew. */
-  PixelFeatures measure(PhotoEntity photo) throws IOException {
+  PixelFeatures measure(PhotoFile photo) throws IOException {
     Path original = home.original(photo.sha256(), photo.format());
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElseThrow();
     return develop(photo.sha256(), original, format, PhotoHeader.read(original));
   }
 
   /** The derived picture; made again if it was deleted. */
-  public Path picture(PhotoEntity photo, DerivedSize size) throws IOException {
+  public Path picture(PhotoFile photo, DerivedSize size) throws IOException {
     Path derived = home.derived(photo.sha256(), size.key());
     if (!Files.exists(derived)) {
-      if (photo.hasFile()) {
+      if (photo.exists()) {
         measure(photo);
       } else {
         BlankPrint.paint(photo.pixels(), size, derived);
@@ -118,7 +118,7 @@ public class Darkroom {
   }
 
   /** The small picture for papers that others may see: blank where the photo is private. */
-  public Path forShowing(PhotoEntity photo, boolean secret) throws IOException {
+  public Path forShowing(PhotoFile photo, boolean secret) throws IOException {
     if (!secret) {
       return picture(photo, DerivedSize.SMALL);
     }
@@ -133,7 +133,7 @@ public class Darkroom {
   public record Shown(Path file, String mediaType) {}
 
   /** The picture in all its pixels, where browsers show its file; otherwise the large size. */
-  public Shown whole(PhotoEntity photo) throws IOException {
+  public Shown whole(PhotoFile photo) throws IOException {
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElse(null);
     if (format == null || !format.isShownByBrowsers()) {
       return new Shown(picture(photo, DerivedSize.LARGE), PhotoFormat.JPEG.mediaType());

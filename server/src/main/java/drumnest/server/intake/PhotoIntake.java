@@ -1,6 +1,9 @@
 package drumnest.server.intake;
 
 import com.drew.metadata.Metadata;
+import drumnest.core.photo.PhotoFile;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.data.DiskRoom;
 import drumnest.server.data.Home;
 import drumnest.server.data.OutOfRoomException;
@@ -41,15 +44,23 @@ public class PhotoIntake {
   private final DiskRoom room;
   private final Darkroom darkroom;
   private final Photos photos;
-  private final PegBoard pegs;
+  private final OpenAlbums albums;
+  private final PhotoRegistrar registrar;
   private final Object[] turns = new Object[64];
 
-  PhotoIntake(Home home, DiskRoom room, Darkroom darkroom, Photos photos, PegBoard pegs) {
+  PhotoIntake(
+      Home home,
+      DiskRoom room,
+      Darkroom darkroom,
+      Photos photos,
+      OpenAlbums albums,
+      PhotoRegistrar registrar) {
+    this.albums = albums;
     this.home = home;
     this.room = room;
     this.darkroom = darkroom;
     this.photos = photos;
-    this.pegs = pegs;
+    this.registrar = registrar;
     for (int i = 0; i < turns.length; i++) {
       turns[i] = new Object();
     }
@@ -69,7 +80,7 @@ public class PhotoIntake {
    */
   public Taken take(long albumId, String name, long length, InputStream content)
       throws IOException {
-    pegs.require(albumId);
+    albums.require(albumId);
     if (length > MOST_BYTES) {
       throw tooLarge();
     }
@@ -78,12 +89,15 @@ public class PhotoIntake {
       String sha256 = receive(content, incoming, reserved);
       // The same file twice at once: one waits for the other and then finds it.
       synchronized (turns[Integer.parseInt(sha256.substring(0, 2), 16) % turns.length]) {
-        PegBoard.Arrival arrival =
-            photos.findById(sha256).map(photo -> new PegBoard.Arrival(photo, null)).orElse(null);
+        PhotoRegistrar.Arrival arrival =
+            photos
+                .findById(sha256)
+                .map(photo -> new PhotoRegistrar.Arrival(photo, null))
+                .orElse(null);
         if (arrival == null) {
           arrival = store(sha256, name, incoming);
         }
-        return new Taken(sha256, !pegs.peg(albumId, arrival, name));
+        return new Taken(sha256, !registrar.register(albumId, arrival, name));
       }
     } catch (IOException failure) {
       if (room.isCauseOf(failure)) {
@@ -95,7 +109,8 @@ public class PhotoIntake {
     }
   }
 
-  private PegBoard.Arrival store(String sha256, String name, Path incoming) throws IOException {
+  private PhotoRegistrar.Arrival store(String sha256, String name, Path incoming)
+      throws IOException {
     PhotoFormat format = PhotoFormat.of(incoming).orElse(null);
     if (format == null || (isTiff(format) && PhotoFormat.isRaw(name))) {
       throw new RefusedPhotoException(PhotoFormat.refusal(incoming, name));
@@ -114,11 +129,12 @@ public class PhotoIntake {
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
     PhotoEntity photo =
-        new PhotoEntity(sha256, format.extension(), Files.size(incoming), header.upright());
+        new PhotoEntity(
+            new PhotoFile(sha256, format.extension(), header.upright()), Files.size(incoming));
     photo.see(features);
     photo.read(FileWordsReader.read(metadata, LocalDate.now()));
     Files.move(incoming, original, StandardCopyOption.ATOMIC_MOVE);
-    return new PegBoard.Arrival(photo, features.detail());
+    return new PhotoRegistrar.Arrival(photo, features.detail());
   }
 
   private static boolean isTiff(PhotoFormat format) {

@@ -2,11 +2,12 @@ package drumnest.server.intake;
 
 import com.adobe.internal.xmp.XMPException;
 import com.adobe.internal.xmp.XMPMetaFactory;
-import drumnest.server.edit.AlbumMovedOnException;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.FileWords;
+import drumnest.server.StaleVersionException;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.edit.PhotoEdits;
-import drumnest.server.store.FileWords;
-import drumnest.server.store.LinePhotoEntity;
-import drumnest.server.store.LinePhotos;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -25,13 +26,13 @@ public class Sidecars {
   private static final int LARGEST = 4 << 20;
   private static final int TRIES = 20;
 
-  private final PegBoard pegs;
-  private final LinePhotos line;
+  private final PhotoRegistrar registrar;
+  private final OpenAlbums albums;
   private final PhotoEdits edits;
 
-  Sidecars(PegBoard pegs, LinePhotos line, PhotoEdits edits) {
-    this.pegs = pegs;
-    this.line = line;
+  Sidecars(PhotoRegistrar registrar, OpenAlbums albums, PhotoEdits edits) {
+    this.registrar = registrar;
+    this.albums = albums;
     this.edits = edits;
   }
 
@@ -44,14 +45,14 @@ public class Sidecars {
    * @throws RefusedPhotoException if it is no sidecar or belongs to no photo on the line
    */
   public String take(long albumId, String name, InputStream content) throws IOException {
-    pegs.require(albumId);
+    albums.require(albumId);
     ToldInXmp told = read(content.readNBytes(LARGEST + 1));
-    LinePhotoEntity photo = photoOf(albumId, name);
-    String sha256 = photo.photo().sha256();
+    AlbumPhoto photo = photoOf(albumId, name);
+    String sha256 = photo.id();
     FileWords words = told.words();
     tell(albumId, sha256, told);
     if (words.rating() != null) {
-      pegs.rate(albumId, sha256, words.rating());
+      registrar.rate(albumId, sha256, words.rating());
     }
     return sha256;
   }
@@ -62,7 +63,7 @@ public class Sidecars {
       try {
         edits.tellFromSidecar(albumId, photo, told.choosing(), told.keep(), told.words());
         return;
-      } catch (AlbumMovedOnException movedOn) {
+      } catch (StaleVersionException movedOn) {
         if (tries == TRIES) {
           throw movedOn;
         }
@@ -86,12 +87,12 @@ public class Sidecars {
     }
   }
 
-  private LinePhotoEntity photoOf(long albumId, String name) {
+  private AlbumPhoto photoOf(long albumId, String name) {
     String stem = name.replaceFirst("(?i)\\.xmp$", "").toLowerCase(Locale.ROOT);
-    List<LinePhotoEntity> photos = line.findByAlbumIdOrderById(albumId);
-    List<LinePhotoEntity> exact =
+    List<AlbumPhoto> photos = albums.open(albumId).photos();
+    List<AlbumPhoto> exact =
         photos.stream().filter(photo -> lower(photo.name()).equals(stem)).toList();
-    List<LinePhotoEntity> found =
+    List<AlbumPhoto> found =
         exact.isEmpty()
             ? photos.stream().filter(photo -> withoutExtension(photo).equals(stem)).toList()
             : exact;
@@ -111,7 +112,7 @@ public class Sidecars {
     return name.toLowerCase(Locale.ROOT);
   }
 
-  private static String withoutExtension(LinePhotoEntity photo) {
+  private static String withoutExtension(AlbumPhoto photo) {
     return lower(photo.name()).replaceFirst("\\.[^.]{1,5}$", "");
   }
 }

@@ -1,7 +1,10 @@
 package drumnest.server.intake;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.Pixels;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.store.PhotoEntity;
 import java.nio.ByteBuffer;
 import java.time.LocalDateTime;
@@ -17,10 +20,12 @@ public class TablePrints {
   private static final long PIXELS_AN_INCH = 300;
   private static final long INCH = Size.ofInches(1, 1).w().toNanometres();
 
-  private final PegBoard pegs;
+  private final OpenAlbums albums;
+  private final PhotoRegistrar registrar;
 
-  TablePrints(PegBoard pegs) {
-    this.pegs = pegs;
+  TablePrints(OpenAlbums albums, PhotoRegistrar registrar) {
+    this.albums = albums;
+    this.registrar = registrar;
   }
 
   /**
@@ -32,11 +37,15 @@ public class TablePrints {
    * @return its identity
    */
   public String add(long albumId, String name, Size size, @Nullable LocalDateTime takenAt) {
-    pegs.require(albumId);
+    albums.require(albumId);
     String id = identity();
     Pixels pixels = new Pixels(pixels(size.w().toNanometres()), pixels(size.h().toNanometres()));
-    pegs.pegPrint(
-        albumId, new PhotoEntity(id, PhotoEntity.NO_FILE, 0, pixels), name, size, takenAt);
+    registrar.registerPrint(
+        albumId,
+        new PhotoEntity(new PhotoFile(id, PhotoFile.NONE, pixels), 0),
+        name,
+        size,
+        takenAt);
     return id;
   }
 

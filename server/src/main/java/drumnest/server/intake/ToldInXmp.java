@@ -8,9 +8,9 @@ import com.adobe.internal.xmp.options.PropertyOptions;
 import com.adobe.internal.xmp.options.SerializeOptions;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.FileWords;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.PlainText;
-import drumnest.server.store.FileWords;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 

@@ -1,6 +1,7 @@
 package drumnest.server.shelf;
 
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.CatalogueItem;
@@ -8,6 +9,8 @@ import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
 import drumnest.server.store.CatalogueItemEntity;
 import drumnest.server.store.CatalogueItems;
+import drumnest.server.store.TypeOpeningEntity;
+import drumnest.server.store.TypeOpenings;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,6 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,9 +29,17 @@ import tools.jackson.databind.json.JsonMapper;
 public class Shelf {
 
   private final CatalogueItems items;
+  private final TypeOpenings openings;
+  private final ApplicationEventPublisher events;
   private final JsonMapper json;
 
-  Shelf(CatalogueItems items, JsonMapper json) {
+  Shelf(
+      CatalogueItems items,
+      TypeOpenings openings,
+      ApplicationEventPublisher events,
+      JsonMapper json) {
+    this.openings = openings;
+    this.events = events;
     this.items = items;
     this.json = json;
   }
@@ -62,6 +74,7 @@ public class Shelf {
   private CatalogueItemEntity save(String key, CatalogueItem item, int rank) {
     CatalogueItemEntity entity = new CatalogueItemEntity(key, ItemForm.of(item).kind(), rank);
     entity.say(item.name(), write(item));
+    events.publishEvent(new ShelfChanged());
     return items.save(entity);
   }
 
@@ -137,6 +150,7 @@ public class Shelf {
     }
     requireNewName(item, key);
     entity.say(item.name(), write(item));
+    events.publishEvent(new ShelfChanged());
     items.save(entity);
   }
 
@@ -196,6 +210,25 @@ public class Shelf {
       }
     }
     return added;
+  }
+
+  /**
+   * Says what the opening of a pocket measures on a kind of leaf.
+   *
+   * @param face {@code front} or {@code back}
+   * @param pocket its number on the face, from 1
+   * @param size null if it is as usual after all
+   */
+  public void measure(String key, String face, int pocket, @Nullable Size size) {
+    Optional<TypeOpeningEntity> there = openings.findByItemKeyAndFaceAndPocket(key, face, pocket);
+    if (size != null) {
+      TypeOpeningEntity opening = there.orElse(new TypeOpeningEntity(key, face, pocket, size));
+      opening.measure(size);
+      openings.save(opening);
+    } else {
+      there.ifPresent(openings::delete);
+    }
+    events.publishEvent(new ShelfChanged());
   }
 
   private static String identity(String kind, String name) {

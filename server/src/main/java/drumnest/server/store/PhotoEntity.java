@@ -1,9 +1,11 @@
 package drumnest.server.store;
 
+import drumnest.core.photo.FileWords;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
+import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.Pixels;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -19,9 +21,6 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "photo")
 public class PhotoEntity {
-
-  /** The format of a print of which there is no file. */
-  public static final String NO_FILE = "none";
 
   @Id
   @Column(columnDefinition = "char(64)")
@@ -56,15 +55,14 @@ public class PhotoEntity {
   protected PhotoEntity() {}
 
   /**
-   * @param format the extension of the file, or {@link #NO_FILE}
-   * @param pixels the size of the picture after turning it upright
+   * @param file which file it is
    */
-  public PhotoEntity(String sha256, String format, long byteCount, Pixels pixels) {
-    this.sha256 = sha256;
-    this.format = format;
+  public PhotoEntity(PhotoFile file, long byteCount) {
+    this.sha256 = file.sha256();
+    this.format = file.format();
     this.byteCount = byteCount;
-    this.pixelsW = pixels.w();
-    this.pixelsH = pixels.h();
+    this.pixelsW = file.pixels().w();
+    this.pixelsH = file.pixels().h();
   }
 
   /** What the pixels look like, measured once. */
@@ -95,22 +93,12 @@ public class PhotoEntity {
     return sha256;
   }
 
-  /** The file's extension, or {@link #NO_FILE}. */
-  public String format() {
-    return format;
-  }
-
-  public boolean hasFile() {
-    return !format.equals(NO_FILE);
+  public PhotoFile file() {
+    return new PhotoFile(sha256, format, new Pixels(pixelsW, pixelsH));
   }
 
   public long byteCount() {
     return byteCount;
-  }
-
-  /** The picture's size after turning it upright. */
-  public Pixels pixels() {
-    return new Pixels(pixelsW, pixelsH);
   }
 
   /** When the camera says that it was taken. */
@@ -133,7 +121,7 @@ public class PhotoEntity {
 
   /** Whether its pixels were looked at as all are today; photos of earlier versions were not. */
   public boolean isSeen() {
-    return meanRgb != null || !hasFile();
+    return meanRgb != null || !file().exists();
   }
 
   public double sharpness() {
@@ -157,6 +145,6 @@ public class PhotoEntity {
         Lab.ofSrgb(edgeRgb),
         sharpness,
         new Light(lightMean, lightBlack, lightWhite),
-        pixels());
+        file().pixels());
   }
 }

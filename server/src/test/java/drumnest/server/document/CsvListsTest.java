@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
-import drumnest.server.store.PhotoEntity;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
@@ -21,7 +21,7 @@ class CsvListsTest {
   private static PrintLine print(String name) {
     return new PrintLine(
         1,
-        new PhotoEntity("0".repeat(64), "jpg", 1, new Pixels(6000, 4000)),
+        new PhotoFile("0".repeat(64), "jpg", new Pixels(6000, 4000)),
         false,
         name,
         new Pixels(6000, 4000),

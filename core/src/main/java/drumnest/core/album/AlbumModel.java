@@ -1,0 +1,489 @@
+package drumnest.core.album;
+
+import drumnest.core.fit.FitQuestion;
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Stack;
+import drumnest.core.photo.Story;
+import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.LeafType;
+import drumnest.core.stock.Supplies;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An album as one value: its leaves, what the slots hold and how they were measured, its photos and
+ * what the maker said of them, its cards and keepsakes, and the supplies it draws on.
+ *
+ * <p>It never changes: a step makes another one ({@link #apply}), which takes over whatever the
+ * step does not touch, also what was worked out of it. Two are equal if all that they were made of
+ * is.
+ */
+public final class AlbumModel {
+
+  private static final Comparator<AlbumPhoto> TIME_ORDER =
+      Comparator.comparing(
+          AlbumPhoto::takenAt,
+          Comparator.<@Nullable LocalDateTime>nullsLast(Comparator.naturalOrder()));
+
+  /**
+   * What is said of an album as a whole.
+   *
+   * @param id its number on this machine
+   * @param version how often it was changed by steps
+   * @param title what it is called
+   * @param format the key of its format in the catalogue; null where it has none
+   * @param chapters how many chapters are wanted; null for as many as the house rule makes
+   * @param lastLeafKey the highest key that a leaf of it ever had
+   * @param lastThingKey the highest key that a card or keepsake of it ever had
+   */
+  public record Head(
+      long id,
+      long version,
+      String title,
+      @Nullable String format,
+      @Nullable Integer chapters,
+      int lastLeafKey,
+      int lastThingKey) {}
+
+  /**
+   * All that an album is made of.
+   *
+   * @param leaves its leaves by their keys, in order
+   * @param photos its photos, in the order they came in
+   * @param shifts how far the clocks of its cameras are shifted
+   * @param holdings what slots hold or are reserved for, by the slots' names
+   * @param openings openings that were measured in its leaves, by the names of the slots
+   * @param things its cards and keepsakes by their keys, in order
+   */
+  public record Parts(
+      Map<Integer, LeafState> leaves,
+      List<AlbumPhoto> photos,
+      Map<String, Duration> shifts,
+      Map<String, Holding> holdings,
+      Map<String, Size> openings,
+      Map<Integer, Thing> things) {}
+
+  private final Head head;
+  private final Parts parts;
+  private final Supplies supplies;
+  private final FitQuestion.Answers fits;
+  private final AlbumLeaves leaves;
+  private final Map<String, AlbumPhoto> photos;
+  private final List<AlbumPhoto> line;
+  private final Map<String, String> slotsOfPhotos;
+  private final Story story;
+
+  public AlbumModel(Head head, Parts parts, Supplies supplies, FitQuestion.Answers fits) {
+    this(head, parts, supplies, fits, null);
+  }
+
+  private AlbumModel(
+      Head head,
+      Parts parts,
+      Supplies supplies,
+      FitQuestion.Answers fits,
+      @Nullable AlbumModel before) {
+    this.head = head;
+    this.parts = parts;
+    this.supplies = supplies;
+    this.fits = fits;
+    this.leaves =
+        before != null && before.parts.leaves() == parts.leaves()
+            ? before.leaves
+            : leaves(parts.leaves(), supplies.leafTypes());
+    if (before != null && before.parts.photos() == parts.photos()) {
+      this.photos = before.photos;
+      this.line = before.line;
+    } else {
+      this.photos = inTimeOrder(parts.photos());
+      this.line = photos.values().stream().filter(photo -> !photo.isOut()).toList();
+    }
+    this.slotsOfPhotos =
+        before != null && before.parts.holdings() == parts.holdings()
+            ? before.slotsOfPhotos
+            : slotsOfPhotos(parts.holdings());
+    this.story = story(before);
+  }
+
+  private static Map<String, AlbumPhoto> inTimeOrder(List<AlbumPhoto> photos) {
+    Map<String, AlbumPhoto> ordered = new LinkedHashMap<>();
+    photos.stream().sorted(TIME_ORDER).forEach(photo -> ordered.put(photo.id(), photo));
+    return ordered;
+  }
+
+  private static AlbumLeaves leaves(Map<Integer, LeafState> states, Map<String, LeafType> types) {
+    List<Leaf> leaves = new ArrayList<>();
+    states.forEach(
+        (key, state) ->
+            leaves.add(
+                new Leaf(
+                    key,
+                    leaves.size() + 1,
+                    Objects.requireNonNull(types.get(state.type()), state.type()),
+                    state.turned(),
+                    state.drop(),
+                    state.plan(),
+                    state.reversePlan())));
+    return new AlbumLeaves(leaves);
+  }
+
+  private static Map<String, String> slotsOfPhotos(Map<String, Holding> holdings) {
+    Map<String, String> slots = new HashMap<>();
+    holdings.forEach(
+        (slot, holding) -> {
+          if (holding.photo() != null) {
+            slots.put(holding.photo(), slot);
+          }
+        });
+    return slots;
+  }
+
+  private Story story(@Nullable AlbumModel before) {
+    if (before != null && before.photos == photos) {
+      return before.story.next(before.story.photos(), head.chapters(), supplies.rules());
+    }
+    List<StoryPhoto> seen = photos.values().stream().map(AlbumPhoto::asStory).toList();
+    return before == null
+        ? new Story(seen, head.chapters(), supplies.rules())
+        : before.story.next(seen, head.chapters(), supplies.rules());
+  }
+
+  /**
+   * The album after a step.
+   *
+   * @param changes in the order in which they are to be made; the order of leaves is settled when
+   *     all of them are there
+   * @throws NullPointerException if a leaf is of a kind that the supplies do not know
+   */
+  public AlbumModel apply(List<Change> changes) {
+    AlbumDraft draft = new AlbumDraft(head, parts);
+    changes.stream()
+        .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
+        .forEach(draft::apply);
+    return new AlbumModel(draft.head(), draft.parts(), supplies, fits, this);
+  }
+
+  /** The same with the number of its version. */
+  public AlbumModel asVersion(long version) {
+    Head next =
+        new Head(
+            head.id(),
+            version,
+            head.title(),
+            head.format(),
+            head.chapters(),
+            head.lastLeafKey(),
+            head.lastThingKey());
+    return new AlbumModel(next, parts, supplies, fits, this);
+  }
+
+  /** This album as it would be under other house rules. */
+  public AlbumModel under(HouseRules rules) {
+    return new AlbumModel(head, parts, supplies.under(rules), FitQuestion.Answers.WORKED_OUT, this);
+  }
+
+  /**
+   * This album as it would be with something else in some slots.
+   *
+   * @param changed what slots hold then, by their names; null for nothing
+   */
+  public AlbumModel with(Map<String, @Nullable Holding> changed) {
+    return as(parts.leaves(), changed);
+  }
+
+  /**
+   * This album as it would be with other leaves, and with something else in some slots.
+   *
+   * @param leafStates the leaves by their keys, in order
+   * @param changed what slots hold then, by their names; null for nothing
+   */
+  public AlbumModel as(Map<Integer, LeafState> leafStates, Map<String, @Nullable Holding> changed) {
+    Map<String, Holding> holdings = new HashMap<>(parts.holdings());
+    changed.forEach(
+        (slot, holding) -> {
+          holdings.remove(slot);
+          if (holding != null) {
+            holdings.put(slot, holding);
+          }
+        });
+    Parts next =
+        new Parts(
+            leafStates, parts.photos(), parts.shifts(), holdings, parts.openings(), parts.things());
+    return new AlbumModel(head, next, supplies, fits, this);
+  }
+
+  public long id() {
+    return head.id();
+  }
+
+  /** How often it was changed by steps. */
+  public long version() {
+    return head.version();
+  }
+
+  public String title() {
+    return head.title();
+  }
+
+  /** The key of its format in the catalogue; null where it has none. */
+  public @Nullable String format() {
+    return head.format();
+  }
+
+  /** How many chapters are wanted; null for as many as the house rule makes. */
+  public @Nullable Integer wantedChapters() {
+    return head.chapters();
+  }
+
+  /** A key that no leaf of the album ever had. */
+  public int nextLeafKey() {
+    return head.lastLeafKey() + 1;
+  }
+
+  /** A key that no card or keepsake of the album ever had. */
+  public int nextThingKey() {
+    return head.lastThingKey() + 1;
+  }
+
+  public AlbumLeaves leaves() {
+    return leaves;
+  }
+
+  /** The leaves as their maker keeps them, by their keys, in order. */
+  public Map<Integer, LeafState> leafStates() {
+    return parts.leaves();
+  }
+
+  /** A leaf of it as its maker keeps it. */
+  public LeafState state(Leaf leaf) {
+    return Objects.requireNonNull(parts.leaves().get(leaf.key()));
+  }
+
+  /** The key in the catalogue of what kind of leaf it is. */
+  public String typeKey(Leaf leaf) {
+    return state(leaf).type();
+  }
+
+  /** The spread an album is opened at when nobody says which: the first with two pages. */
+  public int firstSpread() {
+    return Math.min(1, leaves.leaves().size());
+  }
+
+  public Optional<Slot> slot(String id) {
+    return leaves.slot(id);
+  }
+
+  public HouseRules rules() {
+    return supplies.rules();
+  }
+
+  /** How thick a leaf is with what is in it. */
+  public Length thickness(Leaf leaf) {
+    Supplies.Materials materials = supplies.materials();
+    return new LeafThickness(materials.ply(), materials.page())
+        .of(leaf, slot -> holding(slot.id()).map(this::thickness).orElse(Length.ZERO));
+  }
+
+  private Length thickness(Holding holding) {
+    if (holding.photo() != null) {
+      return supplies.materials().print();
+    }
+    return Optional.ofNullable(holding.thing())
+        .flatMap(this::thing)
+        .map(Thing::thickness)
+        .orElse(Length.ZERO);
+  }
+
+  /** A thickness counted in photo prints, for drawing. */
+  public double inPrints(Length thickness) {
+    return (double) thickness.toNanometres() / supplies.materials().print().toNanometres();
+  }
+
+  /** The cards and keepsakes of the album. */
+  public List<Thing> things() {
+    return List.copyOf(parts.things().values());
+  }
+
+  public Optional<Thing> thing(int key) {
+    return Optional.ofNullable(parts.things().get(key));
+  }
+
+  /** All photos of the album in time order, those that were dropped among them. */
+  public List<AlbumPhoto> photos() {
+    return List.copyOf(photos.values());
+  }
+
+  /** How far the clock of a camera is shifted. */
+  public Duration shiftOf(String camera) {
+    return parts.shifts().getOrDefault(camera, Duration.ZERO);
+  }
+
+  /** The photos on the line, in time order; those that were dropped are not among them. */
+  public List<AlbumPhoto> line() {
+    return line;
+  }
+
+  /** The photos that were dropped, in time order. */
+  public List<AlbumPhoto> out() {
+    return photos.values().stream().filter(AlbumPhoto::isOut).toList();
+  }
+
+  public Optional<AlbumPhoto> photo(String id) {
+    return Optional.ofNullable(photos.get(id));
+  }
+
+  /** What a slot holds or is reserved for; nothing where it is empty. */
+  public Optional<Holding> holding(String slot) {
+    return Optional.ofNullable(parts.holdings().get(slot));
+  }
+
+  /** What a slot is reserved for, if it is. */
+  public Optional<Reservation> reservation(Slot slot) {
+    return holding(slot.id()).map(Holding::reserved);
+  }
+
+  /** Whether something lies in the slot. */
+  public boolean isFilled(Slot slot) {
+    return holding(slot.id()).map(Holding::isSomething).orElse(false);
+  }
+
+  /** The slot that holds the photo. */
+  public Optional<Slot> slotOf(String photo) {
+    return Optional.ofNullable(slotsOfPhotos.get(photo)).flatMap(leaves::slot);
+  }
+
+  /** The slot that holds the card or keepsake. */
+  public Optional<Slot> slotOfThing(int key) {
+    return parts.holdings().entrySet().stream()
+        .filter(each -> Objects.equals(each.getValue().thing(), key))
+        .findFirst()
+        .flatMap(each -> leaves.slot(each.getKey()));
+  }
+
+  /** The photos as the story sees them, and what follows from them. */
+  public Story story() {
+    return story;
+  }
+
+  /** The stack of each photo that is in one. */
+  public Map<String, Stack> stackOf() {
+    return story.stackOf();
+  }
+
+  /** The chapters, over all photos, those that were dropped among them. */
+  public List<Chapter> chapters() {
+    return story.chapters();
+  }
+
+  /**
+   * The slot under which the opening of a pocket is kept: both sides of a shared pocket have one.
+   */
+  public static String openingKey(Slot slot) {
+    boolean front = slot.leaf().face(slot.side()) == Side.FRONT;
+    return front ? slot.id() : slot.leaf().otherSideOf(slot).orElse(slot.id());
+  }
+
+  /** What the maker measured in this very leaf. */
+  public Optional<Size> ownOpening(Slot slot) {
+    return Optional.ofNullable(parts.openings().get(openingKey(slot)))
+        .or(() -> Optional.ofNullable(parts.openings().get(slot.id())));
+  }
+
+  /** The opening of a slot: measured in this leaf, or on its kind, or known, or as usual. */
+  public Opening opening(Slot slot) {
+    if (slot.kind() == Slot.Kind.MOUNT) {
+      return Opening.mount(slot.takes());
+    }
+    Size measured = ownOpening(slot).orElseGet(() -> supplies.openings().get(typePocket(slot)));
+    if (measured != null) {
+      return Opening.measured(measured);
+    }
+    return slot.knownOpening() == null
+        ? Opening.asUsual(slot.takes(), rules())
+        : Opening.ruled(slot.knownOpening());
+  }
+
+  private Supplies.TypePocket typePocket(Slot slot) {
+    String[] name = openingKey(slot).split("-");
+    return new Supplies.TypePocket(typeKey(slot.leaf()), name[1], Integer.parseInt(name[2]));
+  }
+
+  /** A photo in its slot, and everything measured of it there. */
+  public record Seated(Holding holding, AlbumPhoto photo, PrintInPocket measured) {}
+
+  /** The photo that sits in the slot, if one does. */
+  public Optional<Seated> seated(Slot slot) {
+    Holding holding = parts.holdings().get(slot.id());
+    if (holding == null || holding.photo() == null) {
+      return Optional.empty();
+    }
+    AlbumPhoto photo = photo(holding.photo()).orElseThrow();
+    return Optional.of(
+        new Seated(holding, photo, measure(slot, photo, holding.turned(), photo.keep())));
+  }
+
+  /** A card or keepsake in its slot. */
+  public record Laid(
+      Holding holding, Thing thing, InsertFit fit, List<Thing.Mind> mind, Opening opening) {}
+
+  /** The card or keepsake that lies in the slot, if one does. */
+  public Optional<Laid> laid(Slot slot) {
+    Holding holding = parts.holdings().get(slot.id());
+    if (holding == null || holding.thing() == null) {
+      return Optional.empty();
+    }
+    Thing thing = thing(holding.thing()).orElseThrow();
+    Opening opening = opening(slot);
+    return Optional.of(
+        new Laid(
+            holding,
+            thing,
+            thing.fit(opening, holding.turned(), rules()),
+            thing.mind(opening, holding.turned(), rules()),
+            opening));
+  }
+
+  /** Everything measured of a photo in a slot, with another keep box than its own if wanted. */
+  public PrintInPocket measure(
+      Slot slot, AlbumPhoto photo, boolean turned, @Nullable PixelBox keep) {
+    return fits.to(
+        new FitQuestion(photo.pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned),
+        rules());
+  }
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof AlbumModel model
+        && head.equals(model.head)
+        && parts.equals(model.parts)
+        && List.copyOf(parts.leaves().keySet()).equals(List.copyOf(model.parts.leaves().keySet()))
+        && supplies.equals(model.supplies);
+  }
+
+  @Override
+  public int hashCode() {
+    return head.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "album " + head.id() + " in version " + head.version();
+  }
+}

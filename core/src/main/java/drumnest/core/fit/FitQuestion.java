@@ -1,0 +1,40 @@
+package drumnest.core.fit;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a photo goes into an opening: all that the answer depends on, but for the house rules.
+ *
+ * @param pixels the size of the picture after turning it upright
+ * @param keep what must stay of it
+ * @param onTable the size of the print if it already lies on the table
+ * @param takes the size of the print that the slot takes
+ * @param opening the slot's opening
+ * @param turned whether it lies with a quarter turn
+ */
+public record FitQuestion(
+    Pixels pixels,
+    @Nullable PixelBox keep,
+    @Nullable Size onTable,
+    Size takes,
+    Opening opening,
+    boolean turned) {
+
+  /** Where answers are had from: worked out, or remembered, for an album asks again and again. */
+  @FunctionalInterface
+  public interface Answers {
+
+    /** Works out every answer. */
+    Answers WORKED_OUT = FitQuestion::answer;
+
+    PrintInPocket to(FitQuestion question, HouseRules rules);
+  }
+
+  public PrintInPocket answer(HouseRules rules) {
+    return PrintInPocket.of(pixels, keep, onTable, takes, opening, turned, rules);
+  }
+}

@@ -1,0 +1,88 @@
+package drumnest.core.photo;
+
+import drumnest.core.measure.Size;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A photo of an album: what is known of its file, and what the maker said of it there.
+ *
+ * @param file its file
+ * @param name what the file was called when it came in
+ * @param look what it looks like; null where that is not known
+ * @param sharpness how sharp it is, by {@link Look#sharpness()}; 0 where that is not known
+ * @param words what the file says of the picture
+ * @param rating its stars, 0 to 5, or -1 for rejected, from the file or its sidecar; null without
+ * @param annotations what the maker said
+ * @param shift how far the clock of its camera is shifted in this album
+ */
+public record AlbumPhoto(
+    PhotoFile file,
+    String name,
+    @Nullable Look look,
+    double sharpness,
+    FileWords words,
+    @Nullable Integer rating,
+    PhotoAnnotations annotations,
+    Duration shift) {
+
+  /** Its identity: the SHA-256 of its file. */
+  public String id() {
+    return file.sha256();
+  }
+
+  /** The size of the picture after turning it upright. */
+  public Pixels pixels() {
+    return file.pixels();
+  }
+
+  public boolean hasFile() {
+    return file.exists();
+  }
+
+  /** When it was taken by the clock of the album: the maker's word, or the camera's, shifted. */
+  public @Nullable LocalDateTime takenAt() {
+    LocalDateTime when = annotations.takenAt();
+    return when == null || annotations.datedByMaker() ? when : when.plus(shift);
+  }
+
+  public boolean isDatedByMaker() {
+    return annotations.datedByMaker();
+  }
+
+  /** What must stay of the picture, in its upright pixels. */
+  public @Nullable PixelBox keep() {
+    return annotations.keep();
+  }
+
+  /** The size of the print if it already lies on the table, as its picture is seen upright. */
+  public @Nullable Size onTable() {
+    return annotations.onTable();
+  }
+
+  public Choosing choosing() {
+    return annotations.choosing();
+  }
+
+  public StoryPhoto.Marks marks() {
+    return annotations.marks();
+  }
+
+  /** Whether the maker dropped it: it is neither on the line nor placed. */
+  public boolean isOut() {
+    return choosing().choice() == Choice.OUT;
+  }
+
+  public StoryPhoto asStory() {
+    return new StoryPhoto(id(), takenAt(), look, marks());
+  }
+
+  public AlbumPhoto with(PhotoAnnotations next) {
+    return new AlbumPhoto(file, name, look, sharpness, words, rating, next, shift);
+  }
+
+  public AlbumPhoto shiftedBy(Duration by) {
+    return new AlbumPhoto(file, name, look, sharpness, words, rating, annotations, by);
+  }
+}

@@ -1,0 +1,44 @@
+package drumnest.core.photo;
+
+import drumnest.core.measure.Size;
+import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the maker said of a photo in an album.
+ *
+ * @param takenAt when it was taken, by the maker's word or by the unshifted clock of its camera
+ * @param datedByMaker whether that is the maker's word rather than the camera's
+ * @param keep what must stay of it, in its upright pixels
+ * @param onTable the size of its print as it is seen upright, if it lies on the table already
+ * @param choosing what was decided and written of it
+ * @param marks what was said of its company
+ */
+public record PhotoAnnotations(
+    @Nullable LocalDateTime takenAt,
+    boolean datedByMaker,
+    @Nullable PixelBox keep,
+    @Nullable Size onTable,
+    Choosing choosing,
+    StoryPhoto.Marks marks) {
+
+  public PhotoAnnotations withDate(LocalDateTime when) {
+    return new PhotoAnnotations(when, true, keep, onTable, choosing, marks);
+  }
+
+  public PhotoAnnotations withKeep(@Nullable PixelBox box) {
+    return new PhotoAnnotations(takenAt, datedByMaker, box, onTable, choosing, marks);
+  }
+
+  public PhotoAnnotations withOnTable(@Nullable Size size) {
+    return new PhotoAnnotations(takenAt, datedByMaker, keep, size, choosing, marks);
+  }
+
+  public PhotoAnnotations withChoosing(Choosing next) {
+    return new PhotoAnnotations(takenAt, datedByMaker, keep, onTable, next, marks);
+  }
+
+  public PhotoAnnotations withMarks(StoryPhoto.Marks next) {
+    return new PhotoAnnotations(takenAt, datedByMaker, keep, onTable, choosing, next);
+  }
+}

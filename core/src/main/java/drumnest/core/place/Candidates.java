@@ -1,0 +1,91 @@
+package drumnest.core.place;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Stack;
+import drumnest.core.photo.StoryPhoto;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** The photos of an album as placing sees them. */
+public final class Candidates {
+
+  private static final int WANTED_KEPT = 3;
+  private static final int WANTED_OPEN = 2;
+  private static final int WANTED_PERHAPS = 1;
+
+  private Candidates() {}
+
+  /**
+   * The photos on the line, in time order. The weaker ones of a stack are not among them unless
+   * they were kept, or lie where the maker put them.
+   *
+   * @param but photos that are left out, by their identities
+   */
+  public static List<Candidate> of(AlbumModel album, Set<String> but) {
+    Map<String, Stack> stackOf = album.stackOf();
+    Map<String, String> alternates = album.story().alternates();
+    return album.line().stream()
+        .filter(photo -> !but.contains(photo.id()))
+        .filter(photo -> !isRepeat(album, photo, stackOf.get(photo.id())))
+        .map(photo -> candidate(photo, stackOf.get(photo.id()), alternates.get(photo.id())))
+        .toList();
+  }
+
+  private static boolean isRepeat(AlbumModel album, AlbumPhoto photo, @Nullable Stack stack) {
+    if (stack == null || photo.choosing().choice() == Choice.KEEP) {
+      return false;
+    }
+    boolean settled =
+        album
+            .slotOf(photo.id())
+            .flatMap(slot -> album.holding(slot.id()))
+            .map(holding -> holding.isFixed() || holding.byHand())
+            .orElse(false);
+    boolean anotherKept =
+        stack.photos().stream()
+            .flatMap(each -> album.photo(each.id()).stream())
+            .anyMatch(each -> each.choosing().choice() == Choice.KEEP);
+    return !settled && (anotherKept || !isFirstOfStack(album, photo, stack));
+  }
+
+  /** Whether it is the best of its stack that was not dropped. */
+  private static boolean isFirstOfStack(AlbumModel album, AlbumPhoto photo, Stack stack) {
+    return stack.photos().stream()
+        .map(StoryPhoto::id)
+        .filter(id -> album.photo(id).map(each -> !each.isOut()).orElse(false))
+        .findFirst()
+        .map(photo.id()::equals)
+        .orElse(true);
+  }
+
+  private static Candidate candidate(
+      AlbumPhoto photo, @Nullable Stack stack, @Nullable String alternates) {
+    Choosing choosing = photo.choosing();
+    return new Candidate(
+        photo.id(),
+        photo.pixels(),
+        photo.keep(),
+        wanted(photo, stack),
+        stack == null ? null : stack.id(),
+        alternates,
+        photo.onTable(),
+        new Candidate.Manner(
+            choosing.hero(), choosing.flap(), choosing.secret(), !choosing.caption().isBlank()),
+        photo.look());
+  }
+
+  /** What is kept goes first, then what nobody has decided on, then the maybes and repeats. */
+  private static int wanted(AlbumPhoto photo, @Nullable Stack stack) {
+    return switch (photo.choosing().choice()) {
+      case KEEP -> WANTED_KEPT;
+      case OPEN ->
+          stack == null || stack.best().id().equals(photo.id()) ? WANTED_OPEN : WANTED_PERHAPS;
+      case MAYBE, OUT -> WANTED_PERHAPS;
+    };
+  }
+}

@@ -1,0 +1,435 @@
+package drumnest.core.place;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Holds;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Reservation;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The placing of photos into a part of an album, as a problem.
+ *
+ * @param slots the slots that take photos: those of its places, in the same order
+ * @param problem what is to be placed where
+ * @param byHand what was put there by hand and is not locked
+ * @param pages the sizes that the slots of each page take, by the page's number in the problem
+ */
+public record PlacingTask(
+    List<Slot> slots,
+    Placing.Problem problem,
+    Map<Integer, Integer> byHand,
+    Map<Integer, List<Size>> pages) {
+
+  /**
+   * Which part of the album.
+   *
+   * @param spread a spread, or null
+   * @param chapter a chapter by its first photo, or null; the whole album where both are null
+   */
+  public record Scope(@Nullable Integer spread, @Nullable String chapter) {
+
+    public static final Scope ALBUM = new Scope(null, null);
+
+    /** Whether the album has it: there is such a chapter, if it is one. */
+    public boolean isIn(AlbumModel album) {
+      return chapter == null
+          || album.chapters().stream().anyMatch(each -> each.photos().get(0).id().equals(chapter));
+    }
+
+    public static Scope spread(int number) {
+      return new Scope(number, null);
+    }
+  }
+
+  /**
+   * The task of a part of an album. A spread and a chapter take the next run of the story that
+   * waits; where none is next but photos wait, an empty spread is offered those.
+   *
+   * @param breathing how much of each page is left to breathe
+   * @throws IllegalArgumentException if there is no such chapter
+   */
+  public static PlacingTask of(
+      AlbumModel album, Scope scope, Placing.Order order, Breathing breathing) {
+    return of(album, scope, order, breathing, Who.NEXT_RUN);
+  }
+
+  /** Who is to be placed. */
+  public enum Who {
+    /** The next run of the story. */
+    NEXT_RUN,
+    /** That, and who is there already: to look at what is there now. */
+    AS_IT_IS,
+    /** Everybody who waits: to look at one of them. */
+    ALL_WHO_WAIT
+  }
+
+  /**
+   * The task of a part of an album for these.
+   *
+   * @throws IllegalArgumentException if there is no such chapter
+   */
+  public static PlacingTask of(
+      AlbumModel album, Scope scope, Placing.Order order, Breathing breathing, Who who) {
+    List<Slot> asked = asked(album, scope);
+    List<Slot> slots = asked.stream().filter(slot -> takesPhotos(album, slot)).toList();
+    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
+    Set<String> notHere = elsewhere(album, here);
+    if (scope.spread() != null) {
+      Set<String> outOfStory = outOfStory(album, scope.spread(), here);
+      outOfStory.addAll(notHere);
+      if (!Candidates.of(album, outOfStory).isEmpty()) {
+        notHere = outOfStory;
+      }
+    }
+    if (scope.chapter() != null) {
+      notHere.addAll(ofOtherChapters(album, scope.chapter(), here));
+    }
+    PlacingTask whole = of(album, asked, slots, notHere, order, breathing);
+    if (who == Who.ALL_WHO_WAIT || scope.spread() == null && scope.chapter() == null) {
+      return whole;
+    }
+    // What was put here by hand is here, whatever the run.
+    Map<Integer, Integer> stays = new HashMap<>(whole.byHand());
+    stays.putAll(whole.problem().locked());
+    Set<String> later = NextRun.after(whole.problem().withLocked(stays));
+    if (who == Who.AS_IT_IS) {
+      later.removeIf(photo -> album.slotOf(photo).map(Slot::id).filter(here::contains).isPresent());
+    }
+    if (later.isEmpty()) {
+      return whole;
+    }
+    later.addAll(notHere);
+    return of(album, asked, slots, later, order, breathing);
+  }
+
+  /**
+   * The empty places of an album, for these photos: all that is placed stays where it is.
+   *
+   * @param waiting photos by their names
+   */
+  public static PlacingTask ofGaps(AlbumModel album, Set<String> waiting, Breathing breathing) {
+    List<Slot> asked = album.leaves().slots();
+    List<Slot> slots = asked.stream().filter(slot -> takesPhotos(album, slot)).toList();
+    Set<String> others = new HashSet<>();
+    for (AlbumPhoto each : album.line()) {
+      String photo = each.id();
+      if (!waiting.contains(photo) && album.slotOf(photo).isEmpty()) {
+        others.add(photo);
+      }
+    }
+    PlacingTask task = of(album, asked, slots, others, Placing.Order.STORY, breathing);
+    int[] placeOf = task.placeOf(album);
+    Map<Integer, Integer> placed = new HashMap<>();
+    for (int i = 0; i < placeOf.length; i++) {
+      if (placeOf[i] >= 0) {
+        placed.put(placeOf[i], i);
+      }
+    }
+    return new PlacingTask(slots, task.problem().withLocked(placed), Map.of(), task.pages());
+  }
+
+  private static PlacingTask of(
+      AlbumModel album,
+      List<Slot> asked,
+      List<Slot> slots,
+      Set<String> notHere,
+      Placing.Order order,
+      Breathing breathing) {
+    List<Candidate> candidates = Candidates.of(album, notHere);
+    Map<String, Integer> indexOf = new HashMap<>();
+    for (int i = 0; i < candidates.size(); i++) {
+      indexOf.put(candidates.get(i).id(), i);
+    }
+    Map<Integer, Integer> locked = new HashMap<>();
+    Map<Integer, Integer> byHand = new HashMap<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Holding held = album.holding(slots.get(i).id()).orElse(null);
+      Integer photo = held == null ? null : indexOf.get(held.photo());
+      if (photo != null && held.isFixed()) {
+        locked.put(i, photo);
+      } else if (photo != null && held.byHand()) {
+        byHand.put(i, photo);
+      }
+    }
+    Map<Integer, List<Size>> pages = new HashMap<>();
+    asked.forEach(
+        slot ->
+            pages.computeIfAbsent(pageNumber(slot), page -> new ArrayList<>()).add(slot.takes()));
+    Map<Integer, Area> room = new HashMap<>();
+    pages.forEach((page, sizes) -> room.put(page, breathing.room(sizes, page, album.rules())));
+    // Mounts were measured for a photo each: a plain page breathes as its maker planned it.
+    asked.stream()
+        .filter(slot -> slot.kind() == Slot.Kind.MOUNT)
+        .forEach(slot -> room.remove(pageNumber(slot)));
+    Placing.Problem problem =
+        new Placing.Problem(
+            candidates,
+            places(album, slots),
+            locked,
+            Map.of(),
+            room,
+            order,
+            Weights.of(album.rules()),
+            album.rules());
+    return new PlacingTask(slots, problem, byHand, pages);
+  }
+
+  private static List<Slot> asked(AlbumModel album, Scope scope) {
+    if (scope.spread() != null) {
+      return album.leaves().spread(scope.spread()).slots();
+    }
+    if (scope.chapter() == null) {
+      return album.leaves().slots();
+    }
+    ChapterBudget budget = new ChapterBudget(album);
+    if (!scope.isIn(album)) {
+      throw new IllegalArgumentException("There is no chapter that begins with this photo.");
+    }
+    return budget.slots(scope.chapter());
+  }
+
+  /** Whether placing may put a photo there, or leave one that is there. */
+  private static boolean takesPhotos(AlbumModel album, Slot slot) {
+    Holding held = album.holding(slot.id()).orElse(null);
+    boolean taken =
+        held != null && (held.thing() != null || held.reserved() != null && held.byHand());
+    return slot.holds() == Holds.PHOTO && !taken;
+  }
+
+  private static Set<String> elsewhere(AlbumModel album, Set<String> here) {
+    Set<String> elsewhere = new HashSet<>();
+    album
+        .line()
+        .forEach(
+            photo ->
+                album
+                    .slotOf(photo.id())
+                    .filter(slot -> !here.contains(slot.id()))
+                    .ifPresent(slot -> elsewhere.add(photo.id())));
+    return elsewhere;
+  }
+
+  /**
+   * Photos that the story has on other spreads: before the last one that is placed on the nearest
+   * page before the spread, or after the first on the nearest page behind it. Those that are on the
+   * spread already are not among them.
+   */
+  private static Set<String> outOfStory(AlbumModel album, int spread, Set<String> here) {
+    List<String> line = album.line().stream().map(photo -> photo.id()).toList();
+    int from = -1;
+    int to = line.size();
+    int pageBefore = -1;
+    int pageAfter = Integer.MAX_VALUE;
+    for (int i = 0; i < line.size(); i++) {
+      Slot slot = album.slotOf(line.get(i)).orElse(null);
+      if (slot == null || here.contains(slot.id())) {
+        continue;
+      }
+      int page = pageNumber(slot);
+      boolean before = album.leaves().spreadOf(slot.parent().page()) < spread;
+      if (before && page >= pageBefore) {
+        from = i;
+        pageBefore = page;
+      } else if (!before && page < pageAfter) {
+        to = i;
+        pageAfter = page;
+      }
+    }
+    Set<String> out = new HashSet<>();
+    for (int i = 0; i < line.size() && from < to; i++) {
+      boolean there =
+          album.slotOf(line.get(i)).filter(slot -> here.contains(slot.id())).isPresent();
+      if (!there && (i < from || i > to)) {
+        out.add(line.get(i));
+      }
+    }
+    return out;
+  }
+
+  /** Photos of other chapters, but for those that are fixed or put by hand on these pages. */
+  private static Set<String> ofOtherChapters(AlbumModel album, String chapter, Set<String> here) {
+    return album.chapters().stream()
+        .filter(each -> !each.photos().get(0).id().equals(chapter))
+        .flatMap(each -> each.photos().stream())
+        .map(photo -> photo.id())
+        .filter(
+            photo ->
+                album
+                    .slotOf(photo)
+                    .filter(slot -> here.contains(slot.id()))
+                    .map(slot -> album.holding(slot.id()).orElse(null))
+                    .map(held -> !held.isFixed() && !held.byHand())
+                    .orElse(true))
+        .collect(Collectors.toCollection(HashSet::new));
+  }
+
+  /** The number of a slot's page in the album, from 1. */
+  private static int pageNumber(Slot slot) {
+    return 2 * slot.leaf().number() - (slot.side() == Side.FRONT ? 1 : 0);
+  }
+
+  /** Slots as placing sees them. */
+  public static List<Place> places(AlbumModel album, List<Slot> slots) {
+    List<Place> places = new ArrayList<>();
+    Map<PageSide, List<Slot>> words = words(album, slots);
+    for (int i = 0; i < slots.size(); i++) {
+      Slot slot = slots.get(i);
+      PageSide page = slot.parent().page();
+      boolean touchesNext = i + 1 < slots.size() && slot.touches(slots.get(i + 1));
+      places.add(
+          new Place(
+              slot.id(),
+              slot.takes(),
+              slot.hiddenAtRest(),
+              false,
+              new Place.At(
+                  album.leaves().spreadOf(page),
+                  pageNumber(slot),
+                  low(slot),
+                  slot.leaf().number() == 1 && slot.side() == Side.FRONT,
+                  touchesNext,
+                  words.get(page).stream().anyMatch(slot::touches))));
+    }
+    return places;
+  }
+
+  /** The slots of each page that have words in them, or are kept for them. */
+  private static Map<PageSide, List<Slot>> words(AlbumModel album, List<Slot> slots) {
+    Map<PageSide, List<Slot>> words = new HashMap<>();
+    for (Slot slot : slots) {
+      words.computeIfAbsent(
+          slot.parent().page(),
+          page ->
+              page.leaf().slots(page.side(), 0).stream()
+                  .filter(each -> hasWords(album, each))
+                  .toList());
+    }
+    return words;
+  }
+
+  private static boolean hasWords(AlbumModel album, Slot slot) {
+    boolean card =
+        album
+            .laid(slot)
+            .map(laid -> laid.thing().kind() == Thing.Kind.CARD && !laid.thing().words().isBlank())
+            .orElse(false);
+    Holding held = album.holding(slot.id()).orElse(null);
+    boolean reserved = held != null && held.reserved() == Reservation.WORDS && held.byHand();
+    return card || reserved || slot.holds() == Holds.WORDS;
+  }
+
+  /** How low its middle is on its page, from 0 to 1. */
+  public static double low(Slot slot) {
+    Length middle = slot.box().y().plus(slot.box().h().times(1, 2));
+    return (double) middle.toNanometres() / slot.parent().size().h().toNanometres();
+  }
+
+  /**
+   * The same, with no page allowed to hold less than it does now: what is there is not asked to
+   * leave.
+   *
+   * @param placeOf where the photos are now
+   */
+  public PlacingTask asFullAsNow(int[] placeOf) {
+    Map<Integer, Area> held = held(placeOf);
+    Map<Integer, Area> room = new HashMap<>(problem.room());
+    room.replaceAll(
+        (page, limit) -> {
+          Area now = held.getOrDefault(page, Area.NONE);
+          return now.compareTo(limit) > 0 ? now : limit;
+        });
+    Placing.Problem roomier =
+        new Placing.Problem(
+            problem.candidates(),
+            problem.places(),
+            problem.locked(),
+            problem.closed(),
+            room,
+            problem.order(),
+            problem.weights(),
+            problem.rules());
+    return new PlacingTask(slots, roomier, byHand, pages);
+  }
+
+  /**
+   * Whether a place that nothing is set aside for is empty, on a page that may hold more.
+   *
+   * @param placeOf where the photos are now
+   */
+  public boolean hasRoomInGap(AlbumModel album, int[] placeOf) {
+    int[] photoAt = Placing.photoAt(placeOf, slots.size());
+    Map<Integer, Area> held = held(placeOf);
+    for (int i = 0; i < photoAt.length; i++) {
+      Place place = problem.places().get(i);
+      Area room = problem.room().get(place.at().page());
+      Area with = held.getOrDefault(place.at().page(), Area.NONE).plus(place.area());
+      boolean fits = room == null || with.compareTo(room) <= 0;
+      if (photoAt[i] < 0 && album.reservation(slots.get(i)).isEmpty() && fits) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** How much area photos take of each page. */
+  private Map<Integer, Area> held(int[] placeOf) {
+    Map<Integer, Area> held = new HashMap<>();
+    for (int place : placeOf) {
+      if (place >= 0) {
+        Place each = problem.places().get(place);
+        held.merge(each.at().page(), each.area(), Area::plus);
+      }
+    }
+    return held;
+  }
+
+  /** Where the photos are now: for each picture of the problem the index of its place, or -1. */
+  public int[] placeOf(AlbumModel album) {
+    Map<String, Integer> indexOf = new HashMap<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Holding held = album.holding(slots.get(i).id()).orElse(null);
+      if (held != null && held.photo() != null) {
+        indexOf.put(held.photo(), i);
+      }
+    }
+    int[] placeOf = new int[problem.candidates().size()];
+    Arrays.setAll(placeOf, i -> indexOf.getOrDefault(problem.candidates().get(i).id(), -1));
+    return placeOf;
+  }
+
+  /** The index of a slot among the places of the problem, or -1. */
+  public int placeOf(String slot) {
+    for (int i = 0; i < slots.size(); i++) {
+      if (slots.get(i).id().equals(slot)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** The index of a photo among the pictures of the problem, or -1. */
+  public int indexOf(String photo) {
+    for (int i = 0; i < problem.candidates().size(); i++) {
+      if (problem.candidates().get(i).id().equals(photo)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+}

@@ -1,0 +1,42 @@
+package drumnest.core.stock;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import java.util.Map;
+
+/**
+ * What albums draw on that no album has to itself.
+ *
+ * @param leafTypes kinds of leaves by their keys in the catalogue, those off the shelf among them
+ * @param openings openings that were measured on kinds of leaves
+ * @param materials what leaves are made of
+ * @param rules the house rules in force
+ */
+public record Supplies(
+    Map<String, LeafType> leafTypes,
+    Map<TypePocket, Size> openings,
+    Materials materials,
+    HouseRules rules) {
+
+  public Supplies {
+    leafTypes = Map.copyOf(leafTypes);
+    openings = Map.copyOf(openings);
+  }
+
+  /**
+   * A pocket of a kind of leaf.
+   *
+   * @param type the key of the kind
+   * @param face {@code front} or {@code back}
+   * @param pocket its number on the face, from 1
+   */
+  public record TypePocket(String type, String face, int pocket) {}
+
+  /** What leaves are made of and filled with, by thickness. */
+  public record Materials(Length ply, Length page, Length print) {}
+
+  /** The same under other house rules. */
+  public Supplies under(HouseRules other) {
+    return new Supplies(leafTypes, openings, materials, other);
+  }
+}

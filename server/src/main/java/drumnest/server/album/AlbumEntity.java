@@ -1,0 +1,80 @@
+package drumnest.server.album;
+
+import drumnest.core.album.AlbumModel;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+/** An album: its title, how many of its steps are done (the others can be redone), its version. */
+@Entity
+@Table(name = "album")
+class AlbumEntity {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private String title;
+
+  @Version private long version;
+
+  private int stepsDone;
+
+  private @Nullable String format;
+
+  private int lastLeafKey;
+
+  private int lastThingKey;
+
+  private @Nullable Integer chapters;
+
+  protected AlbumEntity() {}
+
+  AlbumEntity(String title) {
+    this.title = title;
+  }
+
+  Long id() {
+    return id;
+  }
+
+  void retitle(String next) {
+    this.title = next;
+  }
+
+  void setFormat(@Nullable String format) {
+    this.format = format;
+  }
+
+  void setChapters(@Nullable Integer chapters) {
+    this.chapters = chapters;
+  }
+
+  void useLeafKey(int key) {
+    this.lastLeafKey = Math.max(lastLeafKey, key);
+  }
+
+  void useThingKey(int key) {
+    this.lastThingKey = Math.max(lastThingKey, key);
+  }
+
+  long version() {
+    return version;
+  }
+
+  int stepsDone() {
+    return stepsDone;
+  }
+
+  void setStepsDone(int stepsDone) {
+    this.stepsDone = stepsDone;
+  }
+
+  AlbumModel.Head head() {
+    return new AlbumModel.Head(id, version, title, format, chapters, lastLeafKey, lastThingKey);
+  }
+}

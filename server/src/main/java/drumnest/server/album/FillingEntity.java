@@ -1,0 +1,68 @@
+package drumnest.server.album;
+
+import drumnest.core.album.Holding;
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** What a slot holds, or is reserved for. */
+@Entity
+@Table(name = "filling")
+class FillingEntity {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private Long albumId;
+  private String slot;
+
+  @Column(columnDefinition = "char(64)")
+  private @Nullable String sha256;
+
+  private @Nullable Integer thingKey;
+
+  private boolean turned;
+  private boolean locked;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Reservation aside;
+
+  private boolean byHand;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Made made;
+
+  protected FillingEntity() {}
+
+  FillingEntity(Long albumId, String slot) {
+    this.albumId = albumId;
+    this.slot = slot;
+  }
+
+  void hold(Holding holding) {
+    this.sha256 = holding.photo();
+    this.thingKey = holding.thing();
+    this.aside = holding.reserved();
+    this.turned = holding.turned();
+    this.locked = holding.locked();
+    this.byHand = holding.byHand();
+    this.made = holding.made();
+  }
+
+  Holding holding() {
+    return new Holding(sha256, turned, locked, thingKey, aside, byHand, made);
+  }
+
+  String slot() {
+    return slot;
+  }
+}

@@ -1,0 +1,281 @@
+package drumnest.server.album;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Size;
+import drumnest.server.NotThereException;
+import drumnest.server.StaleVersionException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.store.CatalogueItems;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** The history of an album: steps are done, taken back and done again, whole or not at all. */
+@Service
+@Transactional
+public class History {
+
+  private final Albums albums;
+  private final LinePhotos linePhotos;
+  private final Fillings fillings;
+  private final Openings openings;
+  private final Leaves leaves;
+  private final Things things;
+  private final CatalogueItems catalogue;
+  private final CameraClocks clocks;
+  private final Steps steps;
+  private final OpenAlbums open;
+
+  History(
+      Albums albums,
+      LinePhotos linePhotos,
+      Fillings fillings,
+      Openings openings,
+      Leaves leaves,
+      Things things,
+      CatalogueItems catalogue,
+      CameraClocks clocks,
+      Steps steps,
+      OpenAlbums open) {
+    this.albums = albums;
+    this.linePhotos = linePhotos;
+    this.fillings = fillings;
+    this.openings = openings;
+    this.leaves = leaves;
+    this.things = things;
+    this.catalogue = catalogue;
+    this.clocks = clocks;
+    this.steps = steps;
+    this.open = open;
+  }
+
+  private AlbumEntity open(long albumId, long version) {
+    AlbumEntity album =
+        albums
+            .findToStep(albumId)
+            .orElseThrow(
+                () -> new NotThereException("album", "There is no album " + albumId + "."));
+    if (album.version() != version) {
+      throw new StaleVersionException();
+    }
+    return album;
+  }
+
+  /**
+   * Does a step. Steps that were taken back before it cannot be done again afterwards.
+   *
+   * @param seen the album as it was when the changes were made up
+   * @throws StaleVersionException if it was changed since
+   */
+  public void step(AlbumModel seen, String label, List<Change> changes) {
+    AlbumEntity album = open(seen.id(), seen.version());
+    int number = album.stepsDone() + 1;
+    steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
+    steps.flush();
+    apply(album, changes);
+    steps.save(new StepEntity(album.id(), number, label, StepJson.write(changes)));
+    album.setStepsDone(number);
+    albums.saveAndFlush(album);
+  }
+
+  /**
+   * What could be taken back and done again.
+   *
+   * @param undo what the last step was; null where there is none
+   * @param redo what the step was that was taken back last; null where there is none
+   */
+  public record Around(@Nullable String undo, @Nullable String redo) {}
+
+  /** The steps on both sides of where an album is in its history. */
+  @Transactional(readOnly = true)
+  public Around around(long albumId) {
+    int done = albums.findStepsDone(albumId).orElse(0);
+    Map<Integer, String> labels = new HashMap<>();
+    steps
+        .findLabels(albumId, done, done + 1)
+        .forEach(step -> labels.put(step.getNumber(), step.getLabel()));
+    return new Around(labels.get(done), labels.get(done + 1));
+  }
+
+  private Optional<StepEntity> step(AlbumEntity album, int number) {
+    return steps.findByAlbumIdAndNumber(album.id(), number);
+  }
+
+  /** Takes the last step back. */
+  public void undo(long albumId, long version) {
+    AlbumEntity album = open(albumId, version);
+    StepEntity step =
+        step(album, album.stepsDone())
+            .orElseThrow(() -> new UnprocessableException("version", "There is nothing to undo."));
+    List<Change> changes = new ArrayList<>();
+    StepJson.read(step.changes()).forEach(change -> changes.add(change.reversed()));
+    Collections.reverse(changes);
+    apply(album, changes);
+    album.setStepsDone(album.stepsDone() - 1);
+    albums.saveAndFlush(album);
+  }
+
+  /** Does the step again that was taken back last. */
+  public void redo(long albumId, long version) {
+    AlbumEntity album = open(albumId, version);
+    StepEntity step =
+        step(album, album.stepsDone() + 1)
+            .orElseThrow(() -> new UnprocessableException("version", "There is nothing to redo."));
+    apply(album, StepJson.read(step.changes()));
+    album.setStepsDone(album.stepsDone() + 1);
+    albums.saveAndFlush(album);
+  }
+
+  /** Makes the changes in the database, and in memory once they are there for good. */
+  private void apply(AlbumEntity album, List<Change> changes) {
+    long version = album.version();
+    Long id = album.id();
+    Touched touched = touched(album, changes);
+    // The order of leaves is settled when all of them are there.
+    changes.stream()
+        .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
+        .forEach(change -> apply(album, touched, change));
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            open.stepped(id, version, changes);
+          }
+        });
+  }
+
+  /** What is in the database of what a step touches: slots by their names, photos by theirs. */
+  private record Touched(
+      Map<String, FillingEntity> fillings, Map<String, LinePhotoEntity> photos) {}
+
+  private Touched touched(AlbumEntity album, List<Change> changes) {
+    List<String> slots = new ArrayList<>();
+    List<String> photos = new ArrayList<>();
+    for (Change change : changes) {
+      if (change instanceof Change.OfHolding holding) {
+        slots.add(holding.slot());
+      } else if (change instanceof Change.OfPhoto photo) {
+        photos.add(photo.photo());
+      }
+    }
+    return new Touched(
+        slots.isEmpty()
+            ? Map.of()
+            : fillings.findByAlbumIdAndSlotIn(album.id(), slots).stream()
+                .collect(
+                    Collectors.toMap(FillingEntity::slot, each -> each, (a, b) -> a, HashMap::new)),
+        photos.isEmpty()
+            ? Map.of()
+            : linePhotos.findByAlbumIdAndPhotoSha256In(album.id(), photos).stream()
+                .collect(Collectors.toMap(LinePhotoEntity::sha256, each -> each)));
+  }
+
+  private void apply(AlbumEntity album, Touched touched, Change change) {
+    if (change instanceof Change.OfHolding holding) {
+      hold(album, touched, holding.slot(), holding.after());
+    } else if (change instanceof Change.OfPhoto photo) {
+      touched.photos().get(photo.photo()).annotate(photo.after());
+    } else if (change instanceof Change.OfOpening opening) {
+      measure(album, opening.slot(), opening.after());
+    } else if (change instanceof Change.OfTitle title) {
+      album.retitle(title.after());
+    } else if (change instanceof Change.OfFormat format) {
+      album.setFormat(format.after());
+    } else if (change instanceof Change.OfLeaf leaf) {
+      lay(album, leaf.leaf(), leaf.after());
+    } else if (change instanceof Change.OfOrder order) {
+      order(album, order.after());
+    } else if (change instanceof Change.OfThing thing) {
+      keep(album, thing.thing(), thing.after());
+    } else if (change instanceof Change.OfChapters chapters) {
+      album.setChapters(chapters.after());
+    } else if (change instanceof Change.OfClock clock) {
+      shift(album, clock.camera(), clock.after());
+    } else if (change instanceof Change.OfEntry entry) {
+      catalogue.findById(entry.entry()).ifPresent(item -> item.setGone(entry.after()));
+    }
+  }
+
+  private void lay(AlbumEntity album, int key, @Nullable LeafState leaf) {
+    Optional<LeafEntity> there = leaves.findByAlbumIdAndLeafKey(album.id(), key);
+    if (leaf == null) {
+      there.ifPresent(leaves::delete);
+      leaves.flush();
+      return;
+    }
+    album.useLeafKey(key);
+    LeafEntity entity = there.orElseGet(() -> new LeafEntity(album.id(), key));
+    entity.be(leaf);
+    leaves.saveAndFlush(entity);
+  }
+
+  /** Puts the leaves in order; those that are gone by now are left out. */
+  private void order(AlbumEntity album, List<Integer> keys) {
+    for (LeafEntity leaf : leaves.findByAlbumIdOrderByNumber(album.id())) {
+      leaf.stand(keys.indexOf(leaf.leafKey()) + 1);
+    }
+    leaves.flush();
+  }
+
+  private void keep(AlbumEntity album, int key, @Nullable Thing thing) {
+    Optional<ThingEntity> there = things.findByAlbumIdAndThingKey(album.id(), key);
+    if (thing == null) {
+      there.ifPresent(things::delete);
+      return;
+    }
+    album.useThingKey(key);
+    ThingEntity entity = there.orElseGet(() -> new ThingEntity(album.id(), key));
+    entity.be(thing);
+    things.save(entity);
+  }
+
+  private void hold(AlbumEntity album, Touched touched, String slot, @Nullable Holding holding) {
+    FillingEntity held = touched.fillings().get(slot);
+    if (holding == null) {
+      if (held != null) {
+        fillings.delete(held);
+        touched.fillings().remove(slot);
+      }
+      return;
+    }
+    FillingEntity entity = held == null ? new FillingEntity(album.id(), slot) : held;
+    entity.hold(holding);
+    fillings.save(entity);
+    touched.fillings().put(slot, entity);
+  }
+
+  private void shift(AlbumEntity album, String camera, Duration by) {
+    CameraClockEntity clock =
+        clocks
+            .findByAlbumIdAndCamera(album.id(), camera)
+            .orElseGet(() -> new CameraClockEntity(album.id(), camera));
+    clock.set(by);
+    clocks.save(clock);
+  }
+
+  private void measure(AlbumEntity album, String slot, @Nullable Size size) {
+    Optional<OpeningEntity> measured = openings.findByAlbumIdAndSlot(album.id(), slot);
+    if (size == null) {
+      measured.ifPresent(openings::delete);
+      return;
+    }
+    OpeningEntity entity = measured.orElseGet(() -> new OpeningEntity(album.id(), slot));
+    entity.measure(size);
+    openings.save(entity);
+  }
+}

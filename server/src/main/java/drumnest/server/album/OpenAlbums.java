@@ -1,0 +1,106 @@
+package drumnest.server.album;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.stock.Supplies;
+import drumnest.server.NotThereException;
+import drumnest.server.StaleVersionException;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/**
+ * The albums that are worked at, kept in memory as values. An album is read once; a step is applied
+ * to what is kept after its transaction has committed. What is kept is used only as long as its
+ * version is that of the database, no photo has come in without a step, and the supplies are the
+ * same: else it is read anew.
+ */
+@Service
+public class OpenAlbums {
+
+  private static final int MOST = 8;
+
+  private record Kept(long arrivals, Supplies supplies, AlbumModel album) {}
+
+  private final StoredAlbum stored;
+  private final SuppliesInForce supplies;
+  private final AtomicLong arrivals = new AtomicLong();
+  private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
+
+  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies) {
+    this.stored = stored;
+    this.supplies = supplies;
+  }
+
+  /**
+   * @throws NotThereException if there is no such album
+   */
+  public AlbumModel open(long id) {
+    long asOf = arrivals.get();
+    Supplies now = supplies.now();
+    Kept there = kept.getIfPresent(id);
+    if (there != null
+        && there.arrivals() == asOf
+        && there.supplies() == now
+        && stored.version(id).orElse(-1L) == there.album().version()) {
+      return there.album();
+    }
+    AlbumModel album = stored.read(id, now);
+    kept.put(id, new Kept(asOf, now, album));
+    return album;
+  }
+
+  /**
+   * The album, if it is still as the page that asks has seen it.
+   *
+   * @throws NotThereException if there is no such album
+   * @throws StaleVersionException if it was changed since
+   */
+  public AlbumModel requireVersion(long id, long version) {
+    AlbumModel album = open(id);
+    if (album.version() != version) {
+      throw new StaleVersionException();
+    }
+    return album;
+  }
+
+  /** All albums, in the order in which they were begun. */
+  public List<AlbumModel> all() {
+    return stored.ids().stream().map(this::open).toList();
+  }
+
+  /**
+   * @throws NotThereException if there is no such album
+   */
+  public void require(long id) {
+    if (stored.version(id).isEmpty()) {
+      throw new NotThereException("album", "There is no album " + id + ".");
+    }
+  }
+
+  /**
+   * A step was done and is in the database for good.
+   *
+   * @param version the version of the album before it
+   */
+  void stepped(long id, long version, List<Change> changes) {
+    kept.asMap()
+        .computeIfPresent(
+            id,
+            (same, there) ->
+                there.album().version() == version
+                    ? new Kept(
+                        there.arrivals(),
+                        there.supplies(),
+                        there.album().apply(changes).asVersion(version + 1))
+                    : there);
+  }
+
+  @TransactionalEventListener(fallbackExecution = true)
+  void on(AlbumArrival arrival) {
+    arrivals.incrementAndGet();
+  }
+}

@@ -1,0 +1,99 @@
+package drumnest.server.album;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.Reservation;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Size;
+import java.time.Duration;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.annotation.JsonDeserialize;
+import tools.jackson.databind.annotation.JsonSerialize;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.util.StdConverter;
+
+/**
+ * The changes of a step as JSON, for the database. What was written once is read for ever: undo
+ * reaches back to the first step of an album.
+ */
+final class StepJson {
+
+  private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
+
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder()
+          .addMixIn(Change.class, Kinds.class)
+          .addMixIn(Holding.class, HoldingNames.class)
+          .addMixIn(Size.class, AsStoredSize.class)
+          .addMixIn(LeafState.class, AsStoredLeaf.class)
+          .addMixIn(Thing.class, AsStoredThing.class)
+          .addMixIn(Duration.class, AsSeconds.class)
+          .build();
+
+  private StepJson() {}
+
+  static String write(List<Change> changes) {
+    return MAPPER.writerFor(CHANGES).writeValueAsString(changes);
+  }
+
+  static List<Change> read(String json) {
+    return MAPPER.readValue(json, CHANGES);
+  }
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Change.OfHolding.class, name = "filling"),
+    @JsonSubTypes.Type(value = Change.OfPhoto.class, name = "photo"),
+    @JsonSubTypes.Type(value = Change.OfOpening.class, name = "opening"),
+    @JsonSubTypes.Type(value = Change.OfTitle.class, name = "title"),
+    @JsonSubTypes.Type(value = Change.OfFormat.class, name = "format"),
+    @JsonSubTypes.Type(value = Change.OfLeaf.class, name = "leaf"),
+    @JsonSubTypes.Type(value = Change.OfOrder.class, name = "order"),
+    @JsonSubTypes.Type(value = Change.OfThing.class, name = "thing"),
+    @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry"),
+    @JsonSubTypes.Type(value = Change.OfChapters.class, name = "chapters"),
+    @JsonSubTypes.Type(value = Change.OfClock.class, name = "clock")
+  })
+  private interface Kinds {}
+
+  private interface HoldingNames {
+    @JsonProperty("aside")
+    @Nullable Reservation reserved();
+  }
+
+  @JsonSerialize(converter = StoredSize.Write.class)
+  @JsonDeserialize(converter = StoredSize.Read.class)
+  private interface AsStoredSize {}
+
+  @JsonSerialize(converter = StoredLeaf.Write.class)
+  @JsonDeserialize(converter = StoredLeaf.Read.class)
+  private interface AsStoredLeaf {}
+
+  @JsonSerialize(converter = StoredThing.Write.class)
+  @JsonDeserialize(converter = StoredThing.Read.class)
+  private interface AsStoredThing {}
+
+  @JsonSerialize(converter = ToSeconds.class)
+  @JsonDeserialize(converter = FromSeconds.class)
+  private interface AsSeconds {}
+
+  private static final class ToSeconds extends StdConverter<Duration, Long> {
+    @Override
+    public Long convert(Duration value) {
+      return value.toSeconds();
+    }
+  }
+
+  private static final class FromSeconds extends StdConverter<Long, Duration> {
+    @Override
+    public Duration convert(Long value) {
+      return Duration.ofSeconds(value);
+    }
+  }
+}

@@ -1,0 +1,107 @@
+package drumnest.server.album;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.Thing;
+import drumnest.core.fit.FitQuestion;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.stock.Supplies;
+import drumnest.server.NotThereException;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads albums from the database. */
+@Component
+class StoredAlbum {
+
+  private final Albums albums;
+  private final Leaves leaves;
+  private final LinePhotos photos;
+  private final Fillings fillings;
+  private final Openings openings;
+  private final Things things;
+  private final CameraClocks clocks;
+  private final FitQuestion.Answers fits;
+
+  StoredAlbum(
+      Albums albums,
+      Leaves leaves,
+      LinePhotos photos,
+      Fillings fillings,
+      Openings openings,
+      Things things,
+      CameraClocks clocks,
+      FitQuestion.Answers fits) {
+    this.albums = albums;
+    this.leaves = leaves;
+    this.photos = photos;
+    this.fillings = fillings;
+    this.openings = openings;
+    this.things = things;
+    this.clocks = clocks;
+    this.fits = fits;
+  }
+
+  /** How often an album was changed by steps; nothing where there is no such album. */
+  @Transactional(readOnly = true)
+  Optional<Long> version(long id) {
+    return albums.findVersion(id);
+  }
+
+  /** The numbers of all albums, in the order in which they were begun. */
+  @Transactional(readOnly = true)
+  List<Long> ids() {
+    return albums.findIds();
+  }
+
+  /**
+   * @throws NotThereException if there is no such album
+   */
+  @Transactional(readOnly = true)
+  AlbumModel read(long id, Supplies supplies) {
+    // Its version first: whatever is read of a later one is read again with it.
+    AlbumEntity album =
+        albums
+            .findById(id)
+            .orElseThrow(() -> new NotThereException("album", "There is no album " + id + "."));
+    Map<Integer, LeafState> leafStates = new LinkedHashMap<>();
+    leaves
+        .findByAlbumIdOrderByNumber(id)
+        .forEach(leaf -> leafStates.put(leaf.leafKey(), leaf.state()));
+    Map<String, Duration> shifts = new HashMap<>();
+    clocks.findByAlbumId(id).forEach(clock -> shifts.put(clock.camera(), clock.shift()));
+    Map<String, Holding> holdings = new HashMap<>();
+    fillings.findByAlbumId(id).forEach(each -> holdings.put(each.slot(), each.holding()));
+    Map<String, Size> measured = new HashMap<>();
+    openings.findByAlbumId(id).forEach(each -> measured.put(each.slot(), each.size()));
+    Map<Integer, Thing> byKey = new TreeMap<>();
+    things
+        .findByAlbumIdOrderByThingKey(id)
+        .forEach(each -> byKey.put(each.asThing().key(), each.asThing()));
+    List<AlbumPhoto> arrived =
+        photos.findByAlbumIdOrderById(id).stream()
+            .map(LinePhotoEntity::asPhoto)
+            .map(photo -> shifted(photo, shifts))
+            .toList();
+    return new AlbumModel(
+        album.head(),
+        new AlbumModel.Parts(leafStates, arrived, shifts, holdings, measured, byKey),
+        supplies,
+        fits);
+  }
+
+  private static AlbumPhoto shifted(AlbumPhoto photo, Map<String, Duration> shifts) {
+    String camera = photo.words().camera();
+    Duration by = camera == null ? null : shifts.get(camera);
+    return by == null ? photo : photo.shiftedBy(by);
+  }
+}

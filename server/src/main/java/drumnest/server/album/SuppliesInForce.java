@@ -1,0 +1,82 @@
+package drumnest.server.album;
+
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.LeafType;
+import drumnest.core.stock.Supplies;
+import drumnest.server.shelf.RulesInForce;
+import drumnest.server.shelf.Shelf;
+import drumnest.server.shelf.ShelfChanged;
+import drumnest.server.store.TypeOpenings;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** What albums draw on, as it is now; the same object for as long as nothing of it changes. */
+@Component
+class SuppliesInForce {
+
+  private record Known(long revision, Supplies supplies) {}
+
+  private final Shelf shelf;
+  private final TypeOpenings openings;
+  private final RulesInForce rules;
+  private final AtomicLong revision = new AtomicLong();
+  private volatile @Nullable Known known;
+
+  SuppliesInForce(Shelf shelf, TypeOpenings openings, RulesInForce rules) {
+    this.shelf = shelf;
+    this.openings = openings;
+    this.rules = rules;
+  }
+
+  @TransactionalEventListener(fallbackExecution = true)
+  void on(ShelfChanged changed) {
+    revision.incrementAndGet();
+  }
+
+  Supplies now() {
+    HouseRules inForce = rules.rules();
+    long asOf = revision.get();
+    Known there = known;
+    if (there == null || there.revision() != asOf) {
+      there = new Known(asOf, load(inForce));
+      known = there;
+    } else if (there.supplies().rules() != inForce) {
+      there = new Known(asOf, there.supplies().under(inForce));
+      known = there;
+    }
+    return there.supplies();
+  }
+
+  private Supplies load(HouseRules inForce) {
+    Map<String, LeafType> types = new HashMap<>();
+    shelf
+        .all()
+        .forEach(
+            entry -> {
+              if (entry.item() instanceof LeafType type) {
+                types.put(entry.key(), type);
+              }
+            });
+    Map<Supplies.TypePocket, Size> measured = new HashMap<>();
+    openings
+        .findAll()
+        .forEach(
+            each ->
+                measured.put(
+                    new Supplies.TypePocket(each.itemKey(), each.face(), each.pocket()),
+                    each.size()));
+    return new Supplies(
+        types,
+        measured,
+        new Supplies.Materials(
+            shelf.thickness("material-protector-ply"),
+            shelf.thickness("material-cardstock-80"),
+            shelf.thickness("material-photo-print")),
+        inForce);
+  }
+}
