@@ -71,7 +71,14 @@ public final class RequestsBench {
         "swap two", ROUNDS, () -> bench.step("swap", ",\"from\":\"1-back-1\",\"to\":\"1-back-2\""));
     bench.say(
         "lock one", ROUNDS, () -> bench.step("lock", ",\"slot\":\"1-back-1\",\"locked\":true"));
-    bench.say("move a leaf", ROUNDS, () -> bench.step("leaves/move", ",\"leaf\":2,\"to\":1"));
+    int[] to = {2};
+    bench.say(
+        "move a leaf",
+        ROUNDS,
+        () -> {
+          to[0] = 3 - to[0];
+          bench.step("leaves/move", ",\"leaf\":2,\"to\":" + to[0]);
+        });
     bench.say("undo", ROUNDS, () -> bench.step("undo", ""));
   }
 

@@ -1,6 +1,7 @@
 package drumnest.core.album;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,13 +12,17 @@ public final class AlbumLeaves {
 
   private final List<Leaf> leaves;
   private final Map<String, Slot> slots = new LinkedHashMap<>();
+  private final Map<Integer, List<Slot>> slotsOf = new HashMap<>();
 
   public AlbumLeaves(List<Leaf> leaves) {
     this.leaves = List.copyOf(leaves);
     for (Leaf leaf : this.leaves) {
+      List<Slot> both = new ArrayList<>();
       for (Side side : Side.values()) {
-        leaf.slots(side, slots.size()).forEach(slot -> slots.put(slot.id(), slot));
+        both.addAll(leaf.slots(side, slots.size() + both.size()));
       }
+      both.forEach(slot -> slots.put(slot.id(), slot));
+      slotsOf.put(leaf.key(), List.copyOf(both));
     }
   }
 
@@ -32,6 +37,11 @@ public final class AlbumLeaves {
   /** All slots in reading order: leaf by leaf, front before back. */
   public List<Slot> slots() {
     return new ArrayList<>(slots.values());
+  }
+
+  /** The slots of one of its leaves in reading order, front before back. */
+  public List<Slot> slotsOf(Leaf leaf) {
+    return slotsOf.getOrDefault(leaf.key(), List.of());
   }
 
   public Optional<Slot> slot(String id) {

@@ -20,11 +20,14 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,17 +92,24 @@ public final class AlbumModel {
   private final List<AlbumPhoto> line;
   private final Map<String, String> slotsOfPhotos;
   private final Story story;
+  private final Map<String, Seated> seats;
+  private final Map<Integer, LeafSummary> summaries = new ConcurrentHashMap<>();
 
   public AlbumModel(Head head, Parts parts, Supplies supplies, FitQuestion.Answers fits) {
-    this(head, parts, supplies, fits, null);
+    this(head, parts, supplies, fits, null, Set.of());
   }
 
+  /**
+   * @param before the album that this one follows, which what was worked out is taken over from
+   * @param touched slots that hold something else than before, or something that has changed
+   */
   private AlbumModel(
       Head head,
       Parts parts,
       Supplies supplies,
       FitQuestion.Answers fits,
-      @Nullable AlbumModel before) {
+      @Nullable AlbumModel before,
+      Set<String> touched) {
     this.head = head;
     this.parts = parts;
     this.supplies = supplies;
@@ -120,6 +130,17 @@ public final class AlbumModel {
             ? before.slotsOfPhotos
             : slotsOfPhotos(parts.holdings());
     this.story = story(before);
+    boolean sameOpenings =
+        before != null
+            && before.leaves == leaves
+            && before.parts.openings() == parts.openings()
+            && before.supplies == supplies;
+    this.seats = sameOpenings ? before.seats : new ConcurrentHashMap<>();
+    if (sameOpenings && before.parts.things() == parts.things()) {
+      summaries.putAll(before.summaries);
+      touched.forEach(
+          slot -> leaves.slot(slot).map(Slot::leaf).map(Leaf::key).ifPresent(summaries::remove));
+    }
   }
 
   private static Map<String, AlbumPhoto> inTimeOrder(List<AlbumPhoto> photos) {
@@ -177,7 +198,22 @@ public final class AlbumModel {
     changes.stream()
         .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
         .forEach(draft::apply);
-    return new AlbumModel(draft.head(), draft.parts(), supplies, fits, this);
+    return new AlbumModel(draft.head(), draft.parts(), supplies, fits, this, touched(changes));
+  }
+
+  private Set<String> touched(List<Change> changes) {
+    Set<String> touched = new HashSet<>();
+    for (Change change : changes) {
+      if (change instanceof Change.OfHolding holding) {
+        touched.add(holding.slot());
+      } else if (change instanceof Change.OfPhoto photo) {
+        String slot = slotsOfPhotos.get(photo.photo());
+        if (slot != null) {
+          touched.add(slot);
+        }
+      }
+    }
+    return touched;
   }
 
   /** The same with the number of its version. */
@@ -191,12 +227,13 @@ public final class AlbumModel {
             head.chapters(),
             head.lastLeafKey(),
             head.lastThingKey());
-    return new AlbumModel(next, parts, supplies, fits, this);
+    return new AlbumModel(next, parts, supplies, fits, this, Set.of());
   }
 
   /** This album as it would be under other house rules. */
   public AlbumModel under(HouseRules rules) {
-    return new AlbumModel(head, parts, supplies.under(rules), FitQuestion.Answers.WORKED_OUT, this);
+    return new AlbumModel(
+        head, parts, supplies.under(rules), FitQuestion.Answers.WORKED_OUT, this, Set.of());
   }
 
   /**
@@ -226,7 +263,7 @@ public final class AlbumModel {
     Parts next =
         new Parts(
             leafStates, parts.photos(), parts.shifts(), holdings, parts.openings(), parts.things());
-    return new AlbumModel(head, next, supplies, fits, this);
+    return new AlbumModel(head, next, supplies, fits, this, changed.keySet());
   }
 
   public long id() {
@@ -292,6 +329,16 @@ public final class AlbumModel {
 
   public HouseRules rules() {
     return supplies.rules();
+  }
+
+  /** What a leaf with all that is on it comes to. */
+  public LeafSummary summary(Leaf leaf) {
+    LeafSummary known = summaries.get(leaf.key());
+    if (known == null) {
+      known = LeafSummary.of(this, leaf);
+      summaries.put(leaf.key(), known);
+    }
+    return known;
   }
 
   /** How thick a leaf is with what is in it. */
@@ -435,8 +482,13 @@ public final class AlbumModel {
       return Optional.empty();
     }
     AlbumPhoto photo = photo(holding.photo()).orElseThrow();
-    return Optional.of(
-        new Seated(holding, photo, measure(slot, photo, holding.turned(), photo.keep())));
+    Seated known = seats.get(slot.id());
+    // The albums before and after this one share what was measured.
+    if (known == null || known.holding() != holding || known.photo() != photo) {
+      known = new Seated(holding, photo, measure(slot, photo, holding.turned(), photo.keep()));
+      seats.put(slot.id(), known);
+    }
+    return Optional.of(known);
   }
 
   /** A card or keepsake in its slot. */

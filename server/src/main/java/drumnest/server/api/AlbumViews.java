@@ -3,6 +3,7 @@ package drumnest.server.api;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafSummary;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
@@ -154,10 +155,7 @@ class AlbumViews {
   }
 
   static Views.LeafView leaf(AlbumModel album, Leaf leaf) {
-    List<Slot> slots =
-        Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()).toList();
-    int held = (int) slots.stream().filter(album::isFilled).count();
-    Length thickness = album.thickness(leaf);
+    LeafSummary summary = album.summary(leaf);
     return new Views.LeafView(
         leaf.number(),
         leaf.key(),
@@ -167,32 +165,28 @@ class AlbumViews {
         leaf.type().pattern() == null ? "plain" : "pockets",
         leaf.turned(),
         Views.LengthView.of(leaf.drop()),
-        slots.size(),
-        held,
-        RuleText.thickness(thickness),
-        album.inPrints(thickness));
+        summary.slots(),
+        summary.filled(),
+        RuleText.thickness(summary.thickness()),
+        album.inPrints(summary.thickness()));
   }
 
   private static Views.CountsView counts(AlbumModel album) {
     List<AlbumPhoto> line = album.line();
-    List<Slot> slots = album.leaves().slots();
-    List<PrintInPocket> seats =
-        slots.stream()
-            .flatMap(slot -> album.seated(slot).stream())
-            .map(AlbumModel.Seated::measured)
-            .toList();
+    List<LeafSummary> leaves = album.leaves().leaves().stream().map(album::summary).toList();
+    int photos = leaves.stream().mapToInt(LeafSummary::photos).sum();
     int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
     return new Views.CountsView(
         line.size(),
-        seats.size(),
-        line.size() - seats.size(),
+        photos,
+        line.size() - photos,
         undated,
-        slots.size(),
+        leaves.stream().mapToInt(LeafSummary::slots).sum(),
         (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count(),
         (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.OPEN).count(),
         album.out().size(),
-        (int) seats.stream().filter(seat -> seat.crop() != null).count(),
-        (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count());
+        leaves.stream().mapToInt(LeafSummary::toOrder).sum(),
+        leaves.stream().mapToInt(LeafSummary::trims).sum());
   }
 
   static Views.WhereView where(AlbumModel album, Slot slot) {

@@ -3,8 +3,10 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Leaf;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
+import drumnest.core.album.Slot;
 import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -108,6 +110,12 @@ class KeptAlbumTest {
     assertThat(kept.chapters()).as(what).isEqualTo(read.chapters());
     assertThat(kept.story().stacks()).as(what).isEqualTo(read.story().stacks());
     assertThat(kept.story().alternates()).as(what).isEqualTo(read.story().alternates());
+    for (Leaf leaf : kept.leaves().leaves()) {
+      assertThat(kept.summary(leaf)).as(what).isEqualTo(read.summary(leaf));
+    }
+    for (Slot slot : kept.leaves().slots()) {
+      assertThat(kept.seated(slot)).as(what).isEqualTo(read.seated(slot));
+    }
     for (AlbumPhoto photo : kept.photos()) {
       assertThat(kept.slotOf(photo.id())).as(what).isEqualTo(read.slotOf(photo.id()));
     }

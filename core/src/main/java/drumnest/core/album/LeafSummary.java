@@ -1,0 +1,35 @@
+package drumnest.core.album;
+
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Length;
+import java.util.List;
+
+/**
+ * What a leaf with all that is on it comes to.
+ *
+ * @param slots how many slots it has
+ * @param filled how many of them hold something
+ * @param photos how many of them hold a photo
+ * @param toOrder how many of those photos are to be printed
+ * @param trims how many of those prints are to be trimmed
+ * @param thickness how thick it is
+ */
+public record LeafSummary(
+    int slots, int filled, int photos, int toOrder, int trims, Length thickness) {
+
+  static LeafSummary of(AlbumModel album, Leaf leaf) {
+    List<Slot> slots = album.leaves().slotsOf(leaf);
+    List<PrintInPocket> seats =
+        slots.stream()
+            .flatMap(slot -> album.seated(slot).stream())
+            .map(AlbumModel.Seated::measured)
+            .toList();
+    return new LeafSummary(
+        slots.size(),
+        (int) slots.stream().filter(album::isFilled).count(),
+        seats.size(),
+        (int) seats.stream().filter(seat -> seat.crop() != null).count(),
+        (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count(),
+        album.thickness(leaf));
+  }
+}
