@@ -44,6 +44,11 @@ public final class AlbumLeaves {
     return slotsOf.getOrDefault(leaf.key(), List.of());
   }
 
+  /** The slots of one side of one of its leaves in reading order. */
+  public List<Slot> slotsOf(Leaf leaf, Side side) {
+    return slotsOf(leaf).stream().filter(slot -> slot.side() == side).toList();
+  }
+
   public Optional<Slot> slot(String id) {
     return Optional.ofNullable(slots.get(id));
   }

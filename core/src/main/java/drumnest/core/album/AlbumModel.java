@@ -28,6 +28,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -130,17 +131,50 @@ public final class AlbumModel {
             ? before.slotsOfPhotos
             : slotsOfPhotos(parts.holdings());
     this.story = story(before);
-    boolean sameOpenings =
-        before != null
-            && before.leaves == leaves
-            && before.parts.openings() == parts.openings()
-            && before.supplies == supplies;
-    this.seats = sameOpenings ? before.seats : new ConcurrentHashMap<>();
-    if (sameOpenings && before.parts.things() == parts.things()) {
-      summaries.putAll(before.summaries);
-      touched.forEach(
-          slot -> leaves.slot(slot).map(Slot::leaf).map(Leaf::key).ifPresent(summaries::remove));
+    this.seats = new ConcurrentHashMap<>();
+    if (before != null && before.supplies == supplies) {
+      takeOver(before, touched);
     }
+  }
+
+  /** Takes over what was worked out of leaves that are as they were. */
+  private void takeOver(AlbumModel before, Set<String> touched) {
+    Set<Integer> measured = new HashSet<>();
+    Set<Integer> summed = new HashSet<>();
+    boolean sameThings = before.parts.things() == parts.things();
+    parts
+        .leaves()
+        .forEach(
+            (key, state) -> {
+              if (state == before.parts.leaves().get(key)) {
+                measured.add(key);
+                summed.add(key);
+              }
+            });
+    if (before.parts.openings() != parts.openings()) {
+      Stream.concat(before.parts.openings().keySet().stream(), parts.openings().keySet().stream())
+          .filter(
+              slot ->
+                  !Objects.equals(before.parts.openings().get(slot), parts.openings().get(slot)))
+          .forEach(slot -> measured.remove(leafKey(slot)));
+    }
+    touched.forEach(slot -> summed.remove(leafKey(slot)));
+    before.seats.forEach(
+        (slot, seat) -> {
+          if (measured.contains(leafKey(slot))) {
+            seats.put(slot, seat);
+          }
+        });
+    before.summaries.forEach(
+        (key, summary) -> {
+          if (sameThings && measured.contains(key) && summed.contains(key)) {
+            summaries.put(key, summary);
+          }
+        });
+  }
+
+  private static Integer leafKey(String slot) {
+    return Integer.valueOf(slot.substring(0, slot.indexOf('-')));
   }
 
   private static Map<String, AlbumPhoto> inTimeOrder(List<AlbumPhoto> photos) {
@@ -483,7 +517,7 @@ public final class AlbumModel {
     }
     AlbumPhoto photo = photo(holding.photo()).orElseThrow();
     Seated known = seats.get(slot.id());
-    // The albums before and after this one share what was measured.
+    // What is taken over may be of what the slot held before.
     if (known == null || known.holding() != holding || known.photo() != photo) {
       known = new Seated(holding, photo, measure(slot, photo, holding.turned(), photo.keep()));
       seats.put(slot.id(), known);

@@ -136,7 +136,8 @@ public record Leaf(
       return Optional.empty();
     }
     Side face = face(slot.side());
-    int other = pattern(face).orElseThrow().otherSide(slot.number() - 1) + 1;
+    int pocket = slot.number() - 1;
+    int other = (face == Side.FRONT ? pattern.otherSide(pocket) : pattern.frontOf(pocket)) + 1;
     return Optional.of(new PageSide(this, face.other()).id() + "-" + other);
   }
 

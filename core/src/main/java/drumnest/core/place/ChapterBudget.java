@@ -104,7 +104,7 @@ public final class ChapterBudget {
       for (Side side : Side.values()) {
         List<Size> takes = new ArrayList<>();
         Map<String, Integer> held = new HashMap<>();
-        for (Slot slot : leaf.slots(side, 0)) {
+        for (Slot slot : album.leaves().slotsOf(leaf, side)) {
           Holding holding = album.holding(slot.id()).orElse(null);
           if (slot.holds() != Holds.PHOTO || (holding != null && holding.photo() == null)) {
             continue;

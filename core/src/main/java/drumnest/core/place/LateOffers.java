@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -27,9 +28,10 @@ public final class LateOffers {
         gaps.add(place);
       }
     }
+    int[] momentAt = momentAt(problem, cost);
     long[][] costs = new long[late.size()][gaps.size()];
     for (int row = 0; row < late.size(); row++) {
-      long[] disorder = disorder(problem, cost, late.get(row));
+      long[] disorder = disorder(problem, momentAt, cost.moments().of(late.get(row)));
       for (int gap = 0; gap < gaps.size(); gap++) {
         long own = cost.of(late.get(row), gaps.get(gap));
         costs[row][gap] = own >= PlacingCost.FORBIDDEN ? own : own + disorder[gaps.get(gap)];
@@ -61,22 +63,26 @@ public final class LateOffers {
    * For each place what it costs that placed pictures before it are later in the story, and those
    * after it earlier.
    */
-  private static long[] disorder(Placing.Problem problem, PlacingCost cost, int photo) {
-    int moment = cost.moments().of(photo);
-    int places = problem.places().size();
-    long[] sum = new long[places];
+  private static long[] disorder(Placing.Problem problem, int[] momentAt, int moment) {
+    long[] sum = new long[momentAt.length];
     long against = 0;
-    for (int place = 0; place < places; place++) {
+    for (int place = 0; place < sum.length; place++) {
       sum[place] = against;
-      Integer placed = problem.locked().get(place);
-      against += placed != null && cost.moments().of(placed) > moment ? 1 : 0;
+      against += momentAt[place] > moment ? 1 : 0;
     }
     against = 0;
-    for (int place = places - 1; place >= 0; place--) {
+    for (int place = sum.length - 1; place >= 0; place--) {
       sum[place] = (sum[place] + against) * problem.weights().orderBroken();
-      Integer placed = problem.locked().get(place);
-      against += placed != null && cost.moments().of(placed) < moment ? 1 : 0;
+      against += momentAt[place] >= 0 && momentAt[place] < moment ? 1 : 0;
     }
     return sum;
+  }
+
+  /** The moment of the picture in each place; -1 where there is none. */
+  private static int[] momentAt(Placing.Problem problem, PlacingCost cost) {
+    int[] momentAt = new int[problem.places().size()];
+    Arrays.fill(momentAt, -1);
+    problem.locked().forEach((place, photo) -> momentAt[place] = cost.moments().of(photo));
+    return momentAt;
   }
 }

@@ -144,6 +144,21 @@ public record PlacingTask(
     return new PlacingTask(slots, task.problem().withLocked(placed), Map.of(), task.pages());
   }
 
+  /** A spread as it is, and one photo that waits. */
+  public static PlacingTask besides(AlbumModel album, int spread, String photo) {
+    List<Slot> asked = asked(album, Scope.spread(spread));
+    List<Slot> slots = asked.stream().filter(slot -> takesPhotos(album, slot)).toList();
+    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
+    Set<String> others = new HashSet<>();
+    for (AlbumPhoto each : album.line()) {
+      boolean there = album.slotOf(each.id()).map(Slot::id).filter(here::contains).isPresent();
+      if (!there && !each.id().equals(photo)) {
+        others.add(each.id());
+      }
+    }
+    return of(album, asked, slots, others, Placing.Order.STORY, Breathing.PACKED);
+  }
+
   private static PlacingTask of(
       AlbumModel album,
       List<Slot> asked,
@@ -316,7 +331,7 @@ public record PlacingTask(
       words.computeIfAbsent(
           slot.parent().page(),
           page ->
-              page.leaf().slots(page.side(), 0).stream()
+              album.leaves().slotsOf(page.leaf(), page.side()).stream()
                   .filter(each -> hasWords(album, each))
                   .toList());
     }

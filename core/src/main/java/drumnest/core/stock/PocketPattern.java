@@ -58,7 +58,25 @@ public record PocketPattern(Size page, List<Pocket> pockets) {
    * from 0.
    */
   public int otherSide(int pocket) {
-    return mirrored().pockets().indexOf(pockets.get(pocket).mirroredIn(page.w()));
+    Box box = pockets.get(pocket).box();
+    int before = 0;
+    for (Pocket other : pockets) {
+      int above = other.box().y().compareTo(box.y());
+      // Mirrored, what lies further right is read first.
+      if (above < 0 || above == 0 && other.box().right().isMoreThan(box.right())) {
+        before++;
+      }
+    }
+    return before;
+  }
+
+  /** The inverse: which pocket of this pattern is the other side of one of the mirrored pattern. */
+  public int frontOf(int mirrored) {
+    int pocket = 0;
+    while (otherSide(pocket) != mirrored) {
+      pocket++;
+    }
+    return pocket;
   }
 
   /** Rows of pockets laid from the top left, each row as high as its first pocket. */

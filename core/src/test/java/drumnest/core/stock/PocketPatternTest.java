@@ -71,6 +71,11 @@ class PocketPatternTest {
           .extracting(Pocket::named)
           .containsExactlyInAnyOrderElementsOf(
               pattern.pockets().stream().map(Pocket::named).toList());
+      for (int i = 0; i < pockets.size(); i++) {
+        Pocket behind = pattern.pockets().get(i).mirroredIn(PAGE.w());
+        assertThat(pattern.otherSide(i)).isEqualTo(back.pockets().indexOf(behind));
+        assertThat(pattern.frontOf(pattern.otherSide(i))).isEqualTo(i);
+      }
     }
   }
 

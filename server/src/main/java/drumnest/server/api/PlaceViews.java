@@ -330,7 +330,7 @@ class PlaceViews {
         .orElse("No gap, sleeve or small leaf suits it; choose leaves for it.");
   }
 
-  /** The spread with the photo that comes last before this one in the story. */
+  /** The spread with the photo that comes last before this one in the story, and this one. */
   private static PlacingTask beside(AlbumModel album, String photo) {
     int spread = album.firstSpread();
     for (AlbumPhoto each : album.line()) {
@@ -343,11 +343,6 @@ class PlaceViews {
               .map(slot -> album.leaves().spreadOf(slot.parent().page()))
               .orElse(spread);
     }
-    return PlacingTask.of(
-        album,
-        PlacingTask.Scope.spread(spread),
-        Placing.Order.STORY,
-        Breathing.PACKED,
-        PlacingTask.Who.ALL_WHO_WAIT);
+    return PlacingTask.besides(album, spread, photo);
   }
 }
