@@ -27,6 +27,32 @@ export function useAlbum(id: number | undefined) {
   });
 }
 
+/** How often the page asks whether another window, the tablet or an intake has changed the album. */
+const ASKED_EVERY_MS = 1_500;
+
+/** Shows what others change in an album within two seconds, for as long as the window is seen. */
+export function useNewest(id: number | undefined) {
+  const queries = useQueryClient();
+  useQuery({
+    queryKey: ["revision", id],
+    enabled: id !== undefined,
+    refetchInterval: ASKED_EVERY_MS,
+    retry: false,
+    queryFn: async () => {
+      const { revision } = await answered(
+        api.GET("/api/albums/{id}/revision", { params: { path: { id: id ?? 0 } } }),
+      );
+      const shown = queries.getQueryData<Album>(["album", id])?.revision;
+      // A step of this window that is under way brings the album itself.
+      if (shown !== undefined && revision !== shown && waiting === 0) {
+        void queries.invalidateQueries({ queryKey: ["album", id] });
+        void queries.invalidateQueries({ queryKey: ["line", id] });
+      }
+      return revision;
+    },
+  });
+}
+
 /** A leaf from both sides, of one version of the album. */
 export function useLeaf(id: number, version: number, leaf: number | null) {
   return useQuery({
@@ -240,9 +266,15 @@ type StepBody<P extends StepPath> = Omit<
 
 let last: Promise<unknown> = Promise.resolve();
 
+/** How many steps of this window are under way. */
+let waiting = 0;
+
 /** Lets steps follow each other, each on the album as the one before has left it. */
 function inTurn<T>(step: () => Promise<T>): Promise<T> {
-  const mine = last.then(step, step);
+  waiting++;
+  const mine = last.then(step, step).finally(() => {
+    waiting--;
+  });
   last = mine;
   return mine;
 }
@@ -264,7 +296,9 @@ export function useStep(id: number) {
       lineLater = false,
     ): Promise<Album | null> => {
       try {
-        const album = await inTurn(() => {
+        const album = await inTurn(async () => {
+          // What was asked for before the step would come after it, and be older.
+          await queries.cancelQueries({ queryKey: ["album", id] });
           const seen = queries.getQueryData<Album>(["album", id]);
           const said = typeof body === "function" ? seen && body(seen) : body;
           return answered<Album>(

@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/revision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["revision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/room/{photo}": {
         parameters: {
             query?: never;
@@ -1471,6 +1487,7 @@ export interface components {
             id: number;
             leaves: components["schemas"]["LeafView"][];
             redo?: string;
+            revision: string;
             spread: components["schemas"]["SpreadView"];
             title: string;
             undo?: string;
@@ -2137,6 +2154,9 @@ export interface components {
             leaf: number;
             /** Format: int64 */
             version: number;
+        };
+        RevisionView: {
+            revision?: string;
         };
         RoomView: {
             drop?: string;
@@ -3707,6 +3727,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    revision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionView"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Link, Navigate, useLocation, useParams } from "react-router";
-import { useAlbum, useLine } from "../api/queries";
+import { useAlbum, useLine, useNewest } from "../api/queries";
 import { ForeEdge } from "../bench/ForeEdge";
 import { LineOverview } from "../bench/LineOverview";
 import { LineUp } from "../bench/LineUp";
@@ -26,6 +26,7 @@ export function AlbumFrame() {
   const id = Number(idText);
   useFollowSpread(id);
   const album = useAlbum(Number.isInteger(id) ? id : undefined);
+  useNewest(album.data?.id);
   const line = useLine(id);
   const [keysOpen, setKeysOpen] = useState(false);
   useBenchKeys(id, () => setKeysOpen(true));

@@ -1,10 +1,10 @@
 package drumnest.server.album;
 
-import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Thing;
+import drumnest.core.album.Touched;
 import drumnest.core.measure.Size;
 import drumnest.server.NotThereException;
 import drumnest.server.StaleVersionException;
@@ -80,10 +80,14 @@ public class History {
    * Does a step. Steps that were taken back before it cannot be done again afterwards.
    *
    * @param seen the album as it was when the changes were made up
-   * @throws StaleVersionException if it was changed since
+   * @throws StaleVersionException if it was changed since, or if others have changed what the step
+   *     touches since it was seen
    */
-  public void step(AlbumModel seen, String label, List<Change> changes) {
-    AlbumEntity album = open(seen.id(), seen.version());
+  public void step(SeenAlbum seen, String label, List<Change> changes) {
+    if (Touched.by(changes).isInTheWayOf(seen.since())) {
+      throw new StaleVersionException();
+    }
+    AlbumEntity album = open(seen.album().id(), seen.album().version());
     int number = album.stepsDone() + 1;
     steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
     steps.flush();
@@ -145,11 +149,11 @@ public class History {
   private void apply(AlbumEntity album, List<Change> changes) {
     long version = album.version();
     Long id = album.id();
-    Touched touched = touched(album, changes);
+    Rows rows = rows(album, changes);
     // The order of leaves is settled when all of them are there.
     changes.stream()
         .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
-        .forEach(change -> apply(album, touched, change));
+        .forEach(change -> apply(album, rows, change));
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {
           @Override
@@ -159,11 +163,10 @@ public class History {
         });
   }
 
-  /** What is in the database of what a step touches: slots by their names, photos by theirs. */
-  private record Touched(
-      Map<String, FillingEntity> fillings, Map<String, LinePhotoEntity> photos) {}
+  /** What is in the database of what a step alters: slots by their names, photos by theirs. */
+  private record Rows(Map<String, FillingEntity> fillings, Map<String, LinePhotoEntity> photos) {}
 
-  private Touched touched(AlbumEntity album, List<Change> changes) {
+  private Rows rows(AlbumEntity album, List<Change> changes) {
     List<String> slots = new ArrayList<>();
     List<String> photos = new ArrayList<>();
     for (Change change : changes) {
@@ -173,7 +176,7 @@ public class History {
         photos.add(photo.photo());
       }
     }
-    return new Touched(
+    return new Rows(
         slots.isEmpty()
             ? Map.of()
             : fillings.findByAlbumIdAndSlotIn(album.id(), slots).stream()
@@ -185,11 +188,11 @@ public class History {
                 .collect(Collectors.toMap(LinePhotoEntity::sha256, each -> each)));
   }
 
-  private void apply(AlbumEntity album, Touched touched, Change change) {
+  private void apply(AlbumEntity album, Rows rows, Change change) {
     if (change instanceof Change.OfHolding holding) {
-      hold(album, touched, holding.slot(), holding.after());
+      hold(album, rows, holding.slot(), holding.after());
     } else if (change instanceof Change.OfPhoto photo) {
-      touched.photos().get(photo.photo()).annotate(photo.after());
+      rows.photos().get(photo.photo()).annotate(photo.after());
     } else if (change instanceof Change.OfOpening opening) {
       measure(album, opening.slot(), opening.after());
     } else if (change instanceof Change.OfTitle title) {
@@ -244,19 +247,19 @@ public class History {
     things.save(entity);
   }
 
-  private void hold(AlbumEntity album, Touched touched, String slot, @Nullable Holding holding) {
-    FillingEntity held = touched.fillings().get(slot);
+  private void hold(AlbumEntity album, Rows rows, String slot, @Nullable Holding holding) {
+    FillingEntity held = rows.fillings().get(slot);
     if (holding == null) {
       if (held != null) {
         fillings.delete(held);
-        touched.fillings().remove(slot);
+        rows.fillings().remove(slot);
       }
       return;
     }
     FillingEntity entity = held == null ? new FillingEntity(album.id(), slot) : held;
     entity.hold(holding);
     fillings.save(entity);
-    touched.fillings().put(slot, entity);
+    rows.fillings().put(slot, entity);
   }
 
   private void shift(AlbumEntity album, String camera, Duration by) {

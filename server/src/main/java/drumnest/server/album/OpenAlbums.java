@@ -27,10 +27,12 @@ public class OpenAlbums {
 
   private final StoredAlbum stored;
   private final SuppliesInForce supplies;
+  private final RecentSteps steps;
   private final AtomicLong arrivals = new AtomicLong();
   private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
-  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies) {
+  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies, RecentSteps steps) {
+    this.steps = steps;
     this.stored = stored;
     this.supplies = supplies;
   }
@@ -54,17 +56,24 @@ public class OpenAlbums {
   }
 
   /**
-   * The album, if it is still as the page that asks has seen it.
+   * The album for a step of somebody who has seen a version of it.
    *
    * @throws NotThereException if there is no such album
-   * @throws StaleVersionException if it was changed since
+   * @throws StaleVersionException if what was done since is not known any more
    */
-  public AlbumModel requireVersion(long id, long version) {
+  public SeenAlbum seen(long id, long version) {
     AlbumModel album = open(id);
-    if (album.version() != version) {
-      throw new StaleVersionException();
-    }
-    return album;
+    return steps
+        .between(id, version, album.version())
+        .map(since -> new SeenAlbum(album, since))
+        .orElseThrow(StaleVersionException::new);
+  }
+
+  /** Something that differs whenever anything that a page shows of the album may differ. */
+  public String revision(long id) {
+    long asOf = arrivals.get();
+    AlbumModel album = open(id);
+    return album.version() + "-" + asOf + "-" + supplies.revision();
   }
 
   /** All albums, in the order in which they were begun. */
@@ -87,6 +96,7 @@ public class OpenAlbums {
    * @param version the version of the album before it
    */
   void stepped(long id, long version, List<Change> changes) {
+    steps.add(id, version + 1, changes);
     kept.asMap()
         .computeIfPresent(
             id,

@@ -38,6 +38,12 @@ class SuppliesInForce {
     revision.incrementAndGet();
   }
 
+  /** Differs whenever the supplies may differ. */
+  long revision() {
+    now();
+    return revision.get();
+  }
+
   Supplies now() {
     HouseRules inForce = rules.rules();
     long asOf = revision.get();
@@ -46,7 +52,7 @@ class SuppliesInForce {
       there = new Known(asOf, load(inForce));
       known = there;
     } else if (there.supplies().rules() != inForce) {
-      there = new Known(asOf, there.supplies().under(inForce));
+      there = new Known(revision.incrementAndGet(), there.supplies().under(inForce));
       known = there;
     }
     return there.supplies();

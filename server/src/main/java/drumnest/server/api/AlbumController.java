@@ -45,6 +45,14 @@ class AlbumController {
         .toList();
   }
 
+  /** Something that differs whenever anything that a page shows of the album may differ. */
+  record RevisionView(String revision) {}
+
+  @GetMapping("/{id}/revision")
+  RevisionView revision(@PathVariable("id") long id) {
+    return new RevisionView(albums.revision(id));
+  }
+
   @GetMapping("/{id}")
   Views.AlbumView album(
       @PathVariable("id") long id,

@@ -38,12 +38,15 @@ class AlbumViews {
    * @param spread which spread to show; null for the one an album is opened at
    */
   Views.AlbumView album(long albumId, @Nullable Integer spread) {
+    // First: what changes while the album is read makes the next revision differ.
+    String revision = openAlbums.revision(albumId);
     AlbumModel album = openAlbums.open(albumId);
     History.Around around = history.around(albumId);
     return new Views.AlbumView(
         album.id(),
         album.title(),
         album.version(),
+        revision,
         spread(album, album.leaves().spread(spread == null ? album.firstSpread() : spread)),
         album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList(),
         album.format(),

@@ -209,10 +209,17 @@ final class Views {
       int toOrder,
       int trims) {}
 
+  /**
+   * An album with the spread that lies open.
+   *
+   * @param version how often it was changed by steps
+   * @param revision differs whenever anything that is shown of it may differ
+   */
   record AlbumView(
       long id,
       String title,
       long version,
+      String revision,
       SpreadView spread,
       List<LeafView> leaves,
       @Nullable String format,

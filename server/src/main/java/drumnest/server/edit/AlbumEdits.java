@@ -13,6 +13,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -38,12 +39,13 @@ public class AlbumEdits {
 
   /** Puts a photo into a slot; what was in the slot goes where the photo was, or on the line. */
   public void put(long albumId, long version, String photo, String slotId) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = slot(album, "slot", slotId);
     AlbumPhoto entity = photo(album, "photo", photo);
     Optional<Slot> from = album.slotOf(photo);
     if (from.isPresent()) {
-      swap(album, from.get(), slot);
+      swap(seen, from.get(), slot);
       return;
     }
     Holding before = held(album, slot);
@@ -53,16 +55,18 @@ public class AlbumEdits {
     if (entity.isOut()) {
       changes.add(PhotoEdits.choose(entity, Choice.KEEP));
     }
-    history.step(album, "put in " + SlotNames.of(slot), changes);
+    history.step(seen, "put in " + SlotNames.of(slot), changes);
   }
 
   /** Swaps what two slots hold; one of them may be empty. */
   public void swap(long albumId, long version, String from, String to) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
-    swap(album, slot(album, "from", from), slot(album, "to", to));
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    swap(seen, slot(album, "from", from), slot(album, "to", to));
   }
 
-  private void swap(AlbumModel album, Slot from, Slot to) {
+  private void swap(SeenAlbum seen, Slot from, Slot to) {
+    AlbumModel album = seen.album();
     Holding one = held(album, from);
     Holding other = held(album, to);
     if (from.id().equals(to.id()) || !isSomething(one) && !isSomething(other)) {
@@ -71,7 +75,7 @@ public class AlbumEdits {
     requireUnlocked("from", one);
     requireUnlocked("to", other);
     history.step(
-        album,
+        seen,
         (isSomething(one) && isSomething(other) ? "swap with " : "move to ") + SlotNames.of(to),
         List.of(
             new Change.OfHolding(from.id(), one, moved(other, to, from)),
@@ -103,56 +107,61 @@ public class AlbumEdits {
 
   /** Takes the photo out of a slot and hangs it on the line. */
   public void takeOut(long albumId, long version, String slotId) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = slot(album, "slot", slotId);
     Holding before = filled(album, slot);
     requireUnlocked("slot", before);
     history.step(
-        album,
+        seen,
         "take out of " + SlotNames.of(slot),
         List.of(new Change.OfHolding(slotId, before, null)));
   }
 
   /** Locks the photo in its slot, or unlocks it. */
   public void lock(long albumId, long version, String slotId, boolean locked) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = slot(album, "slot", slotId);
     Holding before = filled(album, slot);
     history.step(
-        album,
+        seen,
         (locked ? "lock " : "unlock ") + SlotNames.of(slot),
         List.of(new Change.OfHolding(slotId, before, before.withLocked(locked))));
   }
 
   /** Gives the photo in a slot a quarter turn, or takes it back. */
   public void turn(long albumId, long version, String slotId, boolean turned) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = slot(album, "slot", slotId);
     Holding before = filled(album, slot);
     history.step(
-        album,
+        seen,
         "turn in " + SlotNames.of(slot),
         List.of(new Change.OfHolding(slotId, before, before.withTurned(turned).putByHand())));
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */
   public void measure(long albumId, long version, String slotId, @Nullable Size opening) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = slot(album, "slot", slotId);
     if (slot.kind() == Slot.Kind.MOUNT) {
       throw new UnprocessableException("slot", "A mount has no opening: things are stuck on it.");
     }
     Size before = album.ownOpening(slot).orElse(null);
     history.step(
-        album,
+        seen,
         "measure " + SlotNames.of(slot),
         List.of(new Change.OfOpening(AlbumModel.openingKey(slot), before, opening)));
   }
 
   /** Gives the album a title. */
   public void retitle(long albumId, long version, String title) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
-    history.step(album, "title", List.of(new Change.OfTitle(album.title(), title)));
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    history.step(seen, "title", List.of(new Change.OfTitle(album.title(), title)));
   }
 
   public void undo(long albumId, long version) {

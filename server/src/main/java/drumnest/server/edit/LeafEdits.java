@@ -19,6 +19,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import drumnest.server.shelf.Shelf;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,17 +53,19 @@ public class LeafEdits {
    * @param at its number, from 1; it moves to the end where that is past it
    */
   public void add(long albumId, long version, String type, int at) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Shelf.Entry entry =
         shelf
             .find(type)
             .filter(each -> each.item() instanceof LeafType && !each.gone())
             .orElseThrow(
                 () -> new NotThereException("type", "There is no kind of leaf “" + type + "”."));
-    insert(album, LeafState.of(type), at, "add a leaf: " + entry.item().name());
+    insert(seen, LeafState.of(type), at, "add a leaf: " + entry.item().name());
   }
 
-  private void insert(AlbumModel album, LeafState leaf, int at, String label) {
+  private void insert(SeenAlbum seen, LeafState leaf, int at, String label) {
+    AlbumModel album = seen.album();
     List<Integer> before = order(album);
     if (before.size() >= MOST) {
       throw new UnprocessableException("type", "An album has at most " + MOST + " leaves.");
@@ -72,7 +75,7 @@ public class LeafEdits {
     List<Integer> after = new ArrayList<>(before);
     after.add(Math.max(0, Math.min(at - 1, after.size())), key);
     history.step(
-        album,
+        seen,
         label,
         List.of(new Change.OfLeaf(key, null, leaf), new Change.OfOrder(before, after)));
   }
@@ -83,13 +86,14 @@ public class LeafEdits {
    * @throws WouldLoseException if something is on it and that was not confirmed
    */
   public void remove(long albumId, long version, int key, boolean confirmed) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
     List<String> lost = lost(album, leaf);
     if (!confirmed && !lost.isEmpty()) {
       throw new WouldLoseException("Leaf " + leaf.number() + " is not empty.", lost);
     }
-    history.step(album, "take leaf " + leaf.number() + " out", removal(album, List.of(leaf)));
+    history.step(seen, "take leaf " + leaf.number() + " out", removal(album, List.of(leaf)));
   }
 
   /** What is lost with a leaf, a line each. */
@@ -165,7 +169,8 @@ public class LeafEdits {
 
   /** Moves a leaf to another number, from 1. */
   public void move(long albumId, long version, int key, int to) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
     List<Integer> before = order(album);
     List<Integer> after = new ArrayList<>(before);
@@ -175,14 +180,15 @@ public class LeafEdits {
       throw new UnprocessableException("to", "The leaf is there already.");
     }
     history.step(
-        album,
+        seen,
         "move leaf " + leaf.number() + " to " + (after.indexOf(key) + 1),
         List.of(new Change.OfOrder(before, after)));
   }
 
   /** Turns a leaf over, with everything on it. */
   public void turnOver(long albumId, long version, int key) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
     if (leaf.type().keepFree().isPositive()) {
       throw new UnprocessableException(
@@ -190,25 +196,28 @@ public class LeafEdits {
           "Turned over, the holes of this page would come to its outer edge. Move what is on it"
               + " instead.");
     }
-    change(album, leaf, album.state(leaf).turnedOver(), "turn leaf " + leaf.number() + " over");
+    change(seen, leaf, album.state(leaf).turnedOver(), "turn leaf " + leaf.number() + " over");
   }
 
   /** Puts a like leaf behind it: of its kind, with its mounts, without its things. */
   public void duplicate(long albumId, long version, int key) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
-    insert(album, album.state(leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
+    insert(seen, album.state(leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
   }
 
   /** Says how far a leaf's top edge lies below that of the album's page. */
   public void drop(long albumId, long version, int key, Length drop) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
-    change(album, leaf, album.state(leaf).withDrop(drop), "height of leaf " + leaf.number());
+    change(seen, leaf, album.state(leaf).withDrop(drop), "height of leaf " + leaf.number());
   }
 
-  private void change(AlbumModel album, Leaf leaf, LeafState after, String label) {
-    history.step(album, label, List.of(new Change.OfLeaf(leaf.key(), album.state(leaf), after)));
+  private void change(SeenAlbum seen, Leaf leaf, LeafState after, String label) {
+    history.step(
+        seen, label, List.of(new Change.OfLeaf(leaf.key(), seen.album().state(leaf), after)));
   }
 
   /** The plan that blocks make on the side of a leaf; nothing is changed. */
@@ -223,7 +232,8 @@ public class LeafEdits {
 
   /** Plans the mounts on a side of a plain page; what has no mount any more goes back. */
   public void plan(long albumId, long version, int key, Side side, List<Block> blocks) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Leaf leaf = leaf(album, key);
     PagePlan plan = planned(album, key, side, blocks);
     boolean first = leaf.face(side) == Side.FRONT;
@@ -245,12 +255,13 @@ public class LeafEdits {
     changes.add(
         new Change.OfLeaf(
             leaf.key(), album.state(leaf), album.state(leaf).withPlan(leaf.face(side), plan)));
-    history.step(album, "mounts on leaf " + leaf.number() + " " + SlotNames.of(side), changes);
+    history.step(seen, "mounts on leaf " + leaf.number() + " " + SlotNames.of(side), changes);
   }
 
   /** Says which format the album is of; null for none. */
   public void format(long albumId, long version, @Nullable String format) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     if (format != null
         && shelf
             .find(format)
@@ -258,7 +269,7 @@ public class LeafEdits {
             .isEmpty()) {
       throw new NotThereException("format", "There is no album format “" + format + "”.");
     }
-    history.step(album, "format", List.of(new Change.OfFormat(album.format(), format)));
+    history.step(seen, "format", List.of(new Change.OfFormat(album.format(), format)));
   }
 
   /**
@@ -291,7 +302,7 @@ public class LeafEdits {
       if (!leaves.isEmpty()) {
         changes.addAll(removal(album, leaves));
       }
-      history.step(album, "take off the shelf: " + entry.item().name(), changes);
+      history.step(SeenAlbum.now(album), "take off the shelf: " + entry.item().name(), changes);
     }
     if (using.isEmpty()) {
       shelf.setGone(entryKey, true);

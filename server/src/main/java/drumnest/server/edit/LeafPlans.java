@@ -27,6 +27,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import drumnest.server.shelf.Shelf;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -376,7 +377,10 @@ public class LeafPlans {
    * @param number which plan, from 1, as the same wish proposes them
    */
   public void take(long albumId, long version, Wish wish, int number) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    // It says what was proposed for the album as it was seen.
+    seen.requireUnchanged();
+    AlbumModel album = seen.album();
     Proposal proposal = propose(album, wish, Watch.NONE);
     if (proposal.nothing() != null) {
       throw new UnprocessableException("photos", proposal.nothing());
@@ -412,7 +416,7 @@ public class LeafPlans {
     List<Integer> order = with.leaves().leaves().stream().map(Leaf::key).toList();
     changes.add(new Change.OfOrder(LeafEdits.order(album), order));
     history.step(
-        album,
+        seen,
         added.isEmpty()
             ? "fill empty places"
             : "lay " + LeafEdits.counted(added.size(), "proposed leaf", "proposed leaves"),

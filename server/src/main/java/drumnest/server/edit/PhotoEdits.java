@@ -21,6 +21,7 @@ import drumnest.core.stock.HouseRules;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import drumnest.server.store.PhotoDetails;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -56,7 +57,8 @@ public class PhotoEdits {
 
   /** Says what must stay of a photo; null for nothing in particular. */
   public void keep(long albumId, long version, String photo, @Nullable PixelBox box) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
     if (box != null && !box.isInside(entity.pixels())) {
       throw new UnprocessableException(
@@ -67,12 +69,13 @@ public class PhotoEdits {
               + entity.pixels().h()
               + " pixels.");
     }
-    tell(album, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
+    tell(seen, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
   }
 
   /** Takes the proposed keep box of each of these photos that has none and stands out enough. */
   public void keepAsProposed(long albumId, long version, List<String> photos) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : photos(album, photos)) {
       PixelBox box = photo.keep() == null ? proposal(photo, album.rules()) : null;
@@ -85,7 +88,7 @@ public class PhotoEdits {
       throw new UnprocessableException(
           "photos", "Nothing stands out in the picture, or it has a keep box: draw it yourself.");
     }
-    history.step(album, "keep box as proposed", changes);
+    history.step(seen, "keep box as proposed", changes);
   }
 
   /** The keep box that is proposed for a photo, if its subject stands out. */
@@ -98,21 +101,23 @@ public class PhotoEdits {
 
   /** Says when a photo was taken. */
   public void date(long albumId, long version, String photo, LocalDateTime takenAt) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
-    tell(album, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
+    tell(seen, entity, "date of " + entity.name(), told -> told.withDate(takenAt));
   }
 
   /** Says that a photo is a print on the table already, of this size; null if it is not. */
   public void onTable(long albumId, long version, String photo, @Nullable Size size) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumPhoto entity = AlbumEdits.photo(album, "photo", photo);
     if (size == null && !entity.hasFile()) {
       throw new UnprocessableException(
           "size", "There is no file of this print to order it from: it stays on the table.");
     }
     tell(
-        album,
+        seen,
         entity,
         size == null ? "not yet printed" : "print on the table",
         told -> told.withOnTable(size));
@@ -120,7 +125,8 @@ public class PhotoEdits {
 
   /** Decides on photos, each by its identity; what goes out leaves its slot. */
   public void choose(long albumId, long version, Map<String, Choice> choices) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     choices.forEach(
         (id, choice) -> {
@@ -133,7 +139,7 @@ public class PhotoEdits {
           }
         });
     if (!changes.isEmpty()) {
-      history.step(album, label(choices), changes);
+      history.step(seen, label(choices), changes);
     }
   }
 
@@ -171,7 +177,8 @@ public class PhotoEdits {
    * that are kept already go first, and those that were dropped come back last of all.
    */
   public void chooseOfStack(long albumId, long version, String photo, int count) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumEdits.photo(album, "photo", photo);
     Stack stack = album.stackOf().get(photo);
     if (stack == null || count < 0 || count > stack.photos().size()) {
@@ -201,7 +208,7 @@ public class PhotoEdits {
   /** Keeps every photo that nobody has decided on and that has at least so many stars. */
   public void keepStarred(long albumId, long version, int stars) {
     Map<String, Choice> choices = new LinkedHashMap<>();
-    for (AlbumPhoto photo : openAlbums.requireVersion(albumId, version).photos()) {
+    for (AlbumPhoto photo : openAlbums.seen(albumId, version).album().photos()) {
       Integer rating = photo.rating();
       if (photo.choosing().choice() == Choice.OPEN && rating != null) {
         if (rating >= stars) {
@@ -221,7 +228,8 @@ public class PhotoEdits {
   /** Changes what is written of photos: hero, private, fine behind a flap, caption. */
   public void write(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Choosing> next) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : photos(album, photos)) {
       PhotoAnnotations told = photo.annotations();
@@ -231,7 +239,7 @@ public class PhotoEdits {
       }
     }
     if (!changes.isEmpty()) {
-      history.step(album, label, changes);
+      history.step(seen, label, changes);
     }
   }
 
@@ -280,7 +288,8 @@ public class PhotoEdits {
    * @param to the photo that it is to begin with
    */
   public void moveBorder(long albumId, long version, String from, String to) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumEdits.photo(album, "from", from);
     AlbumEdits.photo(album, "to", to);
     List<Chapter> chapters = album.chapters();
@@ -313,7 +322,7 @@ public class PhotoEdits {
         changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(marks)));
       }
     }
-    history.step(album, "move the border of a chapter", changes);
+    history.step(seen, "move the border of a chapter", changes);
   }
 
   private static Marks marked(Marks marks, @Nullable Border border, @Nullable String name) {
@@ -322,7 +331,8 @@ public class PhotoEdits {
 
   /** Names the chapter that a photo is in; an empty name takes it back. */
   public void nameChapter(long albumId, long version, String photo, String name) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     AlbumEdits.photo(album, "photo", photo);
     List<Change> changes = new ArrayList<>();
     List<StoryPhoto> chapter =
@@ -340,7 +350,7 @@ public class PhotoEdits {
       }
     }
     if (!changes.isEmpty()) {
-      history.step(album, "name of a chapter", changes);
+      history.step(seen, "name of a chapter", changes);
     }
   }
 
@@ -351,7 +361,8 @@ public class PhotoEdits {
    * @param count null for as many as the house rule makes
    */
   public void divide(long albumId, long version, @Nullable Integer count) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     if (count != null && (count < 1 || count > MOST_CHAPTERS)) {
       throw new UnprocessableException("count", "A line has 1 to " + MOST_CHAPTERS + " chapters.");
     }
@@ -364,15 +375,16 @@ public class PhotoEdits {
       }
     }
     changes.add(new Change.OfChapters(album.wantedChapters(), count));
-    history.step(album, "divide into chapters", changes);
+    history.step(seen, "divide into chapters", changes);
   }
 
   /** Shifts the clock of a camera. */
   public void shiftClock(long albumId, long version, String camera, Duration by) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Duration before = album.shiftOf(camera);
     history.step(
-        album, "shift the clock of " + camera, List.of(new Change.OfClock(camera, before, by)));
+        seen, "shift the clock of " + camera, List.of(new Change.OfClock(camera, before, by)));
   }
 
   /**
@@ -404,19 +416,20 @@ public class PhotoEdits {
     }
     if (!after.equals(told)) {
       changes.add(new Change.OfPhoto(photo, told, after));
-      history.step(album, "sidecar of " + entity.name(), changes);
+      history.step(SeenAlbum.now(album), "sidecar of " + entity.name(), changes);
     }
   }
 
   private void mark(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Marks> next) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : photos(album, photos)) {
       PhotoAnnotations told = photo.annotations();
       changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(next.apply(told.marks()))));
     }
-    history.step(album, label, changes);
+    history.step(seen, label, changes);
   }
 
   private static List<AlbumPhoto> photos(AlbumModel album, List<String> ids) {
@@ -424,8 +437,8 @@ public class PhotoEdits {
   }
 
   private void tell(
-      AlbumModel album, AlbumPhoto photo, String label, UnaryOperator<PhotoAnnotations> next) {
+      SeenAlbum seen, AlbumPhoto photo, String label, UnaryOperator<PhotoAnnotations> next) {
     PhotoAnnotations before = photo.annotations();
-    history.step(album, label, List.of(new Change.OfPhoto(photo.id(), before, next.apply(before))));
+    history.step(seen, label, List.of(new Change.OfPhoto(photo.id(), before, next.apply(before))));
   }
 }

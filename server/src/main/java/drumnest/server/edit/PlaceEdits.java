@@ -24,6 +24,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -86,7 +87,8 @@ public class PlaceEdits {
    * and keepsakes; what was put by hand stays unless moving it pays.
    */
   public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     requireChapter(album, wish.scope());
     PlacingTask task = PlacingTask.of(album, wish.scope(), wish.order(), wish.breathing());
     Arranged arranged = arranged(album, task, wish, watch);
@@ -101,7 +103,7 @@ public class PlaceEdits {
     if (changes.isEmpty()) {
       throw new UnprocessableException("scope", nothingToDo(album, task, wish));
     }
-    history.step(album, label(wish), changes);
+    history.step(seen, label(wish), changes);
   }
 
   /** Why placing again would change nothing. */
@@ -325,7 +327,8 @@ public class PlaceEdits {
    * @param aside what for; null for nothing in particular
    */
   public void setAside(long albumId, long version, String slotId, @Nullable Reservation aside) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = AlbumEdits.slot(album, "slot", slotId);
     Holding before = AlbumEdits.held(album, slot);
     if (before != null && before.isSomething()) {
@@ -342,12 +345,13 @@ public class PlaceEdits {
               case EMPTY -> "leave empty: ";
             };
     history.step(
-        album, what + SlotNames.of(slot), List.of(new Change.OfHolding(slotId, before, after)));
+        seen, what + SlotNames.of(slot), List.of(new Change.OfHolding(slotId, before, after)));
   }
 
   /** Says how far the making of what a slot holds has come; null for not begun. */
   public void made(long albumId, long version, String slotId, @Nullable Made made) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Slot slot = AlbumEdits.slot(album, "slot", slotId);
     Holding before = AlbumEdits.held(album, slot);
     if (before == null || !before.isSomething()) {
@@ -355,7 +359,7 @@ public class PlaceEdits {
     }
     String what = made == null ? "not cut yet: " : made == Made.CUT ? "cut: " : "stuck: ";
     history.step(
-        album,
+        seen,
         what + SlotNames.of(slot),
         List.of(new Change.OfHolding(slotId, before, before.withMade(made))));
   }
@@ -417,7 +421,10 @@ public class PlaceEdits {
 
   /** Puts every late photo into the gap it is offered to; everything else stays. */
   public void putLate(long albumId, long version) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    // It says what was proposed for the album as it was seen.
+    seen.requireUnchanged();
+    AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (Late late : late(album)) {
       if (late.gap() != null) {
@@ -432,7 +439,7 @@ public class PlaceEdits {
       throw new UnprocessableException("version", "There is no gap for a photo without a place.");
     }
     history.step(
-        album,
+        seen,
         "put " + LeafEdits.counted(changes.size(), "late photo", "late photos") + " into gaps",
         changes);
   }

@@ -10,6 +10,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -30,27 +31,30 @@ public class ThingEdits {
 
   /** Adds one; its key is chosen here. */
   public int add(long albumId, long version, Thing thing) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     if (album.things().size() >= MOST) {
       throw new UnprocessableException(
           "thing", "An album has at most " + MOST + " cards and keepsakes.");
     }
     int key = album.nextThingKey();
-    history.step(album, "add " + thing.name(), List.of(new Change.OfThing(key, null, thing)));
+    history.step(seen, "add " + thing.name(), List.of(new Change.OfThing(key, null, thing)));
     return key;
   }
 
   /** Says anew what one is. */
   public void change(long albumId, long version, Thing thing) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Thing before = thing(album, thing.key());
     history.step(
-        album, "change " + before.name(), List.of(new Change.OfThing(thing.key(), before, thing)));
+        seen, "change " + before.name(), List.of(new Change.OfThing(thing.key(), before, thing)));
   }
 
   /** Takes one away for good, out of its slot too. */
   public void remove(long albumId, long version, int key) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Thing thing = thing(album, key);
     List<Change> changes = new ArrayList<>();
     Slot slot = album.slotOfThing(key).orElse(null);
@@ -60,12 +64,13 @@ public class ThingEdits {
       changes.add(new Change.OfHolding(slot.id(), held, null));
     }
     changes.add(new Change.OfThing(key, thing, null));
-    history.step(album, "take " + thing.name() + " away", changes);
+    history.step(seen, "take " + thing.name() + " away", changes);
   }
 
   /** Lays one into a slot; what was there goes where it came from, or back. */
   public void lay(long albumId, long version, int key, String slotId) {
-    AlbumModel album = openAlbums.requireVersion(albumId, version);
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
     Thing thing = thing(album, key);
     Slot to = AlbumEdits.slot(album, "slot", slotId);
     Holding there = AlbumEdits.held(album, to);
@@ -81,7 +86,7 @@ public class ThingEdits {
       changes.add(new Change.OfHolding(from.id(), held, there));
     }
     changes.add(new Change.OfHolding(to.id(), there, held == null ? Holding.ofThing(key) : held));
-    history.step(album, "lay " + thing.name() + " in " + SlotNames.of(to), changes);
+    history.step(seen, "lay " + thing.name() + " in " + SlotNames.of(to), changes);
   }
 
   private static Thing thing(AlbumModel album, int key) {

@@ -1,0 +1,54 @@
+package drumnest.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Three windows on one album: each shows what the others do, and no step is lost. */
+class TogetherIT {
+
+  @RegisterExtension static final Sitting SITTING = Sitting.atTheDemo();
+
+  private static Page open(String path) {
+    Page page = SITTING.page(1280, 800);
+    page.navigate(SITTING.address() + "/albums/1/" + path);
+    return page;
+  }
+
+  private static Locator last(Page page, String step) {
+    return page.getByText("Last: " + step).first();
+  }
+
+  @Test
+  void each_shows_what_the_others_do_and_no_step_is_lost() {
+    Page placing = open("place?spread=1");
+    Page gathering = open("gather");
+    Page looking = open("place?spread=1");
+    Locator placed = placing.locator("[data-slot][data-photo]").first();
+    placed.click();
+    String slot = "[data-slot='" + placed.getAttribute("data-slot") + "']";
+    Locator tile = gathering.locator("[data-tile]").nth(5);
+    tile.click();
+    String picture = "[data-tile='" + tile.getAttribute("data-tile") + "']";
+
+    placing.keyboard().press("l");
+    assertThat(last(looking, "lock")).isVisible();
+    assertThat(looking.locator(slot)).hasAttribute("data-locked", "");
+    gathering.keyboard().press("h");
+    assertThat(last(looking, "hero")).isVisible();
+    placing.keyboard().press("l");
+    gathering.keyboard().press("f");
+    assertThat(last(looking, "fine behind a flap")).isVisible();
+    assertThat(looking.locator(slot + "[data-locked]")).hasCount(0);
+    assertThat(placing.locator(slot + "[data-locked]")).hasCount(0);
+
+    looking.navigate(SITTING.address() + "/albums/1/gather");
+    assertThat(looking.locator(picture)).containsText("hero");
+    for (Page page : new Page[] {placing, gathering, looking}) {
+      assertThat(page.getByText("in another window")).hasCount(0);
+    }
+  }
+}

@@ -1,0 +1,245 @@
+package drumnest.core.album;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.fit.FitQuestion;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Choosing;
+import drumnest.core.photo.FileWords;
+import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.PhotoFile;
+import drumnest.core.photo.Pixels;
+import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.LeafType;
+import drumnest.core.stock.Supplies;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** An album changed by steps: what undoing and doing in another order must come to. */
+class AlbumModelTest {
+
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
+  private static final String CAMERA = "one camera";
+
+  private static LeafType type(String key) {
+    return (LeafType) Catalogue.beginning().get(key).item();
+  }
+
+  private static AlbumPhoto photo(int number) {
+    return new AlbumPhoto(
+        new PhotoFile("photo" + number, "jpg", new Pixels(3000, 2000)),
+        "photo" + number + ".jpg",
+        null,
+        1,
+        number % 2 == 0
+            ? FileWords.NONE
+            : new FileWords(null, null, null, CAMERA, null, "", "", ""),
+        null,
+        new PhotoAnnotations(
+            NOON.plusMinutes(number), false, null, null, Choosing.OPEN, StoryPhoto.Marks.NONE),
+        Duration.ZERO);
+  }
+
+  private static AlbumModel album() {
+    Length paper = Length.ofInches(1, 1, 64);
+    Map<Integer, LeafState> leaves = new LinkedHashMap<>();
+    leaves.put(1, LeafState.of(Catalogue.SIX_WIDE));
+    leaves.put(2, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL));
+    return new AlbumModel(
+        new AlbumModel.Head(1, 0, "Album", null, null, 2, 0),
+        new AlbumModel.Parts(
+            leaves,
+            IntStream.range(0, 8).mapToObj(AlbumModelTest::photo).toList(),
+            Map.of(),
+            Map.of(),
+            Map.of(),
+            new TreeMap<>()),
+        new Supplies(
+            Map.of(
+                Catalogue.SIX_WIDE, type(Catalogue.SIX_WIDE),
+                Catalogue.ONE_WIDE_TEN_SMALL, type(Catalogue.ONE_WIDE_TEN_SMALL)),
+            Map.of(),
+            new Supplies.Materials(paper, paper, paper),
+            HouseRules.defaults()),
+        FitQuestion.Answers.WORKED_OUT);
+  }
+
+  /** A step as a maker might take it on the album as it is. */
+  private static List<Change> step(AlbumModel album, Random random) {
+    AlbumPhoto photo = any(album.photos(), random);
+    String slot = any(album.leaves().slots(), random).id();
+    Holding held = album.holding(slot).orElse(null);
+    return switch (random.nextInt(9)) {
+      case 0 -> List.of(new Change.OfTitle(album.title(), "Title " + random.nextInt(99)));
+      case 1, 2 -> put(album, photo, slot, held);
+      case 3 ->
+          held == null
+              ? List.of(new Change.OfChapters(album.wantedChapters(), random.nextInt(4)))
+              : List.of(new Change.OfHolding(slot, held, held.withLocked(!held.locked())));
+      case 4 -> {
+        PhotoAnnotations said = photo.annotations();
+        yield List.of(
+            new Change.OfPhoto(
+                photo.id(),
+                said,
+                said.withChoosing(
+                    said.choosing().withChoice(any(List.of(Choice.values()), random)))));
+      }
+      case 5 -> {
+        Size size = new Size(Length.ofInches(3), Length.ofInches(1 + random.nextInt(3)));
+        Size before = album.ownOpening(album.slot(slot).orElseThrow()).orElse(null);
+        yield List.of(
+            new Change.OfOpening(
+                AlbumModel.openingKey(album.slot(slot).orElseThrow()), before, size));
+      }
+      case 6 ->
+          List.of(
+              new Change.OfClock(
+                  CAMERA, album.shiftOf(CAMERA), Duration.ofMinutes(random.nextInt(90))));
+      case 7 -> {
+        int key = album.nextThingKey();
+        Thing card =
+            new Thing(
+                key,
+                Thing.Kind.CARD,
+                "Card",
+                new Size(Length.ofInches(3), Length.ofInches(4)),
+                Length.ZERO,
+                false,
+                "");
+        yield List.of(new Change.OfThing(key, null, card));
+      }
+      default -> leaves(album, random);
+    };
+  }
+
+  private static List<Change> put(AlbumModel album, AlbumPhoto photo, String slot, Holding held) {
+    List<Change> changes = new ArrayList<>();
+    album
+        .slotOf(photo.id())
+        .ifPresent(
+            from ->
+                changes.add(
+                    new Change.OfHolding(from.id(), album.holding(from.id()).orElse(null), null)));
+    boolean there = album.slotOf(photo.id()).map(Slot::id).filter(slot::equals).isPresent();
+    changes.add(
+        new Change.OfHolding(slot, there ? null : held, Holding.ofPhoto(photo.id()).putByHand()));
+    return changes;
+  }
+
+  private static List<Change> leaves(AlbumModel album, Random random) {
+    List<Integer> before = List.copyOf(album.leafStates().keySet());
+    List<Integer> after = new ArrayList<>(before);
+    if (random.nextBoolean()) {
+      Leaf leaf = any(album.leaves().leaves(), random);
+      return List.of(
+          new Change.OfLeaf(leaf.key(), album.state(leaf), album.state(leaf).turnedOver()));
+    }
+    int key = album.nextLeafKey();
+    after.add(random.nextInt(after.size() + 1), key);
+    return List.of(
+        new Change.OfLeaf(key, null, LeafState.of(Catalogue.SIX_WIDE)),
+        new Change.OfOrder(before, after));
+  }
+
+  private static <T> T any(List<T> of, Random random) {
+    return of.get(random.nextInt(of.size()));
+  }
+
+  private static List<Change> reversed(List<Change> changes) {
+    List<Change> back = new ArrayList<>();
+    changes.forEach(change -> back.add(change.reversed()));
+    Collections.reverse(back);
+    return back;
+  }
+
+  static IntStream seeds() {
+    return IntStream.range(0, 60);
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void a_step_that_is_undone_leaves_the_album_as_it_was(int seed) {
+    Random random = new Random(seed);
+    AlbumModel album = album();
+    for (int i = 0; i < 12; i++) {
+      List<Change> changes = step(album, random);
+      AlbumModel after = album.apply(changes);
+      AlbumModel back = after.apply(reversed(changes));
+      assertThat(back.leaves().slots()).isEqualTo(album.leaves().slots());
+      assertThat(back.photos()).isEqualTo(album.photos());
+      assertThat(back.title()).isEqualTo(album.title());
+      assertThat(back.things()).isEqualTo(album.things());
+      for (Slot slot : album.leaves().slots()) {
+        assertThat(back.holding(slot.id())).isEqualTo(album.holding(slot.id()));
+        assertThat(back.opening(slot)).isEqualTo(album.opening(slot));
+        assertThat(back.seated(slot)).isEqualTo(album.seated(slot));
+      }
+      album = after;
+    }
+  }
+
+  @Test
+  void steps_that_are_not_in_each_others_way_can_be_taken_in_any_order() {
+    int apart = 0;
+    int together = 0;
+    for (int seed = 0; seed < 600; seed++) {
+      Random random = new Random(seed);
+      AlbumModel album = album();
+      for (int i = 0; i < 6; i++) {
+        album = album.apply(step(album, random));
+      }
+      List<Change> one = step(album, random);
+      List<Change> other = step(album, random);
+      Touched byOne = Touched.by(one);
+      Touched byOther = Touched.by(other);
+      assertThat(byOne.isInTheWayOf(byOther)).isEqualTo(byOther.isInTheWayOf(byOne));
+      if (byOne.isInTheWayOf(byOther)) {
+        together++;
+      } else {
+        apart++;
+        assertThat(album.apply(one).apply(other))
+            .as("seed %d: %s and %s", seed, one, other)
+            .isEqualTo(album.apply(other).apply(one));
+      }
+    }
+    assertThat(apart).as("pairs apart").isGreaterThan(300);
+    assertThat(together).as("pairs in each other's way").isGreaterThan(40);
+  }
+
+  @Test
+  void who_relies_on_a_leaf_is_in_the_way_of_who_takes_it_out() {
+    List<Change> out =
+        List.of(new Change.OfLeaf(2, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL), null));
+    List<Change> put = List.of(new Change.OfHolding("2-front-1", null, Holding.ofPhoto("photo1")));
+    List<Change> elsewhere =
+        List.of(new Change.OfHolding("1-front-1", null, Holding.ofPhoto("photo2")));
+    assertThat(Touched.by(out).isInTheWayOf(Touched.by(put))).isTrue();
+    assertThat(Touched.by(put).isInTheWayOf(Touched.by(out))).isTrue();
+    assertThat(Touched.by(out).isInTheWayOf(Touched.by(elsewhere))).isFalse();
+    assertThat(Touched.by(put).isInTheWayOf(Touched.by(elsewhere))).isFalse();
+  }
+
+  @Test
+  void one_photo_in_two_slots_is_in_the_way_of_itself() {
+    List<Change> here = List.of(new Change.OfHolding("1-front-1", null, Holding.ofPhoto("a")));
+    List<Change> there = List.of(new Change.OfHolding("1-front-2", null, Holding.ofPhoto("a")));
+    assertThat(Touched.by(here).isInTheWayOf(Touched.by(there))).isTrue();
+  }
+}

@@ -1,0 +1,43 @@
+package drumnest.server.album;
+
+import drumnest.core.album.Change;
+import drumnest.core.album.Touched;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentSkipListMap;
+import org.springframework.stereotype.Component;
+
+/** What the last steps of each album touched, since the program was started. */
+@Component
+class RecentSteps {
+
+  private static final int MOST = 200;
+
+  /** By album, and by the version that the step has made. */
+  private final Map<Long, NavigableMap<Long, Touched>> steps = new ConcurrentHashMap<>();
+
+  void add(long album, long version, List<Change> changes) {
+    NavigableMap<Long, Touched> known =
+        steps.computeIfAbsent(album, key -> new ConcurrentSkipListMap<>());
+    known.put(version, Touched.by(changes));
+    while (known.size() > MOST) {
+      known.pollFirstEntry();
+    }
+  }
+
+  /** What was touched from one version of an album to another; nothing where that is not known. */
+  Optional<Touched> between(long album, long seen, long now) {
+    if (seen > now) {
+      return Optional.empty();
+    }
+    Map<Long, Touched> known =
+        steps.getOrDefault(album, new ConcurrentSkipListMap<>()).subMap(seen, false, now, true);
+    if (known.size() != now - seen) {
+      return Optional.empty();
+    }
+    return Optional.of(known.values().stream().reduce(Touched.NOTHING, Touched::and));
+  }
+}

@@ -1,0 +1,30 @@
+package drumnest.server.album;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Touched;
+import drumnest.server.StaleVersionException;
+
+/**
+ * An album as it is, for a step of somebody who has seen it as it was.
+ *
+ * @param album as it is now
+ * @param since what others have done to it since that somebody has seen it
+ */
+public record SeenAlbum(AlbumModel album, Touched since) {
+
+  /**
+   * For a step that goes by the whole of what was seen.
+   *
+   * @throws StaleVersionException if anything was done since
+   */
+  public void requireUnchanged() {
+    if (!since.altered().isEmpty()) {
+      throw new StaleVersionException();
+    }
+  }
+
+  /** For a step that was not made up on a page. */
+  public static SeenAlbum now(AlbumModel album) {
+    return new SeenAlbum(album, Touched.NOTHING);
+  }
+}
