@@ -2172,7 +2172,7 @@ export interface components {
         RuleView: {
             affects: string;
             changed: boolean;
-            fallback: string;
+            defaultValue: string;
             group: string;
             mark: string;
             meaning: string;

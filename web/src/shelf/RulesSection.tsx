@@ -96,7 +96,7 @@ function RuleLine({ rule, open, onToggle }: LineProps) {
           </span>
           {rule.changed && (
             <span className="block text-[12px] leading-tight text-signal-text">
-              changed, was <Measures text={rule.fallback} />
+              changed, was <Measures text={rule.defaultValue} />
             </span>
           )}
         </span>
@@ -165,7 +165,7 @@ function RuleForm({ rule, onDone }: { rule: Rule; onDone: () => void }) {
               onClick={() => send(true)}
               className="underline underline-offset-2"
             >
-              Put back to <Measures text={rule.fallback} />
+              Put back to <Measures text={rule.defaultValue} />
             </button>
           )}
         </div>

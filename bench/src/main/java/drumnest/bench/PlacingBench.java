@@ -8,8 +8,8 @@ import drumnest.core.place.FreePlacing;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.StoryPlacing;
-import drumnest.core.place.Watch;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -97,12 +97,12 @@ public class PlacingBench {
 
   @Benchmark
   public LeafPlanning.Answer leaves() {
-    return LeafPlanning.plan(unlimited, Watch.NONE);
+    return LeafPlanning.plan(unlimited, ProgressMonitor.NONE);
   }
 
   /** With six of the ten kinds owned three times. */
   @Benchmark
   public LeafPlanning.Answer leavesCounted() {
-    return LeafPlanning.plan(counted, Watch.NONE);
+    return LeafPlanning.plan(counted, ProgressMonitor.NONE);
   }
 }

@@ -43,7 +43,7 @@ final class PlacingCase {
               i % 9 < 3 ? "burst" + i / 9 : null,
               i % 20 < 2 ? "version" + i / 20 : null,
               null,
-              new Candidate.Manner(i % 40 == 0, false, i % 50 == 0, i % 15 == 0),
+              new Candidate.PlacementHints(i % 40 == 0, false, i % 50 == 0, i % 15 == 0),
               new Look(
                   new Fingerprint(random.nextLong()),
                   new Fingerprint(random.nextLong()),

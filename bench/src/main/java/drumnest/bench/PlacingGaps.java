@@ -2,7 +2,7 @@ package drumnest.bench;
 
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Placing;
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRules;
 import java.util.Map;
@@ -50,7 +50,7 @@ public final class PlacingGaps {
   private static Found leaves(Integer owned, int seed) {
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            PlacingCase.wish(HouseRules.defaults(), owned, new Random(seed)), Watch.NONE);
+            PlacingCase.wish(HouseRules.defaults(), owned, new Random(seed)), ProgressMonitor.NONE);
     return new Found(answer.plans().get(0).cost(), answer.bound());
   }
 

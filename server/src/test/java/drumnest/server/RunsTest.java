@@ -3,7 +3,7 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.server.edit.Runs;
 import org.junit.jupiter.api.Test;
 
@@ -16,13 +16,13 @@ class RunsTest {
     String answer =
         runs.run(
             "mine",
-            watch -> {
-              assertThat(watch.goOn(1, 4)).isTrue();
+            monitor -> {
+              assertThat(monitor.goOn(1, 4)).isTrue();
               assertThat(runs.progress("mine")).contains(0.25);
               runs.stop("another");
-              assertThat(watch.goOn(2, 4)).isTrue();
+              assertThat(monitor.goOn(2, 4)).isTrue();
               runs.stop("mine");
-              assertThat(watch.goOn(3, 4)).isFalse();
+              assertThat(monitor.goOn(3, 4)).isFalse();
               return "the best so far";
             });
     assertThat(answer).isEqualTo("the best so far");
@@ -31,12 +31,12 @@ class RunsTest {
 
   @Test
   void a_run_without_a_name_is_not_watched_and_one_that_fails_has_ended() {
-    assertThat(runs.<Watch>run(null, watch -> watch)).isSameAs(Watch.NONE);
+    assertThat(runs.<ProgressMonitor>run(null, monitor -> monitor)).isSameAs(ProgressMonitor.NONE);
     assertThatThrownBy(
             () ->
                 runs.run(
                     "bad",
-                    watch -> {
+                    monitor -> {
                       throw new IllegalStateException("no");
                     }))
         .hasMessage("no");

@@ -21,21 +21,21 @@ final class Assignment {
 
   /** The column of each row. */
   static int[] solve(int rows, int columns, Costs costs) {
-    return solve(rows, columns, costs, Watch.NONE);
+    return solve(rows, columns, costs, ProgressMonitor.NONE);
   }
 
   /**
    * The column of each row.
    *
-   * @param watch may stop it; the rows that were not come to then have no column, -1, and the
+   * @param monitor may stop it; the rows that were not come to then have no column, -1, and the
    *     others are the best for themselves
    */
-  static int[] solve(int rows, int columns, Costs costs, Watch watch) {
+  static int[] solve(int rows, int columns, Costs costs, ProgressMonitor monitor) {
     long[] rowPotential = new long[rows + 1];
     long[] columnPotential = new long[columns + 1];
     int[] rowOf = new int[columns + 1];
     int[] previous = new int[columns + 1];
-    for (int row = 1; row <= rows && watch.goOn(row - 1L, rows); row++) {
+    for (int row = 1; row <= rows && monitor.goOn(row - 1L, rows); row++) {
       rowOf[0] = row;
       int column = 0;
       long[] distance = new long[columns + 1];

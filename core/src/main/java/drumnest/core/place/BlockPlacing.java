@@ -25,10 +25,10 @@ public final class BlockPlacing implements Placing {
   }
 
   @Override
-  public Arrangement place(Problem problem, Watch watch) {
+  public Arrangement place(Problem problem, ProgressMonitor monitor) {
     long cells = StoryRun.cells(problem, problem.candidates().size());
     if (cells <= mostCells) {
-      return placing.place(problem, watch);
+      return placing.place(problem, monitor);
     }
     // Twice as many blocks make each a quarter as large.
     int blocks = (int) Math.ceil(Math.sqrt((double) cells / mostCells)) + 1;
@@ -39,17 +39,17 @@ public final class BlockPlacing implements Placing {
     List<List<Integer>> open = Moments.of(problem.candidates()).open(problem.locked().values());
     int from = 0;
     for (int end : ends) {
-      if (!watch.goOn(from, problem.places().size())) {
+      if (!monitor.goOn(from, problem.places().size())) {
         break;
       }
       int first = share(open.size(), from, problem.places().size());
       int last = share(open.size(), end, problem.places().size());
       List<Integer> pictures = open.subList(first, last).stream().flatMap(List::stream).toList();
       ProblemPart part = new ProblemPart(problem, pictures, ProblemPart.range(from, end));
-      part.write(placing.place(part.problem(), watch).placeOf(), placeOf);
+      part.write(placing.place(part.problem(), monitor).placeOf(), placeOf);
       from = end;
     }
-    return new Arrangement(placeOf, Account.of(problem, placeOf).total(), 0);
+    return new Arrangement(placeOf, CostBreakdown.of(problem, placeOf).total(), 0);
   }
 
   private static int share(int count, int part, int whole) {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param lookalike the group of pictures it looks like, if there is one
  * @param alternates the group of versions of its subject, of which one is placed, if there is one
  * @param onTable its size if it is a print on the table, as its picture is seen upright
- * @param manner what was said of how it is to be seen
+ * @param hints what was said of how it is to be seen
  * @param look what it looks like, if that is known
  */
 public record Candidate(
@@ -27,7 +27,7 @@ public record Candidate(
     @Nullable String lookalike,
     @Nullable String alternates,
     @Nullable Size onTable,
-    Manner manner,
+    PlacementHints hints,
     @Nullable Look look) {
 
   /**
@@ -38,13 +38,13 @@ public record Candidate(
    * @param secret whether it is private
    * @param words whether there are words to it, which want to stand beside it
    */
-  public record Manner(boolean hero, boolean flap, boolean secret, boolean words) {
+  public record PlacementHints(boolean hero, boolean flap, boolean secret, boolean words) {
 
     /** Nothing was said. */
-    public static final Manner PLAIN = new Manner(false, false, false, false);
+    public static final PlacementHints PLAIN = new PlacementHints(false, false, false, false);
 
     /** A hero of which nothing else was said. */
-    public static final Manner HERO = new Manner(true, false, false, false);
+    public static final PlacementHints HERO = new PlacementHints(true, false, false, false);
   }
 
   /** A picture that is wanted like any other and has no other versions. */
@@ -55,11 +55,20 @@ public record Candidate(
       boolean hero,
       @Nullable String lookalike,
       @Nullable Size onTable) {
-    this(id, pixels, keep, 1, lookalike, null, onTable, hero ? Manner.HERO : Manner.PLAIN, null);
+    this(
+        id,
+        pixels,
+        keep,
+        1,
+        lookalike,
+        null,
+        onTable,
+        hero ? PlacementHints.HERO : PlacementHints.PLAIN,
+        null);
   }
 
   boolean hero() {
-    return manner.hero();
+    return hints.hero();
   }
 
   /** Whether the two belong to one group of lookalikes. */

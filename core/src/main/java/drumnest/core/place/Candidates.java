@@ -74,7 +74,7 @@ public final class Candidates {
         stack == null ? null : stack.id(),
         alternates,
         photo.onTable(),
-        new Candidate.Manner(
+        new Candidate.PlacementHints(
             choosing.hero(), choosing.flap(), choosing.secret(), !choosing.caption().isBlank()),
         photo.look());
   }

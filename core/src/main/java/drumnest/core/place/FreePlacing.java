@@ -31,20 +31,20 @@ public final class FreePlacing implements Placing {
    * @throws IllegalArgumentException if the problem is too large
    */
   @Override
-  public Arrangement place(Problem problem, Watch watch) {
+  public Arrangement place(Problem problem, ProgressMonitor monitor) {
     if (problem.candidates().size() > MOST || problem.places().size() > MOST) {
       throw new IllegalArgumentException(
           "Placing freely takes at most " + MOST + " pictures and places.");
     }
     PlacingCost cost = new PlacingCost(problem);
-    Stopped stopped = new Stopped(watch.part(0, 2));
+    Stopped stopped = new Stopped(monitor.part(0, 2));
     int[] placeOf = assign(problem, cost, stopped);
     long apart =
         stopped.isStopped()
             ? leastOfEach(problem, cost)
             : withoutNeighbours(problem, cost, placeOf);
     makeAir(problem, cost, placeOf);
-    long together = new Exchange(problem, cost, placeOf).improve(watch.part(1, 2));
+    long together = new LocalSearch(problem, cost, placeOf).improve(monitor.part(1, 2));
     return new Arrangement(placeOf, together, apart);
   }
 
@@ -73,19 +73,19 @@ public final class FreePlacing implements Placing {
     return sum;
   }
 
-  /** Remembers whether a watch has stopped something. */
-  private static final class Stopped implements Watch {
+  /** Remembers whether a monitor has stopped something. */
+  private static final class Stopped implements ProgressMonitor {
 
-    private final Watch watch;
+    private final ProgressMonitor monitor;
     private boolean stopped;
 
-    Stopped(Watch watch) {
-      this.watch = watch;
+    Stopped(ProgressMonitor monitor) {
+      this.monitor = monitor;
     }
 
     @Override
     public boolean goOn(long done, long of) {
-      stopped |= !watch.goOn(done, of);
+      stopped |= !monitor.goOn(done, of);
       return !stopped;
     }
 
@@ -94,7 +94,7 @@ public final class FreePlacing implements Placing {
     }
   }
 
-  private static int[] assign(Problem problem, PlacingCost cost, Watch watch) {
+  private static int[] assign(Problem problem, PlacingCost cost, ProgressMonitor monitor) {
     int places = problem.places().size();
     List<List<Integer>> open = cost.moments().open(problem.locked().values());
     List<Integer> blanks = blanks(problem, cost.rooms());
@@ -131,7 +131,7 @@ public final class FreePlacing implements Placing {
                 column < places
                     ? costs[row][column]
                     : leftOut(cost, open, row - first, column - places),
-            watch);
+            monitor);
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     problem.locked().forEach((place, picture) -> placeOf[picture] = place);

@@ -68,11 +68,11 @@ public final class LeafChoices {
   private record Found(Aim aim, LeafPlanning.Answer answer, Measures measures) {}
 
   /** The plans, that with the fewest leaves first. Where nothing can be planned there is none. */
-  public static List<Choice> of(LeafPlanning.Wish wish, Watch watch) {
+  public static List<Choice> of(LeafPlanning.Wish wish, ProgressMonitor monitor) {
     List<Found> found = new ArrayList<>();
     for (Aim aim : Aim.values()) {
       LeafPlanning.Answer answer =
-          LeafPlanning.plan(leaned(wish, aim), watch.part(aim.ordinal(), Aim.values().length));
+          LeafPlanning.plan(leaned(wish, aim), monitor.part(aim.ordinal(), Aim.values().length));
       if (!answer.plans().isEmpty()) {
         found.add(new Found(aim, answer, measures(answer.plans().get(0), wish)));
       }

@@ -118,7 +118,7 @@ public final class LeafPlanning {
   }
 
   private final Wish wish;
-  private final Watch watch;
+  private final ProgressMonitor monitor;
   private final PageCosts pages;
   private final int moments;
   private final int leaves;
@@ -128,9 +128,9 @@ public final class LeafPlanning {
 
   private long letGo = PlacingCost.FORBIDDEN;
 
-  private LeafPlanning(Wish wish, Watch watch) {
+  private LeafPlanning(Wish wish, ProgressMonitor monitor) {
     this.wish = wish;
-    this.watch = watch;
+    this.monitor = monitor;
     // Every leaf takes a moment at least.
     int most = Math.min(MOST_LEAVES, wish.mostLeaves());
     int pictures = wish.chapters().stream().mapToInt(List::size).sum();
@@ -142,12 +142,12 @@ public final class LeafPlanning {
   }
 
   /** The best plans. Where nothing is to be placed, or nothing to place it on, there is none. */
-  public static Answer plan(Wish wish, Watch watch) {
+  public static Answer plan(Wish wish, ProgressMonitor monitor) {
     boolean nothing =
         wish.kinds().isEmpty()
             || wish.mostLeaves() < 1
             || wish.chapters().stream().allMatch(List::isEmpty);
-    return nothing ? new Answer(List.of(), 0) : new LeafPlanning(wish, watch).solve();
+    return nothing ? new Answer(List.of(), 0) : new LeafPlanning(wish, monitor).solve();
   }
 
   private Answer solve() {
@@ -159,7 +159,7 @@ public final class LeafPlanning {
         }
       }
       // Without these costs there is no plan at all, so this part is told of but not stopped.
-      watch.goOn((kind + 1L) * moments, kinds * moments * 2L);
+      monitor.goOn((kind + 1L) * moments, kinds * moments * 2L);
     }
     long[][] ahead = atBestPrices();
     List<Map<Counts, State>> states = new ArrayList<>();
@@ -169,7 +169,7 @@ public final class LeafPlanning {
     Counts none = new Counts(new short[wish.kinds().size()]);
     states.get(0).put(none, new State(0, none, 0, null, -1, 0));
     for (int moment = 0; moment < moments; moment++) {
-      if (!watch.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
+      if (!monitor.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
         letGo = Math.min(letGo, best(states.get(moment), ahead, moment));
         finish(states, moment, ahead);
         break;

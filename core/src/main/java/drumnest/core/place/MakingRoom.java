@@ -74,7 +74,7 @@ public final class MakingRoom {
     this.cost = new PlacingCost(problem);
     this.placeOf = placeOf;
     this.photoAt = Placing.photoAt(placeOf, problem.places().size());
-    this.now = Account.of(problem, placeOf).total();
+    this.now = CostBreakdown.of(problem, placeOf).total();
     this.photo = photo;
   }
 

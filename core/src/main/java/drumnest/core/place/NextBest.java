@@ -27,6 +27,6 @@ public record NextBest(int place, long more) {
     Placing.Arrangement other =
         Placing.by(problem.order()).place(problem.withLocked(locked).withClosed(closed));
     return new NextBest(
-        other.placeOf()[photo], other.cost() - Account.of(problem, placeOf).total());
+        other.placeOf()[photo], other.cost() - CostBreakdown.of(problem, placeOf).total());
   }
 }

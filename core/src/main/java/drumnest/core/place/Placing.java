@@ -131,14 +131,14 @@ public interface Placing {
   /**
    * Places the pictures.
    *
-   * @param watch told of progress where it takes long; may stop it, and then the best so far is the
-   *     answer
+   * @param monitor told of progress where it takes long; may stop it, and then the best so far is
+   *     the answer
    */
-  Arrangement place(Problem problem, Watch watch);
+  Arrangement place(Problem problem, ProgressMonitor monitor);
 
   /** Places the pictures without being watched. */
   default Arrangement place(Problem problem) {
-    return place(problem, Watch.NONE);
+    return place(problem, ProgressMonitor.NONE);
   }
 
   /** What places by an order, however many pictures there are. */

@@ -194,8 +194,8 @@ public final class PlacingCost {
   }
 
   private long seen(Candidate photo, Place place) {
-    return (place.hidden() && !photo.manner().flap() ? weights.hidden() : 0)
-        + (place.at().cover() && photo.manner().secret() ? weights.privateOnCover() : 0);
+    return (place.hidden() && !photo.hints().flap() ? weights.hidden() : 0)
+        + (place.at().cover() && photo.hints().secret() ? weights.privateOnCover() : 0);
   }
 
   private long heavyHigh(Candidate photo, Place place) {
@@ -249,7 +249,7 @@ public final class PlacingCost {
   /** Whether the picture wants a place for words beside it that is not there yet. */
   boolean wantsWords(int candidate, int place) {
     return weights.captionApart() > 0
-        && problem.candidates().get(candidate).manner().words()
+        && problem.candidates().get(candidate).hints().words()
         && !problem.places().get(place).at().besideWords();
   }
 
@@ -299,9 +299,9 @@ public final class PlacingCost {
     Place where = problem.places().get(place);
     List<Part> parts = new ArrayList<>(printParts(photo, where, problem.rules(), weights));
     parts.add(new Part(Term.SMALL_HERO, smallHero(photo, where)));
-    boolean hides = where.hidden() && !photo.manner().flap();
+    boolean hides = where.hidden() && !photo.hints().flap();
     parts.add(new Part(Term.HIDDEN, hides ? weights.hidden() : 0));
-    boolean bares = where.at().cover() && photo.manner().secret();
+    boolean bares = where.at().cover() && photo.hints().secret();
     parts.add(new Part(Term.PRIVATE_ON_COVER, bares ? weights.privateOnCover() : 0));
     parts.add(new Part(Term.HEAVY_HIGH, heavyHigh(photo, where)));
     return parts.stream().filter(part -> part.cost() > 0).toList();

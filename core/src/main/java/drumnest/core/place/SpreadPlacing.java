@@ -19,9 +19,12 @@ public final class SpreadPlacing implements Placing {
    * @throws IllegalArgumentException if the problem is too large
    */
   @Override
-  public Arrangement place(Problem problem, Watch watch) {
+  public Arrangement place(Problem problem, ProgressMonitor monitor) {
     int[] placeOf =
-        new StoryPlacing().place(problem.withOrder(Order.STORY), Watch.NONE).placeOf().clone();
+        new StoryPlacing()
+            .place(problem.withOrder(Order.STORY), ProgressMonitor.NONE)
+            .placeOf()
+            .clone();
     Map<Integer, List<Integer>> spreads = new TreeMap<>();
     for (int place = 0; place < problem.places().size(); place++) {
       spreads
@@ -31,15 +34,15 @@ public final class SpreadPlacing implements Placing {
     long saved = 0;
     int done = 0;
     for (List<Integer> spread : spreads.values()) {
-      if (!watch.goOn(done++, spreads.size())) {
+      if (!monitor.goOn(done++, spreads.size())) {
         break;
       }
       ProblemPart part = new ProblemPart(problem, on(spread, placeOf), spread);
-      Arrangement best = new FreePlacing().place(part.problem(), watch);
+      Arrangement best = new FreePlacing().place(part.problem(), monitor);
       saved += best.cost() - best.bound();
       part.write(best.placeOf(), placeOf);
     }
-    long cost = Account.of(problem, placeOf).total();
+    long cost = CostBreakdown.of(problem, placeOf).total();
     return new Arrangement(placeOf, cost, Math.min(cost, cost - saved));
   }
 

@@ -27,7 +27,7 @@ public final class StoryPlacing implements Placing {
    * @throws IllegalArgumentException if the problem is too large
    */
   @Override
-  public Arrangement place(Problem problem, Watch watch) {
+  public Arrangement place(Problem problem, ProgressMonitor monitor) {
     int pictures = problem.candidates().size();
     if (StoryRun.cells(problem, pictures) > MOST_CELLS || pictures > MOST_PICTURES) {
       throw new IllegalArgumentException(

@@ -126,7 +126,7 @@ final class StoryRun {
     for (int i = 0; i < moments; i++) {
       leftOut[i] = cost.leftOut(open.get(i));
       for (int picture : open.get(i)) {
-        words |= problem.candidates().get(picture).manner().words();
+        words |= problem.candidates().get(picture).hints().words();
       }
     }
     this.anyWords = words && cost.captionApart() > 0;

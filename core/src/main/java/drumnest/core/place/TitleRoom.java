@@ -48,7 +48,7 @@ public final class TitleRoom {
       return placeOf;
     }
     long most =
-        Account.of(problem, placeOf).total()
+        CostBreakdown.of(problem, placeOf).total()
             + Weights.weight(problem.rules(), HouseRule.TITLE_APART_WEIGHT);
     int[] best = placeOf;
     for (int title = 0; title < places.length; title++) {
@@ -56,7 +56,7 @@ public final class TitleRoom {
       boolean fits =
           put(before, places, 0, title, tried)
               && put(after, places, title + 1, places.length, tried);
-      long cost = fits ? Account.of(problem, tried).total() : Long.MAX_VALUE;
+      long cost = fits ? CostBreakdown.of(problem, tried).total() : Long.MAX_VALUE;
       if (cost <= most) {
         most = cost - 1;
         best = tried;

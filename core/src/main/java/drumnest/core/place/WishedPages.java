@@ -84,7 +84,7 @@ final class WishedPages {
   WishedPages(LeafPlanning.Wish wish, int most) {
     this.wish = wish;
     this.candidates = wish.chapters().stream().flatMap(List::stream).toList();
-    this.anySecret = candidates.stream().anyMatch(photo -> photo.manner().secret());
+    this.anySecret = candidates.stream().anyMatch(photo -> photo.hints().secret());
     this.phaseOf = new int[most + 1];
     for (int number = 1; number <= most; number++) {
       List<Sides> sides = new ArrayList<>();

@@ -907,7 +907,7 @@ public enum HouseRule {
   private final Group group;
   private final Source source;
   private final Unit unit;
-  private final long fallback;
+  private final long defaultValue;
   private final long least;
   private final long most;
   private final String title;
@@ -917,7 +917,7 @@ public enum HouseRule {
   HouseRule(
       Group group,
       Source source,
-      Length fallback,
+      Length defaultValue,
       Length least,
       Length most,
       String title,
@@ -927,7 +927,7 @@ public enum HouseRule {
         group,
         source,
         Unit.LENGTH,
-        fallback.toNanometres(),
+        defaultValue.toNanometres(),
         least.toNanometres(),
         most.toNanometres(),
         title,
@@ -939,7 +939,7 @@ public enum HouseRule {
       Group group,
       Source source,
       Unit unit,
-      long fallback,
+      long defaultValue,
       long least,
       long most,
       String title,
@@ -948,7 +948,7 @@ public enum HouseRule {
     this.group = group;
     this.source = source;
     this.unit = unit;
-    this.fallback = fallback;
+    this.defaultValue = defaultValue;
     this.least = least;
     this.most = most;
     this.title = title;
@@ -988,16 +988,16 @@ public enum HouseRule {
   }
 
   /** The default: stored units of length, or the number itself. */
-  public long fallback() {
-    return fallback;
+  public long defaultValue() {
+    return defaultValue;
   }
 
-  /** The least it may be, as {@link #fallback}. */
+  /** The least it may be, as {@link #defaultValue}. */
   public long least() {
     return least;
   }
 
-  /** The most it may be, as {@link #fallback}. */
+  /** The most it may be, as {@link #defaultValue}. */
   public long most() {
     return most;
   }

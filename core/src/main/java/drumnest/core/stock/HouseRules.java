@@ -90,7 +90,7 @@ public final class HouseRules {
   }
 
   public boolean isChanged(HouseRule rule) {
-    return value(rule) != rule.fallback();
+    return value(rule) != rule.defaultValue();
   }
 
   /** Two rules that contradict each other, the one that should be smaller first, if any do. */
@@ -127,7 +127,7 @@ public final class HouseRules {
   }
 
   private long value(HouseRule rule) {
-    return changed.getOrDefault(rule, rule.fallback());
+    return changed.getOrDefault(rule, rule.defaultValue());
   }
 
   private static void require(HouseRule rule, HouseRule.Kind kind) {

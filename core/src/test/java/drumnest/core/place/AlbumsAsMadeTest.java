@@ -95,7 +95,8 @@ class AlbumsAsMadeTest {
   /** The plans for an album, found once for all tests. */
   private static List<LeafChoices.Choice> plans(Album album, Breathing breathing) {
     return KNOWN.computeIfAbsent(
-        album + " " + breathing, key -> LeafChoices.of(album.wish(breathing), Watch.NONE));
+        album + " " + breathing,
+        key -> LeafChoices.of(album.wish(breathing), ProgressMonitor.NONE));
   }
 
   /** How long until the next photo is taken. */

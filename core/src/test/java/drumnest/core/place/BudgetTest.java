@@ -11,7 +11,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Lookalikes;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
-import drumnest.core.place.FirstToDrop.Reason;
+import drumnest.core.place.CullingSuggestions.Reason;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -154,12 +154,12 @@ class BudgetTest {
     }
   }
 
-  private static FirstToDrop.Chapter chapter(
+  private static CullingSuggestions.Chapter chapter(
       List<StoryPhoto> kept, Set<String> spared, int places) {
     return chapter(kept, spared, Map.of(), places);
   }
 
-  private static FirstToDrop.Chapter chapter(
+  private static CullingSuggestions.Chapter chapter(
       List<StoryPhoto> kept, Set<String> spared, Map<String, String> versions, int places) {
     List<Orientation> shapes =
         kept.stream().map(photo -> photo.look().pixels().orientation()).toList();
@@ -172,7 +172,7 @@ class BudgetTest {
     for (Stack stack : Lookalikes.stacks(kept, RULES)) {
       stack.photos().forEach(photo -> stacks.put(photo.id(), stack));
     }
-    return new FirstToDrop.Chapter(kept, spared, stacks, versions, budget, WIDE);
+    return new CullingSuggestions.Chapter(kept, spared, stacks, versions, budget, WIDE);
   }
 
   @Test
@@ -187,10 +187,10 @@ class BudgetTest {
               StoryPhoto.Marks.NONE));
     }
     List<String> dropped =
-        FirstToDrop.of(
+        CullingSuggestions.of(
                 chapter(kept, Set.of("other"), Map.of("upright", "s", "wide", "s"), 1), RULES)
             .stream()
-            .map(FirstToDrop.Suggestion::photo)
+            .map(CullingSuggestions.Suggestion::photo)
             .toList();
     assertThat(dropped).hasSize(1).doesNotContain("other");
   }
@@ -206,16 +206,16 @@ class BudgetTest {
             photo("again", NOON.plusHours(3), look(~1L, 0x00ff00ff00ffL, 6000, 4000, 30)),
             photo(
                 "upright", NOON.plusHours(4), look(0x7777L, 0x3333333333333333L, 4000, 6000, 30)));
-    assertThat(FirstToDrop.of(chapter(kept, Set.of(), 1), RULES))
+    assertThat(CullingSuggestions.of(chapter(kept, Set.of(), 1), RULES))
         .containsExactly(
-            new FirstToDrop.Suggestion("softer", Reason.WEAKER_OF_STACK, "sharp"),
-            new FirstToDrop.Suggestion("blurred", Reason.BLURRED, null),
-            new FirstToDrop.Suggestion("tiny", Reason.FEW_PIXELS, null),
-            new FirstToDrop.Suggestion("again", Reason.SUBJECT_AGAIN, "sharp"),
-            new FirstToDrop.Suggestion("upright", Reason.SHAPE_WITHOUT_PLACE, null));
-    assertThat(FirstToDrop.of(chapter(kept, Set.of("softer"), 4), RULES))
-        .extracting(FirstToDrop.Suggestion::photo)
+            new CullingSuggestions.Suggestion("softer", Reason.WEAKER_OF_STACK, "sharp"),
+            new CullingSuggestions.Suggestion("blurred", Reason.BLURRED, null),
+            new CullingSuggestions.Suggestion("tiny", Reason.FEW_PIXELS, null),
+            new CullingSuggestions.Suggestion("again", Reason.SUBJECT_AGAIN, "sharp"),
+            new CullingSuggestions.Suggestion("upright", Reason.SHAPE_WITHOUT_PLACE, null));
+    assertThat(CullingSuggestions.of(chapter(kept, Set.of("softer"), 4), RULES))
+        .extracting(CullingSuggestions.Suggestion::photo)
         .containsExactly("blurred", "tiny");
-    assertThat(FirstToDrop.of(chapter(kept, Set.of(), 6), RULES)).isEmpty();
+    assertThat(CullingSuggestions.of(chapter(kept, Set.of(), 6), RULES)).isEmpty();
   }
 }

@@ -163,10 +163,10 @@ class FreePlacingTest {
                         null,
                         photo.alternates(),
                         photo.onTable(),
-                        new Candidate.Manner(
-                            photo.manner().hero(),
-                            photo.manner().flap(),
-                            photo.manner().secret(),
+                        new Candidate.PlacementHints(
+                            photo.hints().hero(),
+                            photo.hints().flap(),
+                            photo.hints().secret(),
                             false),
                         photo.look()))
             .toList();

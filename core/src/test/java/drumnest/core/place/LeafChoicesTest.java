@@ -63,7 +63,7 @@ class LeafChoicesTest {
     int photos = 6 + random.nextInt(40);
     Breathing breathing = Breathing.values()[random.nextInt(4)];
     LeafPlanning.Wish wish = wish(photos, 1 + random.nextInt(12), random, breathing);
-    List<LeafChoices.Choice> choices = LeafChoices.of(wish, Watch.NONE);
+    List<LeafChoices.Choice> choices = LeafChoices.of(wish, ProgressMonitor.NONE);
     assertThat(choices).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     List<LeafChoices.Measures> measures =
         choices.stream().map(each -> LeafChoices.measures(each.plan(), wish)).toList();
@@ -92,7 +92,7 @@ class LeafChoicesTest {
   @Test
   void a_year_of_forty_scattered_photos_takes_within_one_of_the_fewest_leaves() {
     LeafPlanning.Wish wish = wish(40, 2, new Random(5), Breathing.PACKED);
-    LeafChoices.Choice least = LeafChoices.of(wish, Watch.NONE).get(0);
+    LeafChoices.Choice least = LeafChoices.of(wish, ProgressMonitor.NONE).get(0);
     assertThat(least.aims()).contains(LeafChoices.Aim.FEWEST_LEAVES);
     // Twelve on a page, twenty-four on a leaf: two leaves hold forty.
     assertThat(least.plan().leaves()).hasSizeLessThanOrEqualTo(3);

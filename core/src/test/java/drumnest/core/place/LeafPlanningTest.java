@@ -57,7 +57,7 @@ class LeafPlanningTest {
         IntStream.range(0, 6).mapToObj(i -> PlacingCases.kept("u" + i, 4000, 6000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            wish(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true), Watch.NONE);
+            wish(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
     LeafPlanning.Plan best = answer.plans().get(0);
     assertThat(best.leaves())
         .extracting(leaf -> leaf.kind().key())
@@ -78,7 +78,8 @@ class LeafPlanningTest {
     List<Candidate> wides =
         IntStream.range(0, 12).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
-        LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 9, true), Watch.NONE);
+        LeafPlanning.plan(
+            wish(List.of(wides), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
     assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("wide", 1, "square", 2));
   }
 
@@ -91,7 +92,7 @@ class LeafPlanningTest {
     for (Breathing breathing : Breathing.values()) {
       leaves.put(
           breathing,
-          LeafPlanning.plan(wish(List.of(wides), kinds, breathing, 20, true), Watch.NONE)
+          LeafPlanning.plan(wish(List.of(wides), kinds, breathing, 20, true), ProgressMonitor.NONE)
               .plans()
               .get(0)
               .leaves()
@@ -113,14 +114,14 @@ class LeafPlanningTest {
                 PlacingCases.kept("c", 6000, 4000),
                 PlacingCases.kept("d", 6000, 4000)));
     LeafPlanning.PlannedLeaf fresh =
-        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, true), Watch.NONE)
+        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE)
             .plans()
             .get(0)
             .leaves()
             .get(0);
     assertThat(Arrays.stream(fresh.front()).filter(i -> i >= 0).toArray()).containsExactly(0);
     LeafPlanning.Plan flowing =
-        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, false), Watch.NONE)
+        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, false), ProgressMonitor.NONE)
             .plans()
             .get(0);
     assertThat(flowing.leaves()).hasSize(1);
@@ -132,14 +133,16 @@ class LeafPlanningTest {
     List<Candidate> wides =
         IntStream.range(0, 30).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Plan plan =
-        LeafPlanning.plan(wish(List.of(wides), kinds, Breathing.PACKED, 2, true), Watch.NONE)
+        LeafPlanning.plan(
+                wish(List.of(wides), kinds, Breathing.PACKED, 2, true), ProgressMonitor.NONE)
             .plans()
             .get(0);
     assertThat(plan.leaves()).hasSize(2);
     assertThat(plan.cost()).isEqualTo(22 * 3 * PlacingCases.WEIGHTS.leftOut() + 2 * leafWeight());
     assertThat(
             LeafPlanning.plan(
-                    wish(List.of(List.of()), kinds, Breathing.PACKED, 2, true), Watch.NONE)
+                    wish(List.of(List.of()), kinds, Breathing.PACKED, 2, true),
+                    ProgressMonitor.NONE)
                 .plans())
         .isEmpty();
   }
@@ -206,7 +209,7 @@ class LeafPlanningTest {
             3,
             PlacingCases.WEIGHTS,
             rules);
-    LeafPlanning.Answer answer = LeafPlanning.plan(wish, Watch.NONE);
+    LeafPlanning.Answer answer = LeafPlanning.plan(wish, ProgressMonitor.NONE);
     long best = new Everything(wish).cheapest(0, 0, new int[kinds.size()]);
     assertThat(answer.plans().get(0).cost())
         .as("what empty places weigh is rounded for each of them")
@@ -381,7 +384,7 @@ class LeafPlanningTest {
             null,
             null,
             null,
-            new Candidate.Manner(false, false, true, false),
+            new Candidate.PlacementHints(false, false, true, false),
             null);
     LeafPlanning.Wish wish =
         new LeafPlanning.Wish(
@@ -400,7 +403,7 @@ class LeafPlanningTest {
             PlacingCases.WEIGHTS,
             PlacingCases.RULES);
     LeafPlanning.PlannedLeaf leaf =
-        LeafPlanning.plan(wish, Watch.NONE).plans().get(0).leaves().get(0);
+        LeafPlanning.plan(wish, ProgressMonitor.NONE).plans().get(0).leaves().get(0);
     assertThat(leaf.front()).containsExactly(-1);
     assertThat(leaf.back()).containsExactly(0);
   }

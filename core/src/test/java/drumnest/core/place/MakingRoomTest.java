@@ -25,7 +25,7 @@ class MakingRoomTest {
 
   private static Candidate kept(String id, int w, int h, String lookalike) {
     return new Candidate(
-        id, new Pixels(w, h), null, 3, lookalike, null, null, Candidate.Manner.PLAIN, null);
+        id, new Pixels(w, h), null, 3, lookalike, null, null, Candidate.PlacementHints.PLAIN, null);
   }
 
   private static Placing.Problem problem(List<Candidate> photos, List<Place> places) {

@@ -40,7 +40,7 @@ final class PlacingCases {
   /** One that is kept. */
   static Candidate kept(String id, int w, int h) {
     return new Candidate(
-        id, new Pixels(w, h), null, 3, null, null, null, Candidate.Manner.PLAIN, null);
+        id, new Pixels(w, h), null, 3, null, null, null, Candidate.PlacementHints.PLAIN, null);
   }
 
   /** One that is kept: of three, two are wide and one is upright. */
@@ -48,8 +48,8 @@ final class PlacingCases {
     return random.nextInt(3) > 0 ? kept(id, 6000, 4000) : kept(id, 4000, 6000);
   }
 
-  static Candidate photo(String id, int w, int h, Candidate.Manner manner) {
-    return new Candidate(id, new Pixels(w, h), null, 1, null, null, null, manner, null);
+  static Candidate photo(String id, int w, int h, Candidate.PlacementHints hints) {
+    return new Candidate(id, new Pixels(w, h), null, 1, null, null, null, hints, null);
   }
 
   static Place place(String id, int w, int h) {
@@ -137,7 +137,7 @@ final class PlacingCases {
         random.nextInt(5) < 3 ? "g" + random.nextInt(2) : null,
         random.nextInt(3) == 0 ? "v" + random.nextInt(2) : null,
         random.nextInt(6) == 0 ? Size.ofInches(6, 4) : null,
-        new Candidate.Manner(
+        new Candidate.PlacementHints(
             random.nextInt(4) == 0,
             random.nextInt(3) == 0,
             random.nextInt(4) == 0,
@@ -288,7 +288,7 @@ final class PlacingCases {
 
   private static boolean wordsApart(Placing.Problem problem, Integer[] at, int place) {
     Place.At where = problem.places().get(place).at();
-    if (!problem.candidates().get(at[place]).manner().words()
+    if (!problem.candidates().get(at[place]).hints().words()
         || where.besideWords()
         || problem.locked().containsKey(place)) {
       return false;

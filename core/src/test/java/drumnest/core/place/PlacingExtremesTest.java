@@ -15,7 +15,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What is far from usual is answered all the same. */
 class PlacingExtremesTest {
 
-  private static final Candidate.Manner SECRET = new Candidate.Manner(false, false, true, false);
+  private static final Candidate.PlacementHints SECRET =
+      new Candidate.PlacementHints(false, false, true, false);
 
   private static Placing.Problem problem(
       Placing.Order order, int photos, int places, IntFunction<Candidate> photo) {
@@ -76,7 +77,7 @@ class PlacingExtremesTest {
     assertThat(answer.placeOf()[2]).isEqualTo(50);
     assertThat(answer.placeOf()[39]).isEqualTo(3);
     assertThat(Arrays.stream(answer.placeOf()).distinct().count()).isEqualTo(40);
-    assertThat(answer.cost()).isEqualTo(Account.of(locked, answer.placeOf()).total());
+    assertThat(answer.cost()).isEqualTo(CostBreakdown.of(locked, answer.placeOf()).total());
     if (order == Placing.Order.STORY) {
       assertThat(PlacingCases.inStoryOrder(locked, answer.placeOf())).isTrue();
       assertThat(new BlockPlacing(inside(order), 1_000_000).place(locked).cost())
@@ -122,7 +123,7 @@ class PlacingExtremesTest {
         problem(order, 14, 12, PlacingExtremesTest::usual).withLocked(backwards);
     Placing.Arrangement answer = Placing.by(order).place(problem);
     backwards.forEach((place, photo) -> assertThat(answer.placeOf()[photo]).isEqualTo(place));
-    assertThat(answer.cost()).isEqualTo(Account.of(problem, answer.placeOf()).total());
-    assertThat(Account.of(problem, answer.placeOf()).left()).isEqualTo(List.of(12, 13));
+    assertThat(answer.cost()).isEqualTo(CostBreakdown.of(problem, answer.placeOf()).total());
+    assertThat(CostBreakdown.of(problem, answer.placeOf()).left()).isEqualTo(List.of(12, 13));
   }
 }

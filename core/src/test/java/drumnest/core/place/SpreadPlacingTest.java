@@ -27,7 +27,7 @@ class SpreadPlacingTest {
         null,
         null,
         null,
-        Candidate.Manner.PLAIN,
+        Candidate.PlacementHints.PLAIN,
         PlacingCases.look(darkness, bits));
   }
 
@@ -79,10 +79,10 @@ class SpreadPlacingTest {
     Placing.Problem problem = PlacingCases.random(random, 8, 8, seed % 3 == 0, order);
     Placing.Arrangement answer = BY_SPREAD.place(problem);
     Placing.Arrangement story = new StoryPlacing().place(problem.withOrder(Placing.Order.STORY));
-    assertThat(answer.cost()).isEqualTo(Account.of(problem, answer.placeOf()).total());
+    assertThat(answer.cost()).isEqualTo(CostBreakdown.of(problem, answer.placeOf()).total());
     assertThat(answer.cost())
         .as("no worse than the story as it stands")
-        .isLessThanOrEqualTo(Account.of(problem, story.placeOf()).total());
+        .isLessThanOrEqualTo(CostBreakdown.of(problem, story.placeOf()).total());
     assertThat(answer.bound()).isLessThanOrEqualTo(answer.cost());
     assertThat(PlacingCases.pagesHold(problem, answer.placeOf())).isTrue();
     for (int photo = 0; photo < answer.placeOf().length; photo++) {

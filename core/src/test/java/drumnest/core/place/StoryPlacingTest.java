@@ -34,7 +34,7 @@ class StoryPlacingTest {
     assertThat(answer.cost()).isEqualTo(best);
     assertThat(answer.isBest()).isTrue();
     assertThat(PlacingCases.cost(problem, answer.placeOf())).isEqualTo(best);
-    assertThat(Account.of(problem, answer.placeOf()).total()).isEqualTo(best);
+    assertThat(CostBreakdown.of(problem, answer.placeOf()).total()).isEqualTo(best);
     assertThat(PlacingCases.inStoryOrder(problem, answer.placeOf())).isTrue();
     assertThat(PlacingCases.pagesHold(problem, answer.placeOf())).isTrue();
     problem
@@ -100,7 +100,7 @@ class StoryPlacingTest {
 
   private static Candidate version(String id, int w, int h) {
     return new Candidate(
-        id, new Pixels(w, h), null, 1, null, "g", null, Candidate.Manner.PLAIN, null);
+        id, new Pixels(w, h), null, 1, null, "g", null, Candidate.PlacementHints.PLAIN, null);
   }
 
   @Test
@@ -115,7 +115,7 @@ class StoryPlacingTest {
             null,
             null,
             null,
-            Candidate.Manner.PLAIN,
+            Candidate.PlacementHints.PLAIN,
             null);
     List<Place> one = List.of(PlacingCases.place("a", 6, 4));
     assertThat(STORY.place(PlacingCases.problem(List.of(perhaps, kept), one, Map.of())).placeOf())
@@ -132,8 +132,9 @@ class StoryPlacingTest {
             new Place("small", Size.ofInches(3, 2), false, false, inside),
             new Place("large", Size.ofInches(6, 4), false, false, inside));
     Candidate secret =
-        PlacingCases.photo("s", 6000, 4000, new Candidate.Manner(false, false, true, false));
-    Candidate hero = PlacingCases.photo("h", 6000, 4000, Candidate.Manner.HERO);
+        PlacingCases.photo(
+            "s", 6000, 4000, new Candidate.PlacementHints(false, false, true, false));
+    Candidate hero = PlacingCases.photo("h", 6000, 4000, Candidate.PlacementHints.HERO);
     Placing.Problem problem =
         new Placing.Problem(
             List.of(secret, hero),
@@ -148,7 +149,8 @@ class StoryPlacingTest {
   @Test
   void a_photo_with_words_keeps_a_place_free_beside_it_where_there_is_room() {
     Candidate told =
-        PlacingCases.photo("told", 6000, 4000, new Candidate.Manner(false, false, false, true));
+        PlacingCases.photo(
+            "told", 6000, 4000, new Candidate.PlacementHints(false, false, false, true));
     List<Candidate> line =
         List.of(PlacingCases.photo("a", 6000, 4000), told, PlacingCases.photo("c", 6000, 4000));
     List<Place> row =

@@ -61,7 +61,7 @@ class HouseRulesTest {
   @ParameterizedTest
   @EnumSource(HouseRule.class)
   void every_rule_says_what_it_means_and_its_default_lies_within_its_range(HouseRule rule) {
-    assertThat(rule.fallback()).isBetween(rule.least(), rule.most());
+    assertThat(rule.defaultValue()).isBetween(rule.least(), rule.most());
     assertThat(rule.title()).isNotBlank();
     assertThat(rule.meaning()).endsWith(".");
     assertThat(rule.affects()).isNotBlank();

@@ -1,7 +1,7 @@
 package drumnest.server.api;
 
 import drumnest.server.data.Home;
-import drumnest.server.intake.Darkroom;
+import drumnest.server.intake.ImageRenderer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -14,19 +14,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AboutController {
 
-  private final Darkroom darkroom;
+  private final ImageRenderer renderer;
   private final Home home;
   private final String version;
 
-  AboutController(Darkroom darkroom, Home home, @Value("${drumnest.version}") String version) {
-    this.darkroom = darkroom;
+  AboutController(ImageRenderer renderer, Home home, @Value("${drumnest.version}") String version) {
+    this.renderer = renderer;
     this.home = home;
     this.version = version;
   }
 
   @GetMapping("/api/about")
   Views.AboutView about() {
-    return new Views.AboutView(version, darkroom.description(), home.folder().toString());
+    return new Views.AboutView(version, renderer.description(), home.folder().toString());
   }
 
   /** The licence of this program, and of all that it is built on, as the build lists them. */

@@ -44,7 +44,7 @@ class ApiDescription {
             RunController.class,
             ShelfViews.class,
             SharingViews.class,
-            SlipController.class,
+            SavedCalculationController.class,
             Requests.class,
             ItemForm.class);
     return Stream.concat(

@@ -13,7 +13,7 @@ import drumnest.core.photo.QuietArea;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Budget;
 import drumnest.core.place.ChapterBudget;
-import drumnest.core.place.FirstToDrop;
+import drumnest.core.place.CullingSuggestions;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.NotThereException;
 import drumnest.server.album.OpenAlbums;
@@ -193,8 +193,8 @@ class GatherViews {
         }
       }
       List<DropView> drops =
-          FirstToDrop.of(
-                  new FirstToDrop.Chapter(
+          CullingSuggestions.of(
+                  new CullingSuggestions.Chapter(
                       kept, spared, budget.stackOf(), album.story().alternates(), line, smallest),
                   album.rules())
               .stream()
@@ -210,7 +210,7 @@ class GatherViews {
       return view(chapter.photos().get(0).id(), name, chapter.photos(), line, pages, drops);
     }
 
-    private DropView drop(FirstToDrop.Suggestion drop, Budget.Line line) {
+    private DropView drop(CullingSuggestions.Suggestion drop, Budget.Line line) {
       AlbumPhoto photo = album.photo(drop.photo()).orElseThrow();
       String other =
           drop.other() == null ? "" : album.photo(drop.other()).map(AlbumPhoto::name).orElse("");

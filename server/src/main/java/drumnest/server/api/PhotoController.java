@@ -2,8 +2,8 @@ package drumnest.server.api;
 
 import drumnest.server.NotThereException;
 import drumnest.server.PlainText;
-import drumnest.server.intake.Darkroom;
 import drumnest.server.intake.DerivedSize;
+import drumnest.server.intake.ImageRenderer;
 import drumnest.server.intake.PhotoIntake;
 import drumnest.server.intake.Sidecars;
 import drumnest.server.intake.TablePrints;
@@ -35,17 +35,21 @@ import org.springframework.web.bind.annotation.RestController;
 class PhotoController {
 
   private final PhotoIntake intake;
-  private final Darkroom darkroom;
+  private final ImageRenderer renderer;
   private final Photos photos;
   private final TablePrints prints;
   private final Sidecars sidecars;
 
   PhotoController(
-      PhotoIntake intake, Darkroom darkroom, Photos photos, TablePrints prints, Sidecars sidecars) {
+      PhotoIntake intake,
+      ImageRenderer renderer,
+      Photos photos,
+      TablePrints prints,
+      Sidecars sidecars) {
     this.prints = prints;
     this.sidecars = sidecars;
     this.intake = intake;
-    this.darkroom = darkroom;
+    this.renderer = renderer;
     this.photos = photos;
   }
 
@@ -82,7 +86,7 @@ class PhotoController {
         DerivedSize.find(size)
             .orElseThrow(() -> new NotThereException("size", "A picture is “small” or “large”."));
     PhotoEntity entity = photo(photo);
-    Path picture = darkroom.picture(entity.file(), derived);
+    Path picture = renderer.picture(entity.file(), derived);
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
@@ -99,7 +103,7 @@ class PhotoController {
   @Hidden
   @GetMapping("/api/photos/{photo}/whole")
   ResponseEntity<Resource> whole(@PathVariable("photo") String photo) throws IOException {
-    Darkroom.Shown shown = darkroom.whole(photo(photo).file());
+    ImageRenderer.Shown shown = renderer.whole(photo(photo).file());
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(shown.mediaType()))
         .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())

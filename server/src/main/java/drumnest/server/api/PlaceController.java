@@ -58,8 +58,8 @@ class PlaceController {
         wish(request.spread(), request.chapter(), request.order(), request.breathing());
     runs.run(
         request.run(),
-        watch -> {
-          edits.placeAgain(id, request.version(), wish, watch);
+        monitor -> {
+          edits.placeAgain(id, request.version(), wish, monitor);
           return wish;
         });
     return albums.album(id, spread);
@@ -167,7 +167,7 @@ class PlaceController {
   ProposalViews.ProposalView plans(
       @PathVariable("id") long id, @Valid @RequestBody Requests.ProposeLeaves request) {
     return runs.run(
-        request.run(), watch -> proposals.view(plans.propose(id, wish(request), watch)));
+        request.run(), monitor -> proposals.view(plans.propose(id, wish(request), monitor)));
   }
 
   private static LeafPlans.Wish wish(Requests.ProposeLeaves request) {

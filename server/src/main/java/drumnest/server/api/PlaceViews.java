@@ -6,16 +6,16 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
-import drumnest.core.place.Account;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
+import drumnest.core.place.CostBreakdown;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.PlacingTask;
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
 import drumnest.server.NotThereException;
@@ -81,10 +81,10 @@ class PlaceViews {
         PlacingTask.of(
             album, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.AS_IT_IS);
     int[] placeOf = task.placeOf(album);
-    Account account = Account.of(task.problem(), placeOf);
-    PlaceEdits.Arranged arranged = PlaceEdits.arranged(album, task, wish, Watch.NONE);
+    CostBreakdown account = CostBreakdown.of(task.problem(), placeOf);
+    PlaceEdits.Arranged arranged = PlaceEdits.arranged(album, task, wish, ProgressMonitor.NONE);
     Placing.Arrangement best = arranged.best();
-    long titled = Account.of(task.problem(), arranged.placeOf()).total();
+    long titled = CostBreakdown.of(task.problem(), arranged.placeOf()).total();
     int placed = 0;
     for (int place : placeOf) {
       placed += place >= 0 ? 1 : 0;
@@ -174,7 +174,7 @@ class PlaceViews {
     if (photo < 0 || place < 0) {
       return WhyView.only("This place is reserved for words or a keepsake, so it is not rated.");
     }
-    Account account = Account.of(task.problem(), placeOf);
+    CostBreakdown account = CostBreakdown.of(task.problem(), placeOf);
     List<PlacingCost.Part> parts = account.of(place);
     NextBest next = NextBest.of(task.problem(), placeOf, photo);
     return new WhyView(

@@ -187,7 +187,7 @@ final class PlaceWords {
       }
     }
     Candidate candidate = task.problem().candidates().get(photo);
-    if (candidate.manner().hero()) {
+    if (candidate.hints().hero()) {
       reasons.add("A hero: it is to be large and in view.");
     }
     Orientation shown = candidate.pixels().orientation();

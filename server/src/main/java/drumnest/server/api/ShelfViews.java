@@ -94,7 +94,7 @@ final class ShelfViews {
    * A house rule.
    *
    * @param value as text, as the maker writes it
-   * @param fallback its default as text
+   * @param defaultValue its default as text
    * @param range between what it may lie, as text
    */
   record RuleView(
@@ -105,7 +105,7 @@ final class ShelfViews {
       String affects,
       String mark,
       String value,
-      String fallback,
+      String defaultValue,
       String range,
       boolean changed) {}
 
@@ -225,7 +225,7 @@ final class ShelfViews {
         rule.affects(),
         Words.key(rule.source()),
         RuleText.of(rule, value),
-        RuleText.of(rule, rule.fallback()),
+        RuleText.of(rule, rule.defaultValue()),
         RuleText.of(rule, rule.least()) + " to " + RuleText.of(rule, rule.most()),
         rules.isChanged(rule));
   }

@@ -11,7 +11,7 @@ import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Stack;
 import drumnest.core.place.Budget;
-import drumnest.core.place.FirstToDrop;
+import drumnest.core.place.CullingSuggestions;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.shelf.UnitsInUse;
@@ -233,7 +233,7 @@ final class Words {
    * @param other the name of the other photo, where there is one
    * @param tooMany how many of its shape are too many
    */
-  static String why(FirstToDrop.Reason reason, String other, String tooMany) {
+  static String why(CullingSuggestions.Reason reason, String other, String tooMany) {
     return switch (reason) {
       case WEAKER_OF_STACK -> other + " is like it, and better";
       case BLURRED -> "blurred";

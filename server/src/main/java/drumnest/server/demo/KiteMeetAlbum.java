@@ -4,7 +4,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.place.PlacingTask;
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.PhotoEdits;
@@ -77,7 +77,7 @@ class KiteMeetAlbum {
 
   private void place(long albumId, int spread) {
     PlaceEdits.Wish wish = PlaceEdits.Wish.story(PlacingTask.Scope.spread(spread));
-    places.placeAgain(albumId, version(albumId), wish, Watch.NONE);
+    places.placeAgain(albumId, version(albumId), wish, ProgressMonitor.NONE);
   }
 
   private void tell(long albumId, String photo, String[] shot) {

@@ -1,7 +1,7 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Size;
-import drumnest.server.intake.Darkroom;
+import drumnest.server.intake.ImageRenderer;
 import drumnest.server.shelf.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -13,10 +13,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class PdfLists {
 
-  private final Darkroom darkroom;
+  private final ImageRenderer renderer;
 
-  PdfLists(Darkroom darkroom) {
-    this.darkroom = darkroom;
+  PdfLists(ImageRenderer renderer) {
+    this.renderer = renderer;
   }
 
   /**
@@ -36,7 +36,7 @@ public class PdfLists {
       }
       for (PrintLine line : lines) {
         sheet.line(
-            darkroom.forShowing(line.photo(), line.secret()),
+            renderer.forShowing(line.photo(), line.secret()),
             new ListSheet.Window(line.crop(), line.pixels()),
             size(line.size()),
             line.count() + " × · turn: " + line.turn() + " · " + String.join("; ", line.places()),
@@ -68,7 +68,7 @@ public class PdfLists {
       }
       for (TrimLine line : lines) {
         sheet.line(
-            darkroom.forShowing(line.photo(), line.secret()),
+            renderer.forShowing(line.photo(), line.secret()),
             null,
             size(line.to()),
             "from " + size(line.from()) + " · " + String.join(", ", line.off()),

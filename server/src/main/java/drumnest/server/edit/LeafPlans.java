@@ -19,7 +19,7 @@ import drumnest.core.place.LeafChoices;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Place;
 import drumnest.core.place.PlacingTask;
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
@@ -143,11 +143,11 @@ public class LeafPlans {
    *
    * @throws FieldProblemException if no kind is named, or one that has no pockets
    */
-  public Proposal propose(long albumId, Wish wish, Watch watch) {
-    return propose(openAlbums.open(albumId), wish, watch);
+  public Proposal propose(long albumId, Wish wish, ProgressMonitor monitor) {
+    return propose(openAlbums.open(albumId), wish, monitor);
   }
 
-  private Proposal propose(AlbumModel album, Wish wish, Watch watch) {
+  private Proposal propose(AlbumModel album, Wish wish, ProgressMonitor monitor) {
     Map<String, LeafType> types = types(wish.kinds());
     List<Leaf> goes = wish.anew() ? loose(album) : List.of();
     Map<String, Integer> owned = owned(album, types.keySet(), goes);
@@ -191,7 +191,7 @@ public class LeafPlans {
                     3,
                     Weights.of(album.rules()),
                     album.rules()),
-                watch);
+                monitor);
     return new Proposal(
         album,
         wish,
@@ -381,7 +381,7 @@ public class LeafPlans {
     // It says what was proposed for the album as it was seen.
     seen.requireUnchanged();
     AlbumModel album = seen.album();
-    Proposal proposal = propose(album, wish, Watch.NONE);
+    Proposal proposal = propose(album, wish, ProgressMonitor.NONE);
     if (proposal.nothing() != null) {
       throw new UnprocessableException("photos", proposal.nothing());
     }

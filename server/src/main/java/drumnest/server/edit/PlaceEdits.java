@@ -13,12 +13,12 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Breathing;
-import drumnest.core.place.GentlePlacing;
 import drumnest.core.place.LateOffers;
+import drumnest.core.place.MinimalChangePlacing;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingTask;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.TitleRoom;
-import drumnest.core.place.Watch;
 import drumnest.core.place.WordsPlaces;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
@@ -86,12 +86,12 @@ public class PlaceEdits {
    * Places photos of the line again, around those that are locked, cut or stuck and around cards
    * and keepsakes; what was put by hand stays unless moving it pays.
    */
-  public void placeAgain(long albumId, long version, Wish wish, Watch watch) {
+  public void placeAgain(long albumId, long version, Wish wish, ProgressMonitor monitor) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     requireChapter(album, wish.scope());
     PlacingTask task = PlacingTask.of(album, wish.scope(), wish.order(), wish.breathing());
-    Arranged arranged = arranged(album, task, wish, watch);
+    Arranged arranged = arranged(album, task, wish, monitor);
     Map<Integer, Holding> after = after(album, task, arranged.placeOf(), wish.breathing());
     List<Change> changes = new ArrayList<>();
     for (int i = 0; i < task.slots().size(); i++) {
@@ -140,10 +140,11 @@ public class PlaceEdits {
   public record Arranged(int[] placeOf, Placing.Arrangement best) {}
 
   /** Places photos, without changing anything yet. */
-  public static Arranged arranged(AlbumModel album, PlacingTask task, Wish wish, Watch watch) {
+  public static Arranged arranged(
+      AlbumModel album, PlacingTask task, Wish wish, ProgressMonitor monitor) {
     Placing.Arrangement best =
-        new GentlePlacing(Placing.by(wish.order()))
-            .place(task.problem(), task.byHand(), watch)
+        new MinimalChangePlacing(Placing.by(wish.order()))
+            .place(task.problem(), task.byHand(), monitor)
             .arrangement();
     return new Arranged(titled(album, task, best.placeOf(), wish.breathing()), best);
   }
@@ -317,7 +318,7 @@ public class PlaceEdits {
   }
 
   private static boolean wantsWords(PlacingTask task, int photo, int place) {
-    return task.problem().candidates().get(photo).manner().words()
+    return task.problem().candidates().get(photo).hints().words()
         && !task.problem().places().get(place).at().besideWords();
   }
 

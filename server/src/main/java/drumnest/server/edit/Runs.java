@@ -1,6 +1,6 @@
 package drumnest.server.edit;
 
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -18,7 +18,7 @@ public class Runs {
   private final Map<String, Run> running = new ConcurrentHashMap<>();
 
   /** One run. */
-  private static final class Run implements Watch {
+  private static final class Run implements ProgressMonitor {
     private volatile long done;
     private volatile long of = 1;
     private volatile boolean stopped;
@@ -47,9 +47,9 @@ public class Runs {
    *
    * @param name what it is called; null for something that nobody watches
    */
-  public <T> T run(@Nullable String name, Function<Watch, T> what) {
+  public <T> T run(@Nullable String name, Function<ProgressMonitor, T> what) {
     if (name == null) {
-      return what.apply(Watch.NONE);
+      return what.apply(ProgressMonitor.NONE);
     }
     Run run = new Run();
     running.put(name, run);

@@ -23,12 +23,12 @@ class CatchUp {
   private static final Logger LOG = LoggerFactory.getLogger(CatchUp.class);
 
   private final Photos photos;
-  private final Darkroom darkroom;
+  private final ImageRenderer renderer;
   private final PhotoRegistrar registrar;
 
-  CatchUp(Photos photos, @Lazy Darkroom darkroom, PhotoRegistrar registrar) {
+  CatchUp(Photos photos, @Lazy ImageRenderer renderer, PhotoRegistrar registrar) {
     this.photos = photos;
-    this.darkroom = darkroom;
+    this.renderer = renderer;
     this.registrar = registrar;
   }
 
@@ -44,7 +44,7 @@ class CatchUp {
 
   private void see(PhotoEntity photo) {
     try {
-      registrar.see(photo.sha256(), darkroom.measure(photo.file()));
+      registrar.see(photo.sha256(), renderer.measure(photo.file()));
     } catch (IOException | RuntimeException e) {
       LOG.warn("The photo {} cannot be measured again: {}", photo.sha256(), e.getMessage());
     }

@@ -42,7 +42,7 @@ public class PhotoIntake {
 
   private final Home home;
   private final DiskRoom room;
-  private final Darkroom darkroom;
+  private final ImageRenderer renderer;
   private final Photos photos;
   private final OpenAlbums albums;
   private final PhotoRegistrar registrar;
@@ -51,14 +51,14 @@ public class PhotoIntake {
   PhotoIntake(
       Home home,
       DiskRoom room,
-      Darkroom darkroom,
+      ImageRenderer renderer,
       Photos photos,
       OpenAlbums albums,
       PhotoRegistrar registrar) {
     this.albums = albums;
     this.home = home;
     this.room = room;
-    this.darkroom = darkroom;
+    this.renderer = renderer;
     this.photos = photos;
     this.registrar = registrar;
     for (int i = 0; i < turns.length; i++) {
@@ -125,7 +125,7 @@ public class PhotoIntake {
               + MOST_PIXELS / 1_000_000
               + " are accepted.");
     }
-    PixelFeatures features = darkroom.develop(sha256, incoming, format, header);
+    PixelFeatures features = renderer.develop(sha256, incoming, format, header);
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
     PhotoEntity photo =

@@ -40,7 +40,7 @@ public class SharedConnections {
 
   private final Map<HttpServletRequest, InHand> inHand = new ConcurrentHashMap<>();
   private final List<Listening> listening = new CopyOnWriteArrayList<>();
-  private @Nullable ScheduledExecutorService watch;
+  private @Nullable ScheduledExecutorService monitor;
 
   /** A request that is being answered. */
   private record InHand(String address, int port, boolean stranger, long since) {}
@@ -75,22 +75,22 @@ public class SharedConnections {
   }
 
   private synchronized void startWatch() {
-    if (watch == null) {
-      watch =
+    if (monitor == null) {
+      monitor =
           Executors.newSingleThreadScheduledExecutor(
               task -> {
                 Thread thread = new Thread(task, "shared-connections");
                 thread.setDaemon(true);
                 return thread;
               });
-      watch.scheduleWithFixedDelay(this::look, 1, 1, TimeUnit.SECONDS);
+      monitor.scheduleWithFixedDelay(this::look, 1, 1, TimeUnit.SECONDS);
     }
   }
 
   synchronized void closeAll() {
-    if (watch != null) {
-      watch.shutdownNow();
-      watch = null;
+    if (monitor != null) {
+      monitor.shutdownNow();
+      monitor = null;
     }
     listening.clear();
   }

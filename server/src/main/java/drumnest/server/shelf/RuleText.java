@@ -38,7 +38,7 @@ public final class RuleText {
   }
 
   private static boolean isThickness(HouseRule rule) {
-    return rule.fallback() < FINEST && rule.fallback() > 0;
+    return rule.defaultValue() < FINEST && rule.defaultValue() > 0;
   }
 
   private static String unit(HouseRule rule) {
@@ -64,7 +64,8 @@ public final class RuleText {
       String number = text.strip().replaceFirst(" *(ppi|h|min|bits|pt|%)$", "");
       if (!number.matches("\\d{1,9}")) {
         throw new FieldProblemException(
-            "value", "“" + rule.title() + "” is a whole number, such as " + rule.fallback() + ".");
+            "value",
+            "“" + rule.title() + "” is a whole number, such as " + rule.defaultValue() + ".");
       }
       return Long.parseLong(number);
     }

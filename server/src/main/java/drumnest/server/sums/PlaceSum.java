@@ -8,8 +8,8 @@ import drumnest.core.place.FreePlacing;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.StoryPlacing;
-import drumnest.core.place.Watch;
 import drumnest.core.place.Weights;
 import drumnest.server.shelf.RulesInForce;
 import java.math.BigDecimal;
@@ -52,11 +52,11 @@ class PlaceSum implements Sum {
 
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
-    return answer(question, Watch.NONE);
+    return answer(question, ProgressMonitor.NONE);
   }
 
   @Override
-  public Map<String, @Nullable Object> answer(JsonNode question, Watch watch) {
+  public Map<String, @Nullable Object> answer(JsonNode question, ProgressMonitor monitor) {
     Values values = Values.of(question, "", "photos", "slots", "order");
     List<Dated> photos =
         values.list(
@@ -91,7 +91,7 @@ class PlaceSum implements Sum {
     }
     try {
       Placing placing = story ? new StoryPlacing() : new FreePlacing();
-      return answer(problem, placing.place(problem, watch), photos);
+      return answer(problem, placing.place(problem, monitor), photos);
     } catch (IllegalArgumentException tooLarge) {
       throw values.refuse("photos", "are too many: " + tooLarge.getMessage());
     }

@@ -1,6 +1,6 @@
 package drumnest.server.sums;
 
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -19,9 +19,9 @@ interface Sum {
   /**
    * The same of a sum that may take long.
    *
-   * @param watch told of progress; may stop it, and then the best so far is the answer
+   * @param monitor told of progress; may stop it, and then the best so far is the answer
    */
-  default Map<String, @Nullable Object> answer(JsonNode question, Watch watch) {
+  default Map<String, @Nullable Object> answer(JsonNode question, ProgressMonitor monitor) {
     return answer(question);
   }
 }

@@ -1,6 +1,6 @@
 package drumnest.server.sums;
 
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -25,11 +25,12 @@ public class Sums {
    * @throws SumProblemException if there is no such sum, or the question is not understood
    */
   public Map<String, @Nullable Object> answer(String name, JsonNode question) {
-    return answer(name, question, Watch.NONE);
+    return answer(name, question, ProgressMonitor.NONE);
   }
 
   /** The same, watched: what takes long says how far it is, and can be stopped. */
-  public Map<String, @Nullable Object> answer(String name, JsonNode question, Watch watch) {
+  public Map<String, @Nullable Object> answer(
+      String name, JsonNode question, ProgressMonitor monitor) {
     Sum sum = sums.get(name);
     if (sum == null) {
       throw new SumProblemException(
@@ -38,6 +39,6 @@ public class Sums {
               + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
               + ".");
     }
-    return sum.answer(question, watch);
+    return sum.answer(question, monitor);
   }
 }

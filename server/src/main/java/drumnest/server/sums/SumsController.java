@@ -42,7 +42,8 @@ class SumsController {
       @RequestBody(required = false) byte @Nullable [] body) {
     // An answer says null where there is no value, unlike the rest of the interface.
     JsonNode question = question(body);
-    return strict.writeValueAsString(runs.run(run, watch -> sums.answer(name, question, watch)));
+    return strict.writeValueAsString(
+        runs.run(run, monitor -> sums.answer(name, question, monitor)));
   }
 
   private JsonNode question(byte @Nullable [] body) {

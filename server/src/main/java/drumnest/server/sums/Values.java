@@ -97,8 +97,8 @@ final class Values {
   }
 
   /** A length above 0 and at most 100 in, or what it is if none is given. */
-  Length length(String name, Length fallback) {
-    return has(name) ? length(name) : fallback;
+  Length length(String name, Length defaultValue) {
+    return has(name) ? length(name) : defaultValue;
   }
 
   /** A length of 0 to 100 in. */
@@ -111,8 +111,8 @@ final class Values {
   }
 
   /** A length of 0 to 100 in, or what it is if none is given. */
-  Length lengthOrNone(String name, Length fallback) {
-    return has(name) ? lengthOrNone(name) : fallback;
+  Length lengthOrNone(String name, Length defaultValue) {
+    return has(name) ? lengthOrNone(name) : defaultValue;
   }
 
   /** A place at most 100 in away, to either side. */
@@ -272,9 +272,9 @@ final class Values {
     throw problem(name, "is out of range; accepted is " + accepted);
   }
 
-  boolean flag(String name, boolean fallback) {
+  boolean flag(String name, boolean defaultValue) {
     if (!has(name)) {
-      return fallback;
+      return defaultValue;
     }
     JsonNode value = object.get(name);
     if (!value.isBoolean()) {

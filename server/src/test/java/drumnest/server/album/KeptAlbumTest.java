@@ -14,7 +14,7 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.place.PlacingTask;
-import drumnest.core.place.Watch;
+import drumnest.core.place.ProgressMonitor;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.NotThereException;
 import drumnest.server.RunningServer;
@@ -166,7 +166,8 @@ class KeptAlbumTest {
           part(PlaceEdits.class).setAside(1, version, slot, any(List.of(Reservation.values())));
       case 23 ->
           part(PlaceEdits.class)
-              .placeAgain(1, version, PlaceEdits.Wish.story(PlacingTask.Scope.ALBUM), Watch.NONE);
+              .placeAgain(
+                  1, version, PlaceEdits.Wish.story(PlacingTask.Scope.ALBUM), ProgressMonitor.NONE);
       case 24 -> around(slot);
       default -> {
         if (random.nextInt(3) > 0) {

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class GentlePlacingTest {
+class MinimalChangePlacingTest {
 
-  private static final GentlePlacing GENTLE = new GentlePlacing(new StoryPlacing());
+  private static final MinimalChangePlacing GENTLE = new MinimalChangePlacing(new StoryPlacing());
 
   private static Placing.Problem inStory(List<Candidate> photos, List<Place> places) {
     return new Placing.Problem(
@@ -29,7 +29,8 @@ class GentlePlacingTest {
             PlacingCases.place("1", 6, 4),
             PlacingCases.place("2", 6, 4),
             PlacingCases.place("3", 6, 4));
-    GentlePlacing.Answer answer = GENTLE.place(inStory(line, row), Map.of(2, 0), Watch.NONE);
+    MinimalChangePlacing.Answer answer =
+        GENTLE.place(inStory(line, row), Map.of(2, 0), ProgressMonitor.NONE);
     assertThat(answer.arrangement().placeOf()[0]).isEqualTo(2);
     assertThat(answer.moved()).isEmpty();
   }
@@ -39,7 +40,8 @@ class GentlePlacingTest {
     List<Candidate> line =
         List.of(PlacingCases.photo("wide", 6000, 4000), PlacingCases.photo("tall", 3000, 4000));
     List<Place> row = List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 3, 4));
-    GentlePlacing.Answer answer = GENTLE.place(inStory(line, row), Map.of(1, 0), Watch.NONE);
+    MinimalChangePlacing.Answer answer =
+        GENTLE.place(inStory(line, row), Map.of(1, 0), ProgressMonitor.NONE);
     assertThat(answer.arrangement().placeOf()).containsExactly(0, 1);
     assertThat(answer.moved()).containsExactly(0);
   }
@@ -60,7 +62,7 @@ class GentlePlacingTest {
         byHand.putIfAbsent(place, photo);
       }
     }
-    GentlePlacing.Answer answer = GENTLE.place(problem, byHand, Watch.NONE);
+    MinimalChangePlacing.Answer answer = GENTLE.place(problem, byHand, ProgressMonitor.NONE);
     long fixed = new StoryPlacing().place(problem.withLocked(byHand)).cost();
     assertThat(answer.arrangement().cost()).isLessThanOrEqualTo(fixed);
     byHand.forEach(
@@ -80,7 +82,7 @@ class GentlePlacingTest {
     List<Candidate> line =
         List.of(PlacingCases.photo("wide", 6000, 4000), PlacingCases.photo("tall", 3000, 4000));
     List<Place> row = List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 3, 4));
-    GentlePlacing.Answer answer =
+    MinimalChangePlacing.Answer answer =
         GENTLE.place(inStory(line, row), Map.of(1, 0), (done, of) -> false);
     assertThat(answer.arrangement().placeOf()[0]).isEqualTo(1);
   }

@@ -10,13 +10,13 @@ import java.util.Map;
  * places between pictures, words without a free place beside their picture, and every moment left
  * out.
  */
-public final class Account {
+public final class CostBreakdown {
 
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final Layout layout;
 
-  private Account(Placing.Problem problem, int[] placeOf) {
+  private CostBreakdown(Placing.Problem problem, int[] placeOf) {
     this.problem = problem;
     this.cost = new PlacingCost(problem);
     this.layout = new Layout(problem, cost, placeOf);
@@ -25,8 +25,8 @@ public final class Account {
   /**
    * @param placeOf for each picture the index of its place, or -1 if it is left out
    */
-  public static Account of(Placing.Problem problem, int[] placeOf) {
-    return new Account(problem, placeOf.clone());
+  public static CostBreakdown of(Placing.Problem problem, int[] placeOf) {
+    return new CostBreakdown(problem, placeOf.clone());
   }
 
   /** What is wrong with the picture in this place, with what is beside it and for its words. */

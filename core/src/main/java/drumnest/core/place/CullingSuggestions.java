@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * Heroes and pictures that are locked in a place are never suggested, nor all versions of one
  * subject. Source: common practice, no source.
  */
-public final class FirstToDrop {
+public final class CullingSuggestions {
 
   /** Why a picture is suggested. */
   public enum Reason {
@@ -72,7 +72,7 @@ public final class FirstToDrop {
   private final List<Suggestion> found = new ArrayList<>();
   private final Set<String> taken = new LinkedHashSet<>();
 
-  private FirstToDrop(Chapter chapter, HouseRules rules) {
+  private CullingSuggestions(Chapter chapter, HouseRules rules) {
     this.chapter = chapter;
     this.rules = rules;
   }
@@ -82,7 +82,7 @@ public final class FirstToDrop {
    * chapter that has no page yet keeps none too many: it wants pages.
    */
   public static List<Suggestion> of(Chapter chapter, HouseRules rules) {
-    return new FirstToDrop(chapter, rules).suggestions();
+    return new CullingSuggestions(chapter, rules).suggestions();
   }
 
   private List<Suggestion> suggestions() {

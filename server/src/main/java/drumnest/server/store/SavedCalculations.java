@@ -5,9 +5,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The sums that were sent to tickets. */
-public interface Slips extends JpaRepository<SlipEntity, Long> {
+public interface SavedCalculations extends JpaRepository<SavedCalculationEntity, Long> {
 
-  List<SlipEntity> findByAlbumIdOrderByIdDesc(Long albumId);
+  List<SavedCalculationEntity> findByAlbumIdOrderByIdDesc(Long albumId);
 
   @Transactional
   void deleteByAlbumIdAndId(Long albumId, Long id);

@@ -9,7 +9,7 @@ import java.util.Map;
  * than they may, and of a moment one version is placed. Method: local search, common practice, no
  * source; every step makes it cheaper, so it ends.
  */
-final class Exchange {
+final class LocalSearch {
 
   private static final int ROUNDS = 60;
 
@@ -23,7 +23,7 @@ final class Exchange {
   /**
    * @param placeOf the arrangement, which is changed
    */
-  Exchange(Placing.Problem problem, PlacingCost cost, int[] placeOf) {
+  LocalSearch(Placing.Problem problem, PlacingCost cost, int[] placeOf) {
     this.problem = problem;
     this.cost = cost;
     this.layout = new Layout(problem, cost, placeOf);
@@ -38,14 +38,14 @@ final class Exchange {
     return problem.places().get(place).at().page();
   }
 
-  /** Improves it until nothing is gained any more, or the watch stops it; answers its cost. */
-  long improve(Watch watch) {
+  /** Improves it until nothing is gained any more, or the monitor stops it; answers its cost. */
+  long improve(ProgressMonitor monitor) {
     boolean goesOn = besidesCost();
     int photos = problem.candidates().size();
     for (int round = 0; goesOn && round < ROUNDS; round++) {
       goesOn = false;
       for (int photo = 0; photo < photos; photo++) {
-        if (!watch.goOn((long) round * photos + photo, (long) ROUNDS * photos)) {
+        if (!monitor.goOn((long) round * photos + photo, (long) ROUNDS * photos)) {
           return layout.total();
         }
         for (int place = 0; place < problem.places().size(); place++) {

@@ -21,9 +21,9 @@ import org.springframework.stereotype.Component;
  * hold whole and is very large, and JPEG files in the colours of print, go to the other one.
  */
 @Component
-public class Darkroom {
+public class ImageRenderer {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Darkroom.class);
+  private static final Logger LOG = LoggerFactory.getLogger(ImageRenderer.class);
   private static final int MEGABYTE = 1 << 20;
   private static final int MOST_MEGABYTES = 160;
 
@@ -33,7 +33,7 @@ public class Darkroom {
   private final Semaphore busy = new Semaphore(Runtime.getRuntime().availableProcessors());
   private final Semaphore memory = new Semaphore(MOST_MEGABYTES, true);
 
-  Darkroom(Home home) {
+  ImageRenderer(Home home) {
     this.home = home;
     this.usual = nativeReader();
   }

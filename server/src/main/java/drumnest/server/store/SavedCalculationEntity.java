@@ -10,7 +10,7 @@ import jakarta.persistence.Table;
 /** A sum that was sent to the ticket of an album: its name and its question as JSON. */
 @Entity
 @Table(name = "slip")
-public class SlipEntity {
+public class SavedCalculationEntity {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -20,9 +20,9 @@ public class SlipEntity {
   private String sumName;
   @Lob private String question;
 
-  protected SlipEntity() {}
+  protected SavedCalculationEntity() {}
 
-  public SlipEntity(Long albumId, String sumName, String question) {
+  public SavedCalculationEntity(Long albumId, String sumName, String question) {
     this.albumId = albumId;
     this.sumName = sumName;
     this.question = question;

@@ -14,11 +14,11 @@ import java.util.Map;
  * pays. The answer is the best around those that stay. Time: one placing for each that was put by
  * hand.
  */
-public final class GentlePlacing {
+public final class MinimalChangePlacing {
 
   private final Placing placing;
 
-  public GentlePlacing(Placing placing) {
+  public MinimalChangePlacing(Placing placing) {
     this.placing = placing;
   }
 
@@ -33,18 +33,19 @@ public final class GentlePlacing {
    * @param byHand pictures that were put by hand and are not locked: index of the place to index of
    *     the picture
    */
-  public Answer place(Placing.Problem problem, Map<Integer, Integer> byHand, Watch watch) {
+  public Answer place(
+      Placing.Problem problem, Map<Integer, Integer> byHand, ProgressMonitor monitor) {
     Map<Integer, Integer> staying = new HashMap<>(byHand);
-    Placing.Arrangement best = placing.place(around(problem, staying), watch);
+    Placing.Arrangement best = placing.place(around(problem, staying), monitor);
     List<Integer> moved = new ArrayList<>();
     int done = 0;
     for (int place : sorted(byHand.keySet())) {
-      if (!watch.goOn(++done, byHand.size() + 1L)) {
+      if (!monitor.goOn(++done, byHand.size() + 1L)) {
         break;
       }
       Map<Integer, Integer> fewer = new HashMap<>(staying);
       fewer.remove(place);
-      Placing.Arrangement without = placing.place(around(problem, fewer), watch);
+      Placing.Arrangement without = placing.place(around(problem, fewer), monitor);
       if (without.placeOf()[byHand.get(place)] != place
           && without.cost() + problem.weights().moved() < best.cost()) {
         best = without;

@@ -2,8 +2,8 @@ package drumnest.server.api;
 
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.store.SlipEntity;
-import drumnest.server.store.Slips;
+import drumnest.server.store.SavedCalculationEntity;
+import drumnest.server.store.SavedCalculations;
 import drumnest.server.sums.Sums;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -20,18 +20,19 @@ import tools.jackson.databind.json.JsonMapper;
 /** Sums sent to the ticket of an album, until they are thrown away. */
 @RestController
 @RequestMapping("/api/albums/{id}/slips")
-class SlipController {
+class SavedCalculationController {
 
   private static final int MOST = 50;
   private static final int LARGEST = 64_000;
   private static final TypeReference<Map<String, Object>> QUESTION = new TypeReference<>() {};
 
-  private final Slips slips;
+  private final SavedCalculations slips;
   private final OpenAlbums albums;
   private final Sums sums;
   private final JsonMapper json;
 
-  SlipController(Slips slips, OpenAlbums albums, Sums sums, JsonMapper json) {
+  SavedCalculationController(
+      SavedCalculations slips, OpenAlbums albums, Sums sums, JsonMapper json) {
     this.slips = slips;
     this.albums = albums;
     this.sums = sums;
@@ -67,7 +68,7 @@ class SlipController {
     }
     // A sum that does not come out is refused here, with its own words.
     sums.answer(request.sum(), json.readTree(question));
-    slips.save(new SlipEntity(id, request.sum(), question));
+    slips.save(new SavedCalculationEntity(id, request.sum(), question));
     return slips(id);
   }
 

@@ -1,10 +1,10 @@
 package drumnest.core.place;
 
 /** Watches something that takes long. */
-public interface Watch {
+public interface ProgressMonitor {
 
   /** Lets it run to its end. */
-  Watch NONE = (done, of) -> true;
+  ProgressMonitor NONE = (done, of) -> true;
 
   /**
    * Says how far it came.
@@ -19,7 +19,7 @@ public interface Watch {
    * @param number which, from 0
    * @param parts how many there are
    */
-  default Watch part(int number, int parts) {
+  default ProgressMonitor part(int number, int parts) {
     return (done, of) -> goOn(number * of + done, parts * of);
   }
 }
