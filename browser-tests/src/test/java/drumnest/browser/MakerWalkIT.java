@@ -363,22 +363,23 @@ class MakerWalkIT {
   void a_window_that_has_not_seen_the_newest_overwrites_nothing_and_says_so() {
     page.navigate(app.address());
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
-    String title = "Changed in another window";
     page.route(
         "**/take-out",
         route -> {
-          retitle(title);
+          turnElsewhere("1-back-2");
           route.resume();
         });
     slot("1-back-2").click();
     page.keyboard().press("Delete");
     assertThat(page.getByText("was changed in another window").first()).isVisible();
-    assertThat(button(title + ", change the title")).isVisible();
+    assertThat(page.getByText("Last: turn in pocket 2")).isVisible();
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
+    page.keyboard().press("z");
+    assertThat(page.getByText("Last: turn in pocket 2")).hasCount(0);
   }
 
   /** What another window would do. */
-  private static void retitle(String title) {
+  private static void turnElsewhere(String slot) {
     HttpClient http = HttpClient.newHttpClient();
     URI album = URI.create(app.address() + "/api/albums/1");
     try {
@@ -387,11 +388,11 @@ class MakerWalkIT {
               .body();
       String version = seen.replaceAll(".*\"version\":(\\d+).*", "$1");
       http.send(
-          HttpRequest.newBuilder(URI.create(album + "/title"))
+          HttpRequest.newBuilder(URI.create(album + "/turn"))
               .header("Content-Type", "application/json")
               .POST(
                   HttpRequest.BodyPublishers.ofString(
-                      "{\"version\":" + version + ",\"title\":\"" + title + "\"}"))
+                      "{\"version\":" + version + ",\"slot\":\"" + slot + "\",\"turned\":true}"))
               .build(),
           HttpResponse.BodyHandlers.discarding());
     } catch (IOException e) {

@@ -264,6 +264,11 @@ public final class AlbumModel {
     return new AlbumModel(next, parts, supplies, fits, this, Set.of());
   }
 
+  /** The same, with what was worked out of an earlier one where it still holds. */
+  public AlbumModel takingOver(AlbumModel before) {
+    return new AlbumModel(head, parts, supplies, fits, before, Set.of());
+  }
+
   /** This album as it would be under other house rules. */
   public AlbumModel under(HouseRules rules) {
     return new AlbumModel(

@@ -9,6 +9,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.StaleVersionException;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
 
@@ -50,7 +51,8 @@ public class OpenAlbums {
         && stored.version(id).orElse(-1L) == there.album().version()) {
       return there.album();
     }
-    AlbumModel album = stored.read(id, now);
+    AlbumModel read = stored.read(id, now);
+    AlbumModel album = there == null ? read : read.takingOver(there.album());
     kept.put(id, new Kept(asOf, now, album));
     return album;
   }
@@ -97,16 +99,19 @@ public class OpenAlbums {
    */
   void stepped(long id, long version, List<Change> changes) {
     steps.add(id, version + 1, changes);
-    kept.asMap()
-        .computeIfPresent(
-            id,
-            (same, there) ->
-                there.album().version() == version
-                    ? new Kept(
-                        there.arrivals(),
-                        there.supplies(),
-                        there.album().apply(changes).asVersion(version + 1))
-                    : there);
+    kept.asMap().computeIfPresent(id, (same, there) -> after(there, version, changes));
+  }
+
+  /** What is kept after a step; nothing where it would have to be read anew anyway. */
+  private @Nullable Kept after(Kept there, long version, List<Change> changes) {
+    if (there.album().version() != version) {
+      return there;
+    }
+    if (there.arrivals() != arrivals.get() || !supplies.areStill(there.supplies())) {
+      return null;
+    }
+    return new Kept(
+        there.arrivals(), there.supplies(), there.album().apply(changes).asVersion(version + 1));
   }
 
   @TransactionalEventListener(fallbackExecution = true)

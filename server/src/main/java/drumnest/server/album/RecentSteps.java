@@ -14,7 +14,10 @@ import org.springframework.stereotype.Component;
 @Component
 class RecentSteps {
 
-  private static final int MOST = 200;
+  private static final int MOST_STEPS = 200;
+
+  /** Steps that touch much, such as filling an album, are remembered for less long. */
+  private static final int MOST_PARTS = 20_000;
 
   /** By album, and by the version that the step has made. */
   private final Map<Long, NavigableMap<Long, Touched>> steps = new ConcurrentHashMap<>();
@@ -23,9 +26,15 @@ class RecentSteps {
     NavigableMap<Long, Touched> known =
         steps.computeIfAbsent(album, key -> new ConcurrentSkipListMap<>());
     known.put(version, Touched.by(changes));
-    while (known.size() > MOST) {
+    while (known.size() > MOST_STEPS || known.size() > 1 && parts(known) > MOST_PARTS) {
       known.pollFirstEntry();
     }
+  }
+
+  private static int parts(Map<Long, Touched> steps) {
+    return steps.values().stream()
+        .mapToInt(each -> each.altered().size() + each.reliedOn().size())
+        .sum();
   }
 
   /** What was touched from one version of an album to another; nothing where that is not known. */

@@ -58,6 +58,15 @@ class SuppliesInForce {
     return there.supplies();
   }
 
+  /** Whether these are in force still; asks nothing of the database. */
+  boolean areStill(Supplies supplies) {
+    Known there = known;
+    return there != null
+        && there.supplies() == supplies
+        && there.revision() == revision.get()
+        && supplies.rules() == rules.rules();
+  }
+
   private Supplies load(HouseRules inForce) {
     Map<String, LeafType> types = new HashMap<>();
     shelf

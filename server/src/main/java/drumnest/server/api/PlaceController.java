@@ -2,6 +2,7 @@ package drumnest.server.api;
 
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingTask;
@@ -54,7 +55,7 @@ class PlaceController {
       @PathVariable("id") long id,
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @Valid @RequestBody Requests.PlaceAgain request) {
-    PlaceEdits.Wish wish =
+    AlbumPlacing.Request wish =
         wish(request.spread(), request.chapter(), request.order(), request.breathing());
     runs.run(
         request.run(),
@@ -65,7 +66,7 @@ class PlaceController {
     return albums.album(id, spread);
   }
 
-  private static PlaceEdits.Wish wish(
+  private static AlbumPlacing.Request wish(
       @Nullable Integer spread,
       @Nullable String chapter,
       @Nullable String order,
@@ -73,7 +74,7 @@ class PlaceController {
     if (spread != null && chapter != null) {
       throw new FieldProblemException("chapter", "Name a spread or a chapter, not both.");
     }
-    return new PlaceEdits.Wish(
+    return new AlbumPlacing.Request(
         new PlacingTask.Scope(spread, chapter),
         order == null ? Placing.Order.STORY : choice("order", Placing.Order.class, order),
         breathing(breathing));

@@ -6,9 +6,11 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.CostBreakdown;
+import drumnest.core.place.LatePhotos;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
 import drumnest.core.place.Place;
@@ -74,7 +76,7 @@ class PlaceViews {
       List<PartView> parts,
       String shapes) {}
 
-  AccountView account(long albumId, PlaceEdits.Wish wish) {
+  AccountView account(long albumId, AlbumPlacing.Request wish) {
     AlbumModel album = openAlbums.open(albumId);
     PlaceEdits.requireChapter(album, wish.scope());
     PlacingTask task =
@@ -82,7 +84,7 @@ class PlaceViews {
             album, wish.scope(), wish.order(), wish.breathing(), PlacingTask.Who.AS_IT_IS);
     int[] placeOf = task.placeOf(album);
     CostBreakdown account = CostBreakdown.of(task.problem(), placeOf);
-    PlaceEdits.Arranged arranged = PlaceEdits.arranged(album, task, wish, ProgressMonitor.NONE);
+    AlbumPlacing.Arranged arranged = AlbumPlacing.arranged(album, task, wish, ProgressMonitor.NONE);
     Placing.Arrangement best = arranged.best();
     long titled = CostBreakdown.of(task.problem(), arranged.placeOf()).total();
     int placed = 0;
@@ -104,7 +106,7 @@ class PlaceViews {
 
   /** Why places of a spread stay empty although photos wait, in a sentence; empty if none do. */
   private static String whyGaps(
-      AlbumModel album, PlacingTask task, int[] placeOf, PlaceEdits.Wish wish) {
+      AlbumModel album, PlacingTask task, int[] placeOf, AlbumPlacing.Request wish) {
     if (wish.scope().spread() == null || !task.hasRoomInGap(album, placeOf)) {
       return "";
     }
@@ -154,7 +156,7 @@ class PlaceViews {
     }
   }
 
-  WhyView why(long albumId, String slotId, PlaceEdits.Wish wish) {
+  WhyView why(long albumId, String slotId, AlbumPlacing.Request wish) {
     AlbumModel album = openAlbums.open(albumId);
     Slot slot =
         album
@@ -188,7 +190,7 @@ class PlaceViews {
   }
 
   /** The spread that a slot is on. */
-  private static PlacingTask task(AlbumModel album, Slot slot, PlaceEdits.Wish wish) {
+  private static PlacingTask task(AlbumModel album, Slot slot, AlbumPlacing.Request wish) {
     int spread = album.leaves().spreadOf(slot.parent().page());
     return PlacingTask.of(
         album,
@@ -295,7 +297,7 @@ class PlaceViews {
     MakingRoom.Means means = means(album);
     List<LateView> views = new ArrayList<>();
     int without = 0;
-    for (PlaceEdits.Late late : PlaceEdits.late(album)) {
+    for (LatePhotos.Offer late : LatePhotos.of(album)) {
       String name = album.photo(late.photo()).map(AlbumPhoto::name).orElse("");
       if (late.gap() != null) {
         AlbumModel with = AlbumEdits.asPut(album, late.gap(), late.photo());

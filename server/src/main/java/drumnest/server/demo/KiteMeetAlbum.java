@@ -3,6 +3,7 @@ package drumnest.server.demo;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.PlacingTask;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.album.OpenAlbums;
@@ -76,7 +77,7 @@ class KiteMeetAlbum {
   }
 
   private void place(long albumId, int spread) {
-    PlaceEdits.Wish wish = PlaceEdits.Wish.story(PlacingTask.Scope.spread(spread));
+    AlbumPlacing.Request wish = AlbumPlacing.Request.story(PlacingTask.Scope.spread(spread));
     places.placeAgain(albumId, version(albumId), wish, ProgressMonitor.NONE);
   }
 

@@ -11,6 +11,7 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Candidates;
@@ -119,7 +120,7 @@ public class LeafPlans {
       List<Leaf> added = added(laid, plan);
       Map<String, @Nullable Holding> settled = new HashMap<>();
       added.forEach(leaf -> LeafEdits.slots(leaf).forEach(slot -> settled.put(slot.id(), null)));
-      settled.putAll(PlaceEdits.settled(laid, added, wish.breathing()));
+      settled.putAll(AlbumPlacing.settled(laid, added, wish.breathing()));
       return laid.with(settled);
     }
 

@@ -13,6 +13,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.PlacingTask;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.core.stock.HouseRule;
@@ -167,7 +168,10 @@ class KeptAlbumTest {
       case 23 ->
           part(PlaceEdits.class)
               .placeAgain(
-                  1, version, PlaceEdits.Wish.story(PlacingTask.Scope.ALBUM), ProgressMonitor.NONE);
+                  1,
+                  version,
+                  AlbumPlacing.Request.story(PlacingTask.Scope.ALBUM),
+                  ProgressMonitor.NONE);
       case 24 -> around(slot);
       default -> {
         if (random.nextInt(3) > 0) {

@@ -1,0 +1,221 @@
+package drumnest.core.place;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Reservation;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.StoryPhoto;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Placing photos in a part of an album: where they go, and what the slots around them are reserved
+ * for then, as pages breathe: titles before their chapters, words beside their photos, and air.
+ */
+public final class AlbumPlacing {
+
+  private AlbumPlacing() {}
+
+  /**
+   * How photos are to be placed.
+   *
+   * @param scope which part of the album
+   * @param order by what
+   * @param breathing how much of each page is left to breathe
+   */
+  public record Request(PlacingTask.Scope scope, Placing.Order order, Breathing breathing) {
+
+    /** In story order, every pocket filled. */
+    public static Request story(PlacingTask.Scope scope) {
+      return new Request(scope, Placing.Order.STORY, Breathing.PACKED);
+    }
+  }
+
+  /**
+   * What placing comes to.
+   *
+   * @param placeOf for each picture the index of its place, or -1
+   * @param best the arrangement it comes from, before titles were given their places
+   */
+  public record Arranged(int[] placeOf, Placing.Arrangement best) {}
+
+  /** Places photos, without changing anything yet. */
+  public static Arranged arranged(
+      AlbumModel album, PlacingTask task, Request request, ProgressMonitor monitor) {
+    Placing.Arrangement best =
+        new MinimalChangePlacing(Placing.by(request.order()))
+            .place(task.problem(), task.byHand(), monitor)
+            .arrangement();
+    return new Arranged(titled(album, task, best.placeOf(), request.breathing()), best);
+  }
+
+  /** The same with places for titles before their chapters, where there is room to breathe. */
+  private static int[] titled(
+      AlbumModel album, PlacingTask task, int[] found, Breathing breathing) {
+    int[] placeOf = found;
+    if (breathing != Breathing.PACKED) {
+      for (int first : begins(album, task, found).keySet()) {
+        placeOf = TitleRoom.before(task.problem(), placeOf, first);
+      }
+    }
+    return placeOf;
+  }
+
+  /** What the slots hold then, with the places that are reserved. */
+  public static Map<Integer, Holding> holdings(
+      AlbumModel album, PlacingTask task, int[] placeOf, Breathing breathing) {
+    Map<Integer, Holding> after = new HashMap<>();
+    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
+    for (int i = 0; i < photoAt.length; i++) {
+      Holding held = album.holding(task.slots().get(i).id()).orElse(null);
+      if (photoAt[i] >= 0) {
+        String photo = task.problem().candidates().get(photoAt[i]).id();
+        boolean stays = held != null && photo.equals(held.photo());
+        after.put(i, stays ? held : Holding.ofPhoto(photo));
+      }
+    }
+    if (breathing != Breathing.PACKED) {
+      reserve(album, task, photoAt, begins(album, task, placeOf).keySet(), after);
+    }
+    return after;
+  }
+
+  /** What the slots of these leaves hold, once titles and words have their places. */
+  public static Map<String, Holding> settled(
+      AlbumModel album, List<Leaf> leaves, Breathing breathing) {
+    PlacingTask task =
+        PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
+    Map<String, Holding> settled = new HashMap<>();
+    int[] titled = titled(album, task, task.placeOf(album), breathing);
+    holdings(album, task, titled, breathing)
+        .forEach(
+            (i, holding) -> {
+              if (leaves.contains(task.slots().get(i).leaf())) {
+                settled.put(task.slots().get(i).id(), holding);
+              }
+            });
+    return settled;
+  }
+
+  /** The first placed picture of each chapter, and its place. */
+  private static Map<Integer, Integer> begins(AlbumModel album, PlacingTask task, int[] placeOf) {
+    Map<Integer, Integer> begins = new LinkedHashMap<>();
+    for (Chapter chapter : album.chapters()) {
+      Set<String> ids = chapter.photos().stream().map(StoryPhoto::id).collect(Collectors.toSet());
+      IntStream.range(0, placeOf.length)
+          .filter(i -> placeOf[i] >= 0)
+          .filter(i -> ids.contains(task.problem().candidates().get(i).id()))
+          .boxed()
+          .min(Comparator.comparing(i -> placeOf[i]))
+          .filter(first -> isBegin(album, task, ids, placeOf[first]))
+          .ifPresent(first -> begins.put(first, placeOf[first]));
+    }
+    return begins;
+  }
+
+  /** Whether no earlier page has a photo of the chapter. */
+  private static boolean isBegin(AlbumModel album, PlacingTask task, Set<String> ids, int place) {
+    int number = task.slots().get(place).leaf().number();
+    Set<String> here = task.slots().stream().map(Slot::id).collect(Collectors.toSet());
+    return ids.stream()
+        .flatMap(photo -> album.slotOf(photo).stream())
+        .noneMatch(slot -> slot.leaf().number() < number && !here.contains(slot.id()));
+  }
+
+  private static void reserve(
+      AlbumModel album,
+      PlacingTask task,
+      int[] photoAt,
+      Set<Integer> begins,
+      Map<Integer, Holding> after) {
+    Map<Integer, List<Integer>> pages = new LinkedHashMap<>();
+    for (int i = 0; i < photoAt.length; i++) {
+      pages
+          .computeIfAbsent(task.problem().places().get(i).at().page(), page -> new ArrayList<>())
+          .add(i);
+    }
+    pages.forEach(
+        (number, places) -> {
+          boolean holdsAny = places.stream().anyMatch(i -> photoAt[i] >= 0);
+          if (holdsAny && task.problem().room().containsKey(number)) {
+            List<Size> sizes = task.pages().get(number);
+            WordsPlaces.Page page = page(task, photoAt, places, begins, sizes.size());
+            Map<String, WordsPlaces.Use> uses = WordsPlaces.of(page, album.rules());
+            // What the breathing room leaves free is left so on purpose; the rest are gaps.
+            Area air = Area.of(sizes).minus(task.problem().room().get(number));
+            for (int i : places) {
+              WordsPlaces.Use use = uses.get(task.slots().get(i).id());
+              if (use != null) {
+                after.put(i, Holding.reserved(Reservation.valueOf(use.name()), false));
+                air = air.minus(area(task, i));
+              }
+            }
+            for (int i : places) {
+              // A place that is mostly within the air is part of it.
+              if (photoAt[i] < 0 && !after.containsKey(i) && air.over(area(task, i)) > 0.5) {
+                after.put(i, Holding.reserved(Reservation.EMPTY, false));
+                air = air.minus(area(task, i));
+              }
+            }
+          }
+        });
+  }
+
+  private static Area area(PlacingTask task, int place) {
+    return task.problem().places().get(place).area();
+  }
+
+  private static WordsPlaces.Page page(
+      PlacingTask task, int[] photoAt, List<Integer> places, Set<Integer> begins, int size) {
+    List<String> free = new ArrayList<>();
+    Map<String, List<String>> beside = new LinkedHashMap<>();
+    for (int i : places) {
+      if (photoAt[i] < 0) {
+        free.add(task.slots().get(i).id());
+      } else if (wantsWords(task, photoAt[i], i)) {
+        Slot slot = task.slots().get(i);
+        beside.put(
+            task.problem().candidates().get(photoAt[i]).id(),
+            places.stream()
+                .filter(other -> photoAt[other] < 0 && slot.touches(task.slots().get(other)))
+                .map(other -> task.slots().get(other).id())
+                .toList());
+      }
+    }
+    Integer first =
+        places.stream().filter(i -> begins.contains(photoAt[i])).findFirst().orElse(null);
+    return new WordsPlaces.Page(
+        size,
+        free,
+        beside,
+        first != null,
+        first == null ? null : head(task, photoAt, places, first));
+  }
+
+  /** The first of the free places right before a chapter's first picture, if there is one. */
+  private static @Nullable String head(
+      PlacingTask task, int[] photoAt, List<Integer> places, int first) {
+    int head = first;
+    while (places.contains(head - 1) && photoAt[head - 1] < 0) {
+      head--;
+    }
+    return head == first ? null : task.slots().get(head).id();
+  }
+
+  private static boolean wantsWords(PlacingTask task, int photo, int place) {
+    return task.problem().candidates().get(photo).hints().words()
+        && !task.problem().places().get(place).at().besideWords();
+  }
+}
