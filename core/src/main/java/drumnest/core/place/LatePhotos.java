@@ -39,12 +39,12 @@ public final class LatePhotos {
         told.add(task.problem().candidates().get(i).alternates());
       }
     }
-    // A gap is a slot that holds nothing and was not set aside, by the maker or by placing.
+    // A gap is a slot that holds nothing and is not reserved, by the maker or by placing.
     Map<Integer, Set<Integer>> closed = new HashMap<>();
-    Set<Integer> aside = new HashSet<>();
+    Set<Integer> reserved = new HashSet<>();
     for (int i = 0; i < task.slots().size(); i++) {
       if (album.reservation(task.slots().get(i)).isPresent()) {
-        aside.add(i);
+        reserved.add(i);
       }
     }
     int most =
@@ -59,7 +59,7 @@ public final class LatePhotos {
       boolean more = late.size() < MOST;
       if (more && placeOf[i] < 0 && wanted && (versions == null || told.add(versions))) {
         late.add(i);
-        closed.put(i, aside);
+        closed.put(i, reserved);
       }
     }
     if (placed.isEmpty()) {

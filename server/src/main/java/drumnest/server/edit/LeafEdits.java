@@ -29,7 +29,8 @@ import org.springframework.stereotype.Service;
 
 /**
  * What a maker does to the leaves of an album. Every method is one step of its history, done whole
- * or not at all, and only if the album is still as the page that asks has seen it.
+ * or not at all, and refused where others have changed what it touches since the page that asks has
+ * seen it.
  */
 @Service
 public class LeafEdits {

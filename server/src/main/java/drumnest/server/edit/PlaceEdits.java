@@ -25,8 +25,8 @@ import org.springframework.stereotype.Service;
 
 /**
  * Placing many photos at once, and what slots are set aside for. Every method is one step of the
- * album's history, done whole or not at all, and only if the album is still as the page that asks
- * has seen it.
+ * album's history, done whole or not at all, and refused where others have changed what it touches
+ * since the page that asks has seen it.
  */
 @Service
 public class PlaceEdits {
