@@ -21,6 +21,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.RunningServer;
 import drumnest.server.TestPictures;
 import drumnest.server.UnprocessableException;
+import drumnest.server.demo.PhotoWriter;
 import drumnest.server.edit.AlbumEdits;
 import drumnest.server.edit.LeafEdits;
 import drumnest.server.edit.PhotoEdits;
@@ -29,6 +30,10 @@ import drumnest.server.edit.ThingEdits;
 import drumnest.server.edit.WouldLoseException;
 import drumnest.server.shelf.RulesInForce;
 import drumnest.server.shelf.Shelf;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -67,18 +72,23 @@ class KeptAlbumTest {
     }
   }
 
+  /** Every other photo says which camera it is of. */
   private void arrive() {
     int number = arrived++;
-    SERVER
-        .take(
-            "p" + number + ".jpg",
-            TestPictures.jpeg(
-                number % 2 == 0 ? 300 : 200,
-                number % 2 == 0 ? 200 : 300,
-                1,
-                NOON.plusMinutes(47L * (number * 7 % 23)),
-                number))
-        .is(200);
+    boolean wide = number % 3 == 0;
+    LocalDateTime when = NOON.plusMinutes(47L * (number * 7 % 23));
+    try {
+      Path file = Files.createTempFile("kept", ".jpg");
+      PhotoWriter.writeJpeg(
+          TestPictures.upright(wide ? 300 : 200, wide ? 200 : 300, number),
+          1,
+          new PhotoWriter.Said(when, null, "Maker", number % 2 == 0 ? "One" : null, 0),
+          file);
+      SERVER.take("p" + number + ".jpg", Files.readAllBytes(file)).is(200);
+      Files.delete(file);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   @ParameterizedTest(name = "seed {0}")
