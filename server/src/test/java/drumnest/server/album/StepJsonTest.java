@@ -1,0 +1,95 @@
+package drumnest.server.album;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
+import drumnest.core.album.Thing;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Choosing;
+import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.StoryPhoto;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Steps as they lie in the database: what is written is read, also what earlier versions wrote. */
+class StepJsonTest {
+
+  private static final Size SIZE = new Size(Length.parse("2 31/32"), Length.parse("4 1/16"));
+
+  private static final PhotoAnnotations SAID =
+      new PhotoAnnotations(
+          LocalDateTime.of(2021, 6, 14, 12, 0),
+          true,
+          new PixelBox(1, 2, 3, 4),
+          SIZE,
+          new Choosing(Choice.KEEP, true, false, true, "The first gust"),
+          new StoryPhoto.Marks("a", "", StoryPhoto.Border.BEGINS, "Arriving"));
+
+  @Test
+  void every_change_is_read_as_it_was_written() {
+    Thing card = new Thing(3, Thing.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, "Words");
+    List<Change> changes =
+        List.of(
+            new Change.OfHolding(
+                "1-front-1",
+                Holding.reserved(Reservation.WORDS, true),
+                new Holding("a", true, true, null, null, true, Made.CUT)),
+            new Change.OfHolding("1-front-2", null, Holding.ofThing(3)),
+            new Change.OfPhoto("a", SAID, SAID.withKeep(null).withOnTable(null)),
+            new Change.OfOpening("1-front-1", null, SIZE),
+            new Change.OfTitle("before", "after"),
+            new Change.OfFormat(null, "format-12x12"),
+            new Change.OfLeaf(
+                1, null, LeafState.of("plain-12x12").turnedOver().withDrop(Length.ofInches(2))),
+            new Change.OfOrder(List.of(1, 2), List.of(2, 1)),
+            new Change.OfThing(3, null, card),
+            new Change.OfEntry("plain-12x12", false, true),
+            new Change.OfChapters(null, 4),
+            new Change.OfClock("Maker One", Duration.ZERO, Duration.ofMinutes(67)));
+    assertThat(StepJson.read(StepJson.write(changes))).isEqualTo(changes);
+  }
+
+  @Test
+  void what_earlier_versions_wrote_is_read() {
+    String earlier =
+        "[{\"kind\":\"filling\",\"slot\":\"2-front-5\",\"before\":{\"photo\":null,\"turned\":false,"
+            + "\"locked\":false,\"thing\":null,\"aside\":\"TITLE\",\"byHand\":true,\"made\":null},"
+            + "\"after\":null},"
+            + "{\"kind\":\"opening\",\"slot\":\"2-front-5\",\"before\":null,"
+            + "\"after\":{\"w\":152400000,\"h\":101600000}},"
+            + "{\"kind\":\"leaf\",\"leaf\":3,\"before\":null,\"after\":{\"type\":\"plain-12x12\","
+            + "\"turned\":true,\"dropBy\":50800000,\"plan\":null,\"reversePlan\":null}},"
+            + "{\"kind\":\"thing\",\"thing\":1,\"before\":null,\"after\":{\"kind\":\"KEEPSAKE\","
+            + "\"name\":\"Ring\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":true,"
+            + "\"words\":\"\"}},"
+            + "{\"kind\":\"clock\",\"camera\":\"One\",\"before\":0,\"after\":4020}]";
+    assertThat(StepJson.read(earlier))
+        .containsExactly(
+            new Change.OfHolding("2-front-5", Holding.reserved(Reservation.TITLE, true), null),
+            new Change.OfOpening(
+                "2-front-5", null, new Size(Length.ofInches(6), Length.ofInches(4))),
+            new Change.OfLeaf(
+                3, null, LeafState.of("plain-12x12").turnedOver().withDrop(Length.ofInches(2))),
+            new Change.OfThing(
+                1,
+                null,
+                new Thing(
+                    1,
+                    Thing.Kind.KEEPSAKE,
+                    "Ring",
+                    new Size(Length.ofInches(1), Length.ofInches(1)),
+                    Length.ZERO,
+                    true,
+                    "")),
+            new Change.OfClock("One", Duration.ZERO, Duration.ofSeconds(4020)));
+  }
+}
