@@ -3,9 +3,6 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.server.demo.PhotoWriter;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +23,7 @@ class CamerasTest {
   private static final List<String> SLOW = new ArrayList<>();
 
   @BeforeAll
-  static void line() throws IOException {
+  static void line() {
     for (int i = 0; i < SCENES.length; i++) {
       LocalDateTime at = NOON.plusMinutes(30L * i);
       RIGHT.add(taken(at, "One", "+02:00", SCENES[i], 600));
@@ -34,16 +31,9 @@ class CamerasTest {
     }
   }
 
-  private static String taken(LocalDateTime at, String model, String offset, int seed, int h)
-      throws IOException {
-    Path file = Files.createTempFile("camera", ".jpg");
-    PhotoWriter.writeJpeg(
-        TestPictures.upright(900, h, seed),
-        1,
-        new PhotoWriter.Said(at, offset, "Maker", model, 0),
-        file);
-    byte[] bytes = Files.readAllBytes(file);
-    Files.delete(file);
+  private static String taken(LocalDateTime at, String model, String offset, int seed, int h) {
+    byte[] bytes =
+        TestPictures.saying(900, h, 1, new PhotoWriter.Said(at, offset, "Maker", model, 0), seed);
     return SERVER.take(model + at, bytes).is(200).json().get("photo").stringValue();
   }
 
@@ -56,7 +46,7 @@ class CamerasTest {
   }
 
   @Test
-  void the_shift_that_both_have_seen_is_suggested_tried_and_done() throws IOException {
+  void the_shift_that_both_have_seen_is_suggested_tried_and_done() {
     List<String> before = order();
     assertThat(second().get("name").stringValue()).isEqualTo("Maker Two");
     assertThat(second().get("suggested").stringValue()).isEqualTo("+1:07");

@@ -41,9 +41,14 @@ public final class TestPictures {
   }
 
   public static byte[] jpeg(int w, int h, int orientation, LocalDateTime takenAt, int seed) {
+    return saying(w, h, orientation, Said.at(takenAt), seed);
+  }
+
+  /** A JPEG file that says more than its time. */
+  public static byte[] saying(int w, int h, int orientation, Said said, int seed) {
     try {
       Path file = Files.createTempFile("picture", ".jpg");
-      PhotoWriter.writeJpeg(upright(w, h, seed), orientation, Said.at(takenAt), file);
+      PhotoWriter.writeJpeg(upright(w, h, seed), orientation, said, file);
       byte[] bytes = Files.readAllBytes(file);
       Files.delete(file);
       return bytes;

@@ -55,21 +55,21 @@ final class AlbumDraft {
       openings = openings == before.openings() ? new HashMap<>(openings) : openings;
       put(openings, opening.slot(), opening.after());
     } else if (change instanceof Change.OfTitle title) {
-      head(title.after(), head.format(), head.chapters());
+      head = head.withTitle(title.after());
     } else if (change instanceof Change.OfFormat format) {
-      head(head.title(), format.after(), head.chapters());
+      head = head.withFormat(format.after());
     } else if (change instanceof Change.OfChapters chapters) {
-      head(head.title(), head.format(), chapters.after());
+      head = head.withChapters(chapters.after());
     } else if (change instanceof Change.OfLeaf leaf) {
       leaves = leaves == before.leaves() ? new LinkedHashMap<>(leaves) : leaves;
       put(leaves, leaf.leaf(), leaf.after());
-      useKeys(leaf.after() == null ? 0 : leaf.leaf(), 0);
+      head = leaf.after() == null ? head : head.withLeafKey(leaf.leaf());
     } else if (change instanceof Change.OfOrder order) {
       order(order.after());
     } else if (change instanceof Change.OfThing thing) {
       things = things == before.things() ? new TreeMap<>(things) : things;
       put(things, thing.thing(), thing.after());
-      useKeys(0, thing.after() == null ? 0 : thing.thing());
+      head = thing.after() == null ? head : head.withThingKey(thing.thing());
     } else if (change instanceof Change.OfClock clock) {
       shift(clock.camera(), clock.after());
     }
@@ -111,29 +111,5 @@ final class AlbumDraft {
         .sorted(Comparator.comparing(leaf -> keys.indexOf(leaf.getKey())))
         .forEach(leaf -> ordered.put(leaf.getKey(), leaf.getValue()));
     leaves = ordered;
-  }
-
-  private void head(String title, @Nullable String format, @Nullable Integer chapters) {
-    head =
-        new AlbumModel.Head(
-            head.id(),
-            head.version(),
-            title,
-            format,
-            chapters,
-            head.lastLeafKey(),
-            head.lastThingKey());
-  }
-
-  private void useKeys(int leaf, int thing) {
-    head =
-        new AlbumModel.Head(
-            head.id(),
-            head.version(),
-            head.title(),
-            head.format(),
-            head.chapters(),
-            Math.max(head.lastLeafKey(), leaf),
-            Math.max(head.lastThingKey(), thing));
   }
 }

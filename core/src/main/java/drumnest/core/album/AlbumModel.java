@@ -64,7 +64,36 @@ public final class AlbumModel {
       @Nullable String format,
       @Nullable Integer chapters,
       int lastLeafKey,
-      int lastThingKey) {}
+      int lastThingKey) {
+
+    Head withVersion(long next) {
+      return new Head(id, next, title, format, chapters, lastLeafKey, lastThingKey);
+    }
+
+    Head withTitle(String next) {
+      return new Head(id, version, next, format, chapters, lastLeafKey, lastThingKey);
+    }
+
+    Head withFormat(@Nullable String next) {
+      return new Head(id, version, title, next, chapters, lastLeafKey, lastThingKey);
+    }
+
+    Head withChapters(@Nullable Integer next) {
+      return new Head(id, version, title, format, next, lastLeafKey, lastThingKey);
+    }
+
+    /** Once a leaf has had the key. */
+    Head withLeafKey(int used) {
+      int last = Math.max(lastLeafKey, used);
+      return new Head(id, version, title, format, chapters, last, lastThingKey);
+    }
+
+    /** Once a card or keepsake has had the key. */
+    Head withThingKey(int used) {
+      int last = Math.max(lastThingKey, used);
+      return new Head(id, version, title, format, chapters, lastLeafKey, last);
+    }
+  }
 
   /**
    * All that an album is made of.
@@ -139,16 +168,13 @@ public final class AlbumModel {
 
   /** Takes over what was worked out of leaves that are as they were. */
   private void takeOver(AlbumModel before, Set<String> touched) {
-    Set<Integer> measured = new HashSet<>();
-    Set<Integer> summed = new HashSet<>();
-    boolean sameThings = before.parts.things() == parts.things();
+    Set<Integer> asBefore = new HashSet<>();
     parts
         .leaves()
         .forEach(
             (key, state) -> {
               if (state == before.parts.leaves().get(key)) {
-                measured.add(key);
-                summed.add(key);
+                asBefore.add(key);
               }
             });
     if (before.parts.openings() != parts.openings()) {
@@ -156,25 +182,19 @@ public final class AlbumModel {
           .filter(
               slot ->
                   !Objects.equals(before.parts.openings().get(slot), parts.openings().get(slot)))
-          .forEach(slot -> measured.remove(leafKey(slot)));
+          .forEach(slot -> asBefore.remove(Slot.leafKey(slot)));
     }
-    touched.forEach(slot -> summed.remove(leafKey(slot)));
     before.seats.forEach(
         (slot, seat) -> {
-          if (measured.contains(leafKey(slot))) {
+          if (asBefore.contains(Slot.leafKey(slot))) {
             seats.put(slot, seat);
           }
         });
-    before.summaries.forEach(
-        (key, summary) -> {
-          if (sameThings && measured.contains(key) && summed.contains(key)) {
-            summaries.put(key, summary);
-          }
-        });
-  }
-
-  private static Integer leafKey(String slot) {
-    return Integer.valueOf(slot.substring(0, slot.indexOf('-')));
+    if (before.parts.things() == parts.things()) {
+      touched.forEach(slot -> asBefore.remove(Slot.leafKey(slot)));
+      asBefore.retainAll(before.summaries.keySet());
+      asBefore.forEach(key -> summaries.put(key, before.summaries.get(key)));
+    }
   }
 
   private static Map<String, AlbumPhoto> inTimeOrder(List<AlbumPhoto> photos) {
@@ -252,16 +272,7 @@ public final class AlbumModel {
 
   /** The same with the number of its version. */
   public AlbumModel asVersion(long version) {
-    Head next =
-        new Head(
-            head.id(),
-            version,
-            head.title(),
-            head.format(),
-            head.chapters(),
-            head.lastLeafKey(),
-            head.lastThingKey());
-    return new AlbumModel(next, parts, supplies, fits, this, Set.of());
+    return new AlbumModel(head.withVersion(version), parts, supplies, fits, this, Set.of());
   }
 
   /** The same, with what was worked out of an earlier one where it still holds. */

@@ -44,6 +44,11 @@ public record Slot(
     MOUNT
   }
 
+  /** The key of the leaf that a slot of this name is on. */
+  public static Integer leafKey(String id) {
+    return Integer.valueOf(id.substring(0, id.indexOf('-')));
+  }
+
   public Leaf leaf() {
     return parent.page().leaf();
   }

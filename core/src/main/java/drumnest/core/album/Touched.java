@@ -86,7 +86,7 @@ public record Touched(Set<Part> altered, Set<Part> reliedOn) {
   }
 
   private static Part leafOf(String slot) {
-    return new Part(Kind.LEAF, slot.substring(0, slot.indexOf('-')));
+    return new Part(Kind.LEAF, String.valueOf(Slot.leafKey(slot)));
   }
 
   public Touched and(Touched other) {

@@ -30,10 +30,6 @@ import drumnest.server.edit.ThingEdits;
 import drumnest.server.edit.WouldLoseException;
 import drumnest.server.shelf.RulesInForce;
 import drumnest.server.shelf.Shelf;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -77,18 +73,13 @@ class KeptAlbumTest {
     int number = arrived++;
     boolean wide = number % 3 == 0;
     LocalDateTime when = NOON.plusMinutes(47L * (number * 7 % 23));
-    try {
-      Path file = Files.createTempFile("kept", ".jpg");
-      PhotoWriter.writeJpeg(
-          TestPictures.upright(wide ? 300 : 200, wide ? 200 : 300, number),
-          1,
-          new PhotoWriter.Said(when, null, "Maker", number % 2 == 0 ? "One" : null, 0),
-          file);
-      SERVER.take("p" + number + ".jpg", Files.readAllBytes(file)).is(200);
-      Files.delete(file);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    PhotoWriter.Said said =
+        new PhotoWriter.Said(when, null, "Maker", number % 2 == 0 ? "One" : null, 0);
+    SERVER
+        .take(
+            "p" + number + ".jpg",
+            TestPictures.saying(wide ? 300 : 200, wide ? 200 : 300, 1, said, number))
+        .is(200);
   }
 
   @ParameterizedTest(name = "seed {0}")
