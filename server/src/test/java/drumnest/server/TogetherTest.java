@@ -3,9 +3,15 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -65,6 +71,18 @@ class TogetherTest {
   }
 
   @Test
+  void a_leaf_laid_here_is_in_no_captions_way_there() {
+    step(seen, "leaves/add", Map.of("type", "12x12-six-6x4", "at", 1)).is(200);
+    JsonNode album =
+        step(seen, "caption", Map.of("photo", photos.get(5), "caption", "All of it"))
+            .is(200)
+            .json();
+    assertThat(album.get("version").longValue()).isEqualTo(seen + 2);
+    SERVER.step("undo", Map.of()).is(200);
+    SERVER.step("undo", Map.of()).is(200);
+  }
+
+  @Test
   void three_who_work_in_turn_and_never_look_lose_no_step() {
     long[] each = {seen, seen, seen};
     for (int round = 0; round < 30; round++) {
@@ -76,6 +94,37 @@ class TogetherTest {
       each[who] = album.get("version").longValue();
     }
     assertThat(SERVER.album().get("version").longValue()).isEqualTo(seen + 30);
+  }
+
+  @Test
+  void three_who_press_at_the_same_moment_lose_no_step() throws Exception {
+    int rounds = 20;
+    CyclicBarrier together = new CyclicBarrier(3);
+    ExecutorService hands = Executors.newFixedThreadPool(3);
+    try {
+      List<Future<Void>> all = new ArrayList<>();
+      for (int who = 0; who < 3; who++) {
+        Map<String, Object> here = Map.of("slot", slot(who));
+        all.add(
+            hands.submit(
+                () -> {
+                  long mine = seen;
+                  for (int round = 0; round < rounds; round++) {
+                    Map<String, Object> body = new HashMap<>(here);
+                    body.put("turned", round % 2 == 0);
+                    together.await(60, TimeUnit.SECONDS);
+                    mine = step(mine, "turn", body).is(200).json().get("version").longValue();
+                  }
+                  return null;
+                }));
+      }
+      for (Future<Void> one : all) {
+        one.get();
+      }
+    } finally {
+      hands.shutdownNow();
+    }
+    assertThat(SERVER.album().get("version").longValue()).isEqualTo(seen + 3L * rounds);
   }
 
   @Test

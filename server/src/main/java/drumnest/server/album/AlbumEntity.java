@@ -6,7 +6,6 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import org.jspecify.annotations.Nullable;
 
 /** An album: its title, how many of its steps are done (the others can be redone), its version. */
@@ -20,7 +19,7 @@ class AlbumEntity {
 
   private String title;
 
-  @Version private long version;
+  private long version;
 
   private int stepsDone;
 
@@ -70,8 +69,10 @@ class AlbumEntity {
     return stepsDone;
   }
 
-  void setStepsDone(int stepsDone) {
+  /** A step was done, taken back or done again: the album has its next version. */
+  void stepped(int stepsDone) {
     this.stepsDone = stepsDone;
+    version++;
   }
 
   AlbumModel.Head head() {

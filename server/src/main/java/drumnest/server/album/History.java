@@ -18,16 +18,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The history of an album: steps are done, taken back and done again, whole or not at all. */
 @Service
-@Transactional
 public class History {
 
   private final Albums albums;
@@ -40,6 +42,9 @@ public class History {
   private final CameraClocks clocks;
   private final Steps steps;
   private final OpenAlbums open;
+  private final RecentSteps recent;
+  private final AlbumLocks locks;
+  private final TransactionTemplate transactions;
 
   History(
       Albums albums,
@@ -51,7 +56,10 @@ public class History {
       CatalogueItems catalogue,
       CameraClocks clocks,
       Steps steps,
-      OpenAlbums open) {
+      OpenAlbums open,
+      RecentSteps recent,
+      AlbumLocks locks,
+      PlatformTransactionManager transactions) {
     this.albums = albums;
     this.linePhotos = linePhotos;
     this.fillings = fillings;
@@ -62,39 +70,64 @@ public class History {
     this.clocks = clocks;
     this.steps = steps;
     this.open = open;
+    this.recent = recent;
+    this.locks = locks;
+    this.transactions = new TransactionTemplate(transactions);
   }
 
-  private AlbumEntity open(long albumId, long version) {
-    AlbumEntity album =
-        albums
-            .findToStep(albumId)
-            .orElseThrow(
-                () -> new NotThereException("album", "There is no album " + albumId + "."));
-    if (album.version() != version) {
-      throw new StaleVersionException();
-    }
-    return album;
+  /** Does something to an album, whole or not at all, while nobody else does. */
+  private void alone(long albumId, Consumer<AlbumEntity> what) {
+    locks.holding(
+        albumId,
+        () -> {
+          transactions.executeWithoutResult(
+              status ->
+                  what.accept(
+                      albums
+                          .findToStep(albumId)
+                          .orElseThrow(
+                              () ->
+                                  new NotThereException(
+                                      "album", "There is no album " + albumId + "."))));
+          return null;
+        });
   }
 
   /**
    * Does a step. Steps that were taken back before it cannot be done again afterwards.
    *
-   * @param seen the album as it was when the changes were made up
-   * @throws StaleVersionException if it was changed since, or if others have changed what the step
-   *     touches since it was seen
+   * @param seen the album as it was when the changes were made up; others may have done something
+   *     to it by now
+   * @throws StaleVersionException if others have changed what the step touches since it was seen
    */
   public void step(SeenAlbum seen, String label, List<Change> changes) {
-    if (Touched.by(changes).isInTheWayOf(seen.since())) {
+    alone(
+        seen.album().id(),
+        album -> {
+          requireFree(seen, album.version(), changes);
+          int number = album.stepsDone() + 1;
+          steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
+          steps.flush();
+          apply(album, changes);
+          steps.save(new StepEntity(album.id(), number, label, StepJson.write(changes)));
+          album.stepped(number);
+          albums.saveAndFlush(album);
+        });
+  }
+
+  private void requireFree(SeenAlbum seen, long now, List<Change> changes) {
+    long madeUpOn = seen.album().version();
+    if (seen.whole() && madeUpOn != now) {
       throw new StaleVersionException();
     }
-    AlbumEntity album = open(seen.album().id(), seen.album().version());
-    int number = album.stepsDone() + 1;
-    steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
-    steps.flush();
-    apply(album, changes);
-    steps.save(new StepEntity(album.id(), number, label, StepJson.write(changes)));
-    album.setStepsDone(number);
-    albums.saveAndFlush(album);
+    Touched since =
+        recent
+            .between(seen.album().id(), madeUpOn, now)
+            .orElseThrow(StaleVersionException::new)
+            .and(seen.since());
+    if (Touched.by(changes).isInTheWayOf(since)) {
+      throw new StaleVersionException();
+    }
   }
 
   /**
@@ -122,27 +155,43 @@ public class History {
 
   /** Takes the last step back. */
   public void undo(long albumId, long version) {
-    AlbumEntity album = open(albumId, version);
-    StepEntity step =
-        step(album, album.stepsDone())
-            .orElseThrow(() -> new UnprocessableException("version", "There is nothing to undo."));
-    List<Change> changes = new ArrayList<>();
-    StepJson.read(step.changes()).forEach(change -> changes.add(change.reversed()));
-    Collections.reverse(changes);
-    apply(album, changes);
-    album.setStepsDone(album.stepsDone() - 1);
-    albums.saveAndFlush(album);
+    alone(
+        albumId,
+        album -> {
+          requireVersion(album, version);
+          StepEntity step =
+              step(album, album.stepsDone())
+                  .orElseThrow(
+                      () -> new UnprocessableException("version", "There is nothing to undo."));
+          List<Change> changes = new ArrayList<>();
+          StepJson.read(step.changes()).forEach(change -> changes.add(change.reversed()));
+          Collections.reverse(changes);
+          apply(album, changes);
+          album.stepped(album.stepsDone() - 1);
+          albums.saveAndFlush(album);
+        });
   }
 
   /** Does the step again that was taken back last. */
   public void redo(long albumId, long version) {
-    AlbumEntity album = open(albumId, version);
-    StepEntity step =
-        step(album, album.stepsDone() + 1)
-            .orElseThrow(() -> new UnprocessableException("version", "There is nothing to redo."));
-    apply(album, StepJson.read(step.changes()));
-    album.setStepsDone(album.stepsDone() + 1);
-    albums.saveAndFlush(album);
+    alone(
+        albumId,
+        album -> {
+          requireVersion(album, version);
+          StepEntity step =
+              step(album, album.stepsDone() + 1)
+                  .orElseThrow(
+                      () -> new UnprocessableException("version", "There is nothing to redo."));
+          apply(album, StepJson.read(step.changes()));
+          album.stepped(album.stepsDone() + 1);
+          albums.saveAndFlush(album);
+        });
+  }
+
+  private static void requireVersion(AlbumEntity album, long version) {
+    if (album.version() != version) {
+      throw new StaleVersionException();
+    }
   }
 
   /** Makes the changes in the database, and in memory once they are there for good. */

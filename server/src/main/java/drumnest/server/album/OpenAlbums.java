@@ -29,10 +29,12 @@ public class OpenAlbums {
   private final StoredAlbum stored;
   private final SuppliesInForce supplies;
   private final RecentSteps steps;
+  private final AlbumLocks locks;
   private final AtomicLong arrivals = new AtomicLong();
   private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
-  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies, RecentSteps steps) {
+  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies, RecentSteps steps, AlbumLocks locks) {
+    this.locks = locks;
     this.steps = steps;
     this.stored = stored;
     this.supplies = supplies;
@@ -64,11 +66,15 @@ public class OpenAlbums {
    * @throws StaleVersionException if what was done since is not known any more
    */
   public SeenAlbum seen(long id, long version) {
-    AlbumModel album = open(id);
-    return steps
-        .between(id, version, album.version())
-        .map(since -> new SeenAlbum(album, since))
-        .orElseThrow(StaleVersionException::new);
+    return locks.holding(
+        id,
+        () -> {
+          AlbumModel album = open(id);
+          return steps
+              .between(id, version, album.version())
+              .map(since -> new SeenAlbum(album, since, false))
+              .orElseThrow(StaleVersionException::new);
+        });
   }
 
   /** Something that differs whenever anything that a page shows of the album may differ. */

@@ -378,9 +378,8 @@ public class LeafPlans {
    * @param number which plan, from 1, as the same wish proposes them
    */
   public void take(long albumId, long version, Wish wish, int number) {
-    SeenAlbum seen = openAlbums.seen(albumId, version);
     // It says what was proposed for the album as it was seen.
-    seen.requireUnchanged();
+    SeenAlbum seen = openAlbums.seen(albumId, version).unchanged();
     AlbumModel album = seen.album();
     Proposal proposal = propose(album, wish, ProgressMonitor.NONE);
     if (proposal.nothing() != null) {

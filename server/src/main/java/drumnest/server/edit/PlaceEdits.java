@@ -158,9 +158,8 @@ public class PlaceEdits {
 
   /** Puts every late photo into the gap it is offered to; everything else stays. */
   public void putLate(long albumId, long version) {
-    SeenAlbum seen = openAlbums.seen(albumId, version);
     // It says what was proposed for the album as it was seen.
-    seen.requireUnchanged();
+    SeenAlbum seen = openAlbums.seen(albumId, version).unchanged();
     AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (LatePhotos.Offer late : LatePhotos.of(album)) {
