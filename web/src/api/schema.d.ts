@@ -1494,39 +1494,29 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        BlockForm: {
-            across?: string;
-            alongDown?: string;
+        AnchorRequest: {
+            on: string;
+        };
+        Beside: Omit<components["schemas"]["AnchorRequest"], "on"> & {
+            align?: string;
             beside?: string;
             /** Format: int32 */
             block?: number;
-            border?: string;
-            /** Format: int32 */
-            columns?: number;
             distance?: string;
-            down?: boolean;
-            dx?: string;
-            dy?: string;
-            gap?: string;
-            h?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            on: "block";
+        };
+        BlockRequest: {
+            anchor: components["schemas"]["Beside"] | components["schemas"]["OnPage"];
             holds?: string;
             /** Format: int32 */
             key: number;
             mat?: string;
-            other?: string;
-            outerGaps?: boolean;
-            piece?: string;
-            /** Format: int32 */
-            pieces?: number;
-            /** Format: int32 */
-            rows?: number;
-            shape?: string;
-            span?: string;
-            squares?: boolean;
-            uprightH?: string;
-            uprightRight?: boolean;
-            uprightW?: string;
-            w?: string;
+            shape: components["schemas"]["Grid"] | components["schemas"]["Mixed"] | components["schemas"]["Row"] | components["schemas"]["Single"];
         };
         BoxView: {
             h: components["schemas"]["LengthView"];
@@ -1559,6 +1549,18 @@ export interface components {
             photo: string;
             /** Format: int64 */
             version: number;
+        };
+        CardItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            h?: string;
+            name?: string;
+            thickness?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "card";
         };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
@@ -1704,7 +1706,7 @@ export interface components {
         EntryView: {
             changed: boolean;
             facts: string[];
-            form: components["schemas"]["ItemForm"];
+            form: components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             gone: boolean;
             key: string;
             kind: string;
@@ -1722,26 +1724,38 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        FormatItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            h?: string;
+            name?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "format";
+        };
+        Grid: Omit<components["schemas"]["ShapeRequest"], "is"> & {
+            border?: string;
+            /** Format: int32 */
+            columns?: number;
+            gap?: string;
+            h?: string;
+            /** Format: int32 */
+            rows?: number;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "grid";
+        };
         ImportView: {
             /** Format: int32 */
             added: number;
             /** Format: int32 */
             hadAlready: number;
-        };
-        ItemForm: {
-            directional?: boolean;
-            h?: string;
-            hinge?: string;
-            keepFree?: string;
-            kind?: string;
-            name?: string;
-            /** Format: int32 */
-            perPack?: number;
-            pockets?: components["schemas"]["PocketForm"][];
-            shared?: boolean;
-            strip?: string;
-            thickness?: string;
-            w?: string;
         };
         Keep: {
             keep?: components["schemas"]["PixelBoxRequest"];
@@ -1788,6 +1802,20 @@ export interface components {
             leaf: components["schemas"]["LeafView"];
             notes: string[];
             warning?: string;
+        };
+        LeafItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            h?: string;
+            keepFree?: string;
+            name?: string;
+            pockets?: components["schemas"]["WrittenPocket"][];
+            shared?: boolean;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "leaf";
         };
         LeafPlanView: {
             /** Format: double */
@@ -1885,6 +1913,33 @@ export interface components {
             from: components["schemas"]["LengthView"];
             to: components["schemas"]["LengthView"];
         };
+        MaterialItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            name?: string;
+            thickness?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "material";
+        };
+        Mixed: Omit<components["schemas"]["ShapeRequest"], "is"> & {
+            gap?: string;
+            h?: string;
+            /** Format: int32 */
+            pieces?: number;
+            squares?: boolean;
+            uprightH?: string;
+            uprightRight?: boolean;
+            uprightW?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "mixed";
+        };
         MountView: {
             /** Format: int32 */
             block: number;
@@ -1942,21 +1997,33 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OnPage: Omit<components["schemas"]["AnchorRequest"], "on"> & {
+            across?: string;
+            down?: string;
+            dx?: string;
+            dy?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            on: "page";
+        };
         OnTable: {
             photo: string;
-            size: components["schemas"]["Written"];
+            size: components["schemas"]["SizeRequest"];
             /** Format: int64 */
             version: number;
         };
         Opening: {
-            opening: components["schemas"]["Written"];
+            opening: components["schemas"]["SizeRequest"];
             slot: string;
             /** Format: int64 */
             version: number;
         };
         Openings: {
             face: string;
-            opening: components["schemas"]["Written"];
+            opening: components["schemas"]["SizeRequest"];
             /** Format: int32 */
             pocket: number;
         };
@@ -1976,12 +2043,12 @@ export interface components {
             size: components["schemas"]["SizeView"];
             slots: components["schemas"]["SlotView"][];
         };
-        PairedView: {
-            paired: boolean;
-        };
-        Pairing: {
+        PairRequest: {
             code: string;
             name: string;
+        };
+        PairedView: {
+            paired: boolean;
         };
         PartForm: {
             direction?: string;
@@ -2072,7 +2139,7 @@ export interface components {
             usual: boolean;
         };
         Plan: {
-            blocks: components["schemas"]["BlockForm"][];
+            blocks: components["schemas"]["BlockRequest"][];
             /** Format: int32 */
             leaf: number;
             side: string;
@@ -2081,15 +2148,6 @@ export interface components {
         };
         PlanView: {
             mounts: components["schemas"]["MountView"][];
-        };
-        PocketForm: {
-            h?: string;
-            printH?: string;
-            printW?: string;
-            ruled?: boolean;
-            w?: string;
-            x?: string;
-            y?: string;
         };
         PocketView: {
             box: components["schemas"]["BoxView"];
@@ -2107,6 +2165,17 @@ export interface components {
         PreviewView: {
             swapped?: string;
             ticket: components["schemas"]["TicketView"];
+        };
+        PrintItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            h?: string;
+            name?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "print";
         };
         PrintView: {
             /** Format: int32 */
@@ -2156,7 +2225,7 @@ export interface components {
             version: number;
         };
         RevisionView: {
-            revision?: string;
+            revision: string;
         };
         RoomView: {
             drop?: string;
@@ -2165,6 +2234,22 @@ export interface components {
             slot?: string;
             text: string;
             way: string;
+        };
+        Row: Omit<components["schemas"]["ShapeRequest"], "is"> & {
+            down?: boolean;
+            gap?: string;
+            other?: string;
+            outerGaps?: boolean;
+            piece?: string;
+            /** Format: int32 */
+            pieces?: number;
+            span?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "row";
         };
         RuleValue: {
             value: string;
@@ -2234,6 +2319,9 @@ export interface components {
         SettingsView: {
             units: string;
         };
+        ShapeRequest: {
+            is: string;
+        };
         ShapeView: {
             /** Format: int32 */
             kept: number;
@@ -2251,7 +2339,7 @@ export interface components {
             /** Format: double */
             y: number;
         };
-        Sharing: {
+        ShareRequest: {
             addresses?: string[];
             on: boolean;
         };
@@ -2264,11 +2352,38 @@ export interface components {
             on: boolean;
             places: components["schemas"]["PlaceView"][];
         };
+        SheetItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            directional?: boolean;
+            h?: string;
+            name?: string;
+            strip?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sheet";
+        };
         SideView: {
-            blocks: components["schemas"]["BlockForm"][];
+            blocks: components["schemas"]["BlockRequest"][];
             mounts: components["schemas"]["MountView"][];
             page: components["schemas"]["PageView"];
             usable: components["schemas"]["BoxView"];
+        };
+        Single: Omit<components["schemas"]["ShapeRequest"], "is"> & {
+            h?: string;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "single";
+        };
+        SizeRequest: {
+            h?: string;
+            w?: string;
         };
         SizeView: {
             h: components["schemas"]["LengthView"];
@@ -2297,6 +2412,20 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        SleeveItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            h?: string;
+            hinge?: string;
+            name?: string;
+            /** Format: int32 */
+            perPack?: number;
+            w?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sleeve";
         };
         SlipForm: {
             question: {
@@ -2368,9 +2497,9 @@ export interface components {
         TakePlan: {
             /** Format: int32 */
             number: number;
+            request: components["schemas"]["ProposeLeaves"];
             /** Format: int64 */
             version: number;
-            wish: components["schemas"]["ProposeLeaves"];
         };
         TakenView: {
             hadAlready: boolean;
@@ -2479,9 +2608,17 @@ export interface components {
             reasons: string[];
             suggestion: string;
         };
-        Written: {
+        WrittenItem: {
+            kind: string;
+        };
+        WrittenPocket: {
             h?: string;
+            printH?: string;
+            printW?: string;
+            ruled?: boolean;
             w?: string;
+            x?: string;
+            y?: string;
         };
     };
     responses: never;
@@ -4289,7 +4426,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ItemForm"];
+                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             };
         };
         responses: {
@@ -4383,7 +4520,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ItemForm"];
+                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             };
         };
         responses: {
@@ -4551,7 +4688,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Pairing"];
+                "application/json": components["schemas"]["PairRequest"];
             };
         };
         responses: {
@@ -4800,7 +4937,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Sharing"];
+                "application/json": components["schemas"]["ShareRequest"];
             };
         };
         responses: {

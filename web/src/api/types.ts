@@ -25,13 +25,23 @@ export type Leaf = Schemas["LeafView"];
 export type LeafDetail = Schemas["LeafDetail"];
 export type LeafSide = Schemas["SideView"];
 export type Mount = Schemas["MountView"];
-export type BlockForm = Schemas["BlockForm"];
+export type Block = Schemas["BlockRequest"];
+export type Shape = Block["shape"];
+export type Anchor = Block["anchor"];
 export type Laid = Schemas["LaidView"];
 export type Thing = Schemas["ThingView"];
 export type Length = Schemas["LengthView"];
 export type Box = Schemas["BoxView"];
 export type Entry = Schemas["EntryView"];
-export type ItemForm = Schemas["ItemForm"];
+export type WrittenItem = Entry["form"];
+
+/** An entry while it is written: what each kind has of its own is left out of the others. */
+export type ItemDraft = { kind: string } & Partial<
+  Omit<Schemas["LeafItem"], "kind"> &
+    Omit<Schemas["SleeveItem"], "kind"> &
+    Omit<Schemas["CardItem"], "kind"> &
+    Omit<Schemas["SheetItem"], "kind">
+>;
 export type PocketOfType = Schemas["PocketView"];
 export type PatternOfType = Schemas["PatternView"];
 export type Ruled = Schemas["RuledView"];

@@ -1,108 +1,27 @@
-import type { ReactNode } from "react";
 import type { Refusal } from "../api/client";
-import type { BlockForm } from "../api/types";
+import type { Anchor, Block, Shape } from "../api/types";
 import { ChoiceField, TextField } from "../ui/TextField";
 
 interface Props {
-  block: BlockForm;
+  block: Block;
   /** Blocks that it may lie beside. */
-  others: BlockForm[];
+  others: Block[];
   refusal: Refusal | null;
-  onChange: (block: BlockForm) => void;
+  onChange: (block: Block) => void;
 }
-
-type Text = {
-  [K in keyof BlockForm]: BlockForm[K] extends string | undefined ? K : never;
-}[keyof BlockForm];
-
-type Count = "pieces" | "columns" | "rows";
 
 /** What is said of one block. */
 export function BlockFields({ block, others, refusal, onChange }: Props) {
-  function wrong(field: string) {
-    return refusal?.field === `block ${block.key}.${field}` ? refusal.message : undefined;
-  }
-
-  function text(field: NonNullable<Text>, label: string) {
-    return (
-      <TextField
-        label={label}
-        value={block[field] ?? ""}
-        wrong={wrong(field)}
-        onChange={(value) => onChange({ ...block, [field]: value })}
-      />
-    );
-  }
-
-  function count(field: Count, label: string) {
-    return (
-      <TextField
-        label={label}
-        value={block[field] === undefined ? "" : String(block[field])}
-        wrong={wrong(field)}
-        onChange={(value) => {
-          const digits = value.replace(/\D/g, "").slice(0, 4);
-          onChange({ ...block, [field]: digits === "" ? undefined : Number(digits) });
-        }}
-      />
-    );
-  }
-
-  function flag(field: "down" | "outerGaps" | "squares" | "uprightRight", label: string) {
-    return (
-      <label className="col-span-2 flex items-center gap-2 text-[13px]">
-        <input
-          type="checkbox"
-          checked={block[field] === true}
-          onChange={(event) => onChange({ ...block, [field]: event.target.checked })}
-          className="h-4 w-4 accent-fold"
-        />
-        {label}
-      </label>
-    );
-  }
-
+  const wrong = (field: string) =>
+    refusal?.field === `block ${block.key}.${field}` ? refusal.message : undefined;
+  const { text } = fieldsOf(block, onChange, wrong);
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-1">
-      {block.shape === "row" && (
-        <>
-          {count("pieces", "How many")}
-          {text("span", "Total width")}
-          {text("gap", "Apart by")}
-          {text("piece", "or piece width")}
-          {text("other", "Height (blank = square)")}
-          {flag("outerGaps", "gaps outside too")}
-          {flag("down", "one under the other")}
-        </>
-      )}
-      {block.shape === "grid" && (
-        <>
-          {count("columns", "Columns")}
-          {count("rows", "Rows")}
-          {text("w", "Cell, width")}
-          {text("h", "Cell, height")}
-          {text("gap", "Apart by")}
-          {text("border", "Border")}
-        </>
-      )}
-      {block.shape === "mixed" && (
-        <>
-          {text("uprightW", "Upright, width")}
-          {text("uprightH", "Upright, height")}
-          {text("w", "Wide, width")}
-          {text("h", "Wide, height")}
-          {count("pieces", "Pieces under it")}
-          {text("gap", "Apart by")}
-          {flag("squares", "squares, with one margin wider")}
-          {flag("uprightRight", "upright one at the right")}
-        </>
-      )}
-      {block.shape === "single" && (
-        <>
-          {text("w", "Width")}
-          {text("h", "Height")}
-        </>
-      )}
+      <ShapeFields
+        shape={block.shape}
+        wrong={wrong}
+        onChange={(shape) => onChange({ ...block, shape })}
+      />
       {text("mat", "Mat shows each side")}
       <ChoiceField
         label="For"
@@ -114,92 +33,220 @@ export function BlockFields({ block, others, refusal, onChange }: Props) {
           ["keepsake", "keepsakes"],
         ]}
       />
-      <Where block={block} others={others} onChange={onChange} text={text} />
+      <AnchorFields
+        anchor={block.anchor}
+        others={others}
+        wrong={wrong}
+        onChange={(anchor) => onChange({ ...block, anchor })}
+      />
     </div>
   );
 }
 
-interface WhereProps {
-  block: BlockForm;
-  others: BlockForm[];
-  onChange: (block: BlockForm) => void;
-  text: (field: NonNullable<Text>, label: string) => ReactNode;
+type Wrong = (field: string) => string | undefined;
+
+type FieldOf<T, V> = {
+  [K in keyof T]-?: Exclude<T[K], undefined> extends V ? K : never;
+}[keyof T] &
+  string;
+
+/** The fields of one part of a block. */
+function fieldsOf<T extends object>(part: T, onChange: (part: T) => void, wrong: Wrong) {
+  return {
+    text: (field: FieldOf<T, string>, label: string) => (
+      <TextField
+        label={label}
+        value={String(part[field] ?? "")}
+        wrong={wrong(field)}
+        onChange={(value) => onChange({ ...part, [field]: value })}
+      />
+    ),
+    count: (field: FieldOf<T, number>, label: string) => (
+      <TextField
+        label={label}
+        value={part[field] === undefined ? "" : String(part[field])}
+        wrong={wrong(field)}
+        onChange={(value) => {
+          const digits = value.replace(/\D/g, "").slice(0, 4);
+          onChange({ ...part, [field]: digits === "" ? undefined : Number(digits) });
+        }}
+      />
+    ),
+    flag: (field: FieldOf<T, boolean>, label: string) => (
+      <label className="col-span-2 flex items-center gap-2 text-[13px]">
+        <input
+          type="checkbox"
+          checked={part[field] === true}
+          onChange={(event) => onChange({ ...part, [field]: event.target.checked })}
+          className="h-4 w-4 accent-fold"
+        />
+        {label}
+      </label>
+    ),
+  };
+}
+
+interface ShapeProps {
+  shape: Shape;
+  wrong: Wrong;
+  onChange: (shape: Shape) => void;
+}
+
+function ShapeFields({ shape, wrong, onChange }: ShapeProps) {
+  switch (shape.is) {
+    case "row": {
+      const { text, count, flag } = fieldsOf(shape, onChange, wrong);
+      return (
+        <>
+          {count("pieces", "How many")}
+          {text("span", "Total width")}
+          {text("gap", "Apart by")}
+          {text("piece", "or piece width")}
+          {text("other", "Height (blank = square)")}
+          {flag("outerGaps", "gaps outside too")}
+          {flag("down", "one under the other")}
+        </>
+      );
+    }
+    case "grid": {
+      const { text, count } = fieldsOf(shape, onChange, wrong);
+      return (
+        <>
+          {count("columns", "Columns")}
+          {count("rows", "Rows")}
+          {text("w", "Cell, width")}
+          {text("h", "Cell, height")}
+          {text("gap", "Apart by")}
+          {text("border", "Border")}
+        </>
+      );
+    }
+    case "mixed": {
+      const { text, count, flag } = fieldsOf(shape, onChange, wrong);
+      return (
+        <>
+          {text("uprightW", "Upright, width")}
+          {text("uprightH", "Upright, height")}
+          {text("w", "Wide, width")}
+          {text("h", "Wide, height")}
+          {count("pieces", "Pieces under it")}
+          {text("gap", "Apart by")}
+          {flag("squares", "squares, with one margin wider")}
+          {flag("uprightRight", "upright one at the right")}
+        </>
+      );
+    }
+    case "single": {
+      const { text } = fieldsOf(shape, onChange, wrong);
+      return (
+        <>
+          {text("w", "Width")}
+          {text("h", "Height")}
+        </>
+      );
+    }
+  }
+}
+
+interface AnchorProps {
+  anchor: Anchor;
+  others: Block[];
+  wrong: Wrong;
+  onChange: (anchor: Anchor) => void;
 }
 
 /** Where it lies: on the page, or beside a block that was said before. */
-function Where({ block, others, onChange, text }: WhereProps) {
+function AnchorFields({ anchor, others, wrong, onChange }: AnchorProps) {
   const besides: [string, string][] = others.flatMap((other) => [
     [`below ${other.key}`, `under block ${other.key}`],
     [`above ${other.key}`, `above block ${other.key}`],
     [`right-of ${other.key}`, `right of block ${other.key}`],
     [`left-of ${other.key}`, `left of block ${other.key}`],
   ]);
-  const value = block.beside ? `${block.beside} ${block.block}` : "page";
-  const along = block.beside === "below" || block.beside === "above" ? "across" : "down";
   return (
     <>
       <ChoiceField
         wide
         label="Where"
-        value={value}
+        value={anchor.on === "block" ? `${anchor.beside} ${anchor.block}` : "page"}
         onChange={(chosen) => {
           const [beside, key] = chosen.split(" ");
+          const distance = anchor.on === "block" ? anchor.distance : "1/8 in";
+          const align = anchor.on === "block" ? anchor.align : "start";
           onChange(
-            key
-              ? { ...block, beside, block: Number(key), distance: block.distance ?? "1/8 in" }
-              : { ...block, beside: undefined, block: undefined },
+            key ? { on: "block", beside, block: Number(key), distance, align } : { on: "page" },
           );
         }}
         choices={[["page", "on the page itself"], ...besides]}
       />
-      {block.beside ? (
-        <>
-          {text("distance", "Apart by")}
-          <ChoiceField
-            label="Lined up"
-            value={block.across ?? "start"}
-            onChange={(across) => onChange({ ...block, across })}
-            choices={
-              along === "across"
-                ? [
-                    ["start", "at the left"],
-                    ["middle", "centred"],
-                    ["end", "at the right"],
-                  ]
-                : [
-                    ["start", "at the top"],
-                    ["middle", "centred"],
-                    ["end", "at the foot"],
-                  ]
-            }
-          />
-        </>
+      {anchor.on === "block" ? (
+        <Beside anchor={anchor} wrong={wrong} onChange={onChange} />
       ) : (
-        <>
-          <ChoiceField
-            label="Across, from"
-            value={block.across ?? "middle"}
-            onChange={(across) => onChange({ ...block, across })}
-            choices={[
-              ["start", "the left edge"],
-              ["middle", "the centre"],
-              ["end", "the right edge"],
-            ]}
-          />
-          {text("dx", "by")}
-          <ChoiceField
-            label="Down, from"
-            value={block.alongDown ?? "middle"}
-            onChange={(alongDown) => onChange({ ...block, alongDown })}
-            choices={[
-              ["start", "the top edge"],
-              ["middle", "the centre"],
-              ["end", "the foot"],
-            ]}
-          />
-          {text("dy", "by")}
-        </>
+        <OnPage anchor={anchor} wrong={wrong} onChange={onChange} />
       )}
+    </>
+  );
+}
+
+interface PartProps<A extends Anchor> {
+  anchor: A;
+  wrong: Wrong;
+  onChange: (anchor: A) => void;
+}
+
+function Beside({ anchor, wrong, onChange }: PartProps<Extract<Anchor, { on: "block" }>>) {
+  const { text } = fieldsOf(anchor, onChange, wrong);
+  return (
+    <>
+      {text("distance", "Apart by")}
+      <ChoiceField
+        label="Lined up"
+        value={anchor.align ?? "start"}
+        onChange={(align) => onChange({ ...anchor, align })}
+        choices={
+          anchor.beside === "below" || anchor.beside === "above"
+            ? [
+                ["start", "at the left"],
+                ["middle", "centred"],
+                ["end", "at the right"],
+              ]
+            : [
+                ["start", "at the top"],
+                ["middle", "centred"],
+                ["end", "at the foot"],
+              ]
+        }
+      />
+    </>
+  );
+}
+
+function OnPage({ anchor, wrong, onChange }: PartProps<Extract<Anchor, { on: "page" }>>) {
+  const { text } = fieldsOf(anchor, onChange, wrong);
+  return (
+    <>
+      <ChoiceField
+        label="Across, from"
+        value={anchor.across ?? "middle"}
+        onChange={(across) => onChange({ ...anchor, across })}
+        choices={[
+          ["start", "the left edge"],
+          ["middle", "the centre"],
+          ["end", "the right edge"],
+        ]}
+      />
+      {text("dx", "by")}
+      <ChoiceField
+        label="Down, from"
+        value={anchor.down ?? "middle"}
+        onChange={(down) => onChange({ ...anchor, down })}
+        choices={[
+          ["start", "the top edge"],
+          ["middle", "the centre"],
+          ["end", "the foot"],
+        ]}
+      />
+      {text("dy", "by")}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { useMetric, useStep } from "../api/queries";
-import type { Album, BlockForm, LeafDetail, Mount } from "../api/types";
+import type { Album, Block, LeafDetail, Mount, Shape } from "../api/types";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { BlockFields } from "./BlockFields";
@@ -23,11 +23,11 @@ export function Planner({ album, detail, side, onSide, draft }: Props) {
   const chosen = blocks.find((block) => block.key === draft.chosen);
   const changed = draft.blocks !== null;
 
-  function change(next: BlockForm) {
+  function change(next: Block) {
     draft.say(blocks.map((block) => (block.key === next.key ? next : block)));
   }
 
-  function add(shape: string) {
+  function add(shape: Shape["is"]) {
     const { w, h } = detail.leaf.size;
     const next = newBlock(shape, blocks, Math.min(Number(w.in), Number(h.in)), metric);
     draft.say([...blocks, next]);

@@ -1,4 +1,4 @@
-import type { BlockForm } from "../api/types";
+import type { Block, Shape } from "../api/types";
 
 /** Measures to begin with, in inches, by the shorter side of the page from which they stand on it. */
 const BEGINNINGS = [
@@ -14,39 +14,40 @@ type Beginning = (typeof BEGINNINGS)[number];
  *
  * @param side the shorter side of the page, in inches
  */
-export function newBlock(
-  shape: string,
-  blocks: BlockForm[],
-  side: number,
-  metric: boolean,
-): BlockForm {
+export function newBlock(kind: Shape["is"], blocks: Block[], side: number, metric: boolean): Block {
   const beginning = BEGINNINGS.find((each) => side >= each.from) ?? BEGINNINGS[2];
-  const block = inInches(shape, blocks, beginning);
-  if (!metric) {
-    return block;
-  }
-  // The examples are in inches; a number without a unit would be millimetres here.
-  return Object.fromEntries(
-    Object.entries(block).map(([part, value]) => [
-      part,
-      typeof value === "string" && /^[\d/ ]+$/.test(value) ? `${value} in` : value,
-    ]),
-  ) as BlockForm;
+  const last = blocks.at(-1);
+  // A number without a unit would be millimetres where they are in use.
+  const unit = metric ? inInches : <T>(part: T) => part;
+  return {
+    key: Math.max(0, ...blocks.map((block) => block.key)) + 1,
+    holds: "photo",
+    mat: "0",
+    shape: unit(newShape(kind, beginning)),
+    anchor: unit(
+      last
+        ? { on: "block", beside: "below", block: last.key, distance: "1/8", align: "start" }
+        : { on: "page", across: "middle", dx: "0", down: "middle", dy: "0" },
+    ),
+  };
 }
 
-function inInches(shape: string, blocks: BlockForm[], begin: Beginning): BlockForm {
-  const key = Math.max(0, ...blocks.map((block) => block.key)) + 1;
-  const last = blocks.at(-1);
-  const where: Partial<BlockForm> = last
-    ? { beside: "below", block: last.key, distance: "1/8", across: "start" }
-    : { across: "middle", dx: "0", alongDown: "middle", dy: "0" };
-  const block: BlockForm = { key, shape, holds: "photo", mat: "0", ...where };
-  switch (shape) {
+function inInches<T extends object>(part: T): T {
+  return Object.fromEntries(
+    Object.entries(part).map(([field, value]) => [
+      field,
+      typeof value === "string" && /^[\d/ ]+$/.test(value) ? `${value} in` : value,
+    ]),
+  ) as T;
+}
+
+function newShape(kind: Shape["is"], begin: Beginning): Shape {
+  switch (kind) {
     case "row":
-      return { ...block, pieces: 3, span: begin.span, gap: "1/8" };
+      return { is: kind, pieces: 3, span: begin.span, gap: "1/8" };
     case "grid":
       return {
-        ...block,
+        is: kind,
         columns: 3,
         rows: 3,
         w: begin.cell,
@@ -56,7 +57,7 @@ function inInches(shape: string, blocks: BlockForm[], begin: Beginning): BlockFo
       };
     case "mixed":
       return {
-        ...block,
+        is: kind,
         uprightW: begin.upright[0],
         uprightH: begin.upright[1],
         w: begin.wide[0],
@@ -65,12 +66,12 @@ function inInches(shape: string, blocks: BlockForm[], begin: Beginning): BlockFo
         gap: "1/8",
         squares: true,
       };
-    default:
-      return { ...block, w: begin.piece[0], h: begin.piece[1] };
+    case "single":
+      return { is: kind, w: begin.piece[0], h: begin.piece[1] };
   }
 }
 
-export const SHAPES: [string, string][] = [
+export const SHAPES: [Shape["is"], string][] = [
   ["single", "one piece"],
   ["row", "a row"],
   ["grid", "a grid"],
@@ -78,15 +79,15 @@ export const SHAPES: [string, string][] = [
 ];
 
 /** What a block is, in a few words. */
-export function blockWords(block: BlockForm) {
-  switch (block.shape) {
+export function blockWords({ shape }: Block) {
+  switch (shape.is) {
     case "row":
-      return `${block.pieces} ${block.other ? "pieces" : "squares"} ${block.down ? "down" : "across"} ${block.span}`;
+      return `${shape.pieces} ${shape.other ? "pieces" : "squares"} ${shape.down ? "down" : "across"} ${shape.span}`;
     case "grid":
-      return `${block.columns} × ${block.rows} cells of ${block.w} × ${block.h}`;
+      return `${shape.columns} × ${shape.rows} cells of ${shape.w} × ${shape.h}`;
     case "mixed":
-      return `${block.uprightW} × ${block.uprightH}, ${block.w} × ${block.h} and ${block.pieces} under it`;
-    default:
-      return `one ${block.w} × ${block.h}`;
+      return `${shape.uprightW} × ${shape.uprightH}, ${shape.w} × ${shape.h} and ${shape.pieces} under it`;
+    case "single":
+      return `one ${shape.w} × ${shape.h}`;
   }
 }

@@ -1,17 +1,17 @@
 import { useEffect, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
-import type { Album, BlockForm, LeafDetail, Mount } from "../api/types";
+import type { Album, Block, LeafDetail, Mount } from "../api/types";
 
 export interface Draft {
   /** The blocks as they are said; null while nothing is changed. */
-  blocks: BlockForm[] | null;
+  blocks: Block[] | null;
   /** The mounts that they make; null where they do not come out or nothing is changed. */
   mounts: Mount[] | null;
   refusal: Refusal | null;
   /** The block that is worked on. */
   chosen: number | null;
   choose: (block: number | null) => void;
-  say: (blocks: BlockForm[] | null) => void;
+  say: (blocks: Block[] | null) => void;
 }
 
 const PAUSE = 160;
@@ -22,7 +22,7 @@ export function useDraft(
   detail: LeafDetail | undefined,
   side: "front" | "back",
 ): Draft {
-  const [blocks, setBlocks] = useState<BlockForm[] | null>(null);
+  const [blocks, setBlocks] = useState<Block[] | null>(null);
   const [mounts, setMounts] = useState<Mount[] | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [chosen, choose] = useState<number | null>(null);

@@ -10,23 +10,23 @@ import { Running } from "../ui/Running";
 import { useRun } from "../ui/useRun";
 import { WithGather } from "../ui/WithGather";
 import { PlanColumn } from "./PlanColumn";
-import { WishForm } from "./WishForm";
-import { useWish, usualKinds } from "./wish";
+import { PlanRequestForm } from "./PlanRequestForm";
+import { usePlanRequest, usualKinds } from "./planRequest";
 
 /** Which leaves hold the photos best: up to three plans side by side, true to scale. */
 export function PlansStage({ album }: { album: Album }) {
   const catalogue = useCatalogue();
   const entries = catalogue.data?.entries ?? [];
-  const wish = useWish();
-  const kinds = wish.kinds ?? usualKinds(album, entries);
-  const most = /^\d{1,3}$/.test(wish.mostLeaves.trim()) ? Number(wish.mostLeaves) : undefined;
+  const request = usePlanRequest();
+  const kinds = request.kinds ?? usualKinds(album, entries);
+  const most = /^\d{1,3}$/.test(request.mostLeaves.trim()) ? Number(request.mostLeaves) : undefined;
   const body = {
     kinds,
-    breathing: wish.breathing,
+    breathing: request.breathing,
     mostLeaves: most,
-    freshPages: wish.freshPages,
-    undecided: wish.undecided,
-    anew: wish.anew,
+    freshPages: request.freshPages,
+    undecided: request.undecided,
+    anew: request.anew,
   };
   const owned = entries.map((entry) => entry.owned ?? "");
   const asked = useSettled(JSON.stringify([body, owned]));
@@ -35,7 +35,7 @@ export function PlansStage({ album }: { album: Album }) {
   const plans = useQuery({
     queryKey: ["plans", album.id, album.version, asked],
     enabled: entries.length > 0 && kinds.length > 0,
-    // A wish that cannot be met is answered, and asking again changes nothing.
+    // A request that cannot be met is answered, and asking again changes nothing.
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
@@ -62,7 +62,7 @@ export function PlansStage({ album }: { album: Album }) {
         return;
       }
     }
-    const next = await step("/api/albums/{id}/take-plan", { wish: body, number: plan.number });
+    const next = await step("/api/albums/{id}/take-plan", { request: body, number: plan.number });
     if (next) {
       const first = plan.leaves.length > 0 ? next.leaves.length - plan.leaves.length : 0;
       navigate(`/albums/${album.id}/place?spread=${first}`);
@@ -76,7 +76,7 @@ export function PlansStage({ album }: { album: Album }) {
   );
   return (
     <div className="flex h-full min-h-0 flex-col overflow-y-auto lg:flex-row lg:overflow-hidden">
-      <WishForm album={album} entries={entries} kinds={kinds} />
+      <PlanRequestForm album={album} entries={entries} kinds={kinds} />
       <div className="slim-scroll min-w-0 flex-1 px-5 pt-4 pb-6 lg:overflow-y-auto">
         <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-2 border-ink pb-2">
           <h1 className="text-2xl leading-tight">Which leaves</h1>

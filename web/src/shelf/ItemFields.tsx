@@ -3,7 +3,7 @@ import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
 import { answered, api, Refusal } from "../api/client";
 import { useMetric } from "../api/queries";
-import type { Entry, ItemForm } from "../api/types";
+import type { Entry, ItemDraft, WrittenItem } from "../api/types";
 import { Button } from "../ui/Button";
 import { ChoiceField, TextField } from "../ui/TextField";
 
@@ -19,7 +19,7 @@ const SIZED = ["format", "leaf", "sleeve", "card", "print", "sheet"];
 /** What an entry of the catalogue is, in a form of its kind. */
 export function ItemFields({ kind, entry, onDone }: Props) {
   const metric = useMetric();
-  const [form, setForm] = useState<ItemForm>(
+  const [form, setForm] = useState<ItemDraft>(
     entry?.form ?? { kind, hinge: "short", perPack: kind === "sleeve" ? 6 : undefined },
   );
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -28,7 +28,8 @@ export function ItemFields({ kind, entry, onDone }: Props) {
   async function save(event: FormEvent) {
     event.preventDefault();
     setRefusal(null);
-    const body = kind === "sleeve" ? form : { ...form, hinge: undefined };
+    // The fields shown are those of the kind; the server says which of them are missing.
+    const body = (kind === "sleeve" ? form : { ...form, hinge: undefined }) as WrittenItem;
     try {
       const catalogue = await answered(
         entry

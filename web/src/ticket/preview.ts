@@ -15,7 +15,7 @@ const NOTHING: Preview = { ticket: null, held: false, swapped: null };
 
 export const usePreview = create<Preview>(() => NOTHING);
 
-interface Wish {
+interface PreviewRequest {
   album: number;
   slot: string;
   keep?: PixelBox;
@@ -24,21 +24,21 @@ interface Wish {
 }
 
 let asking = false;
-let wish: Wish | null = null;
+let waiting: PreviewRequest | null = null;
 /** Counts the drags, so that an answer that comes after the end of its drag is not shown. */
 let drag = 0;
 
-/** Asks for the ticket as it would be; of many wishes only the latest is asked for. */
-export async function preview(next: Wish) {
-  wish = next;
+/** Asks for the ticket as it would be; of many requests only the latest is sent. */
+export async function preview(next: PreviewRequest) {
+  waiting = next;
   if (asking) {
     return;
   }
   asking = true;
   try {
-    while (wish) {
-      const { album, ...body }: Wish = wish;
-      wish = null;
+    while (waiting) {
+      const { album, ...body }: PreviewRequest = waiting;
+      waiting = null;
       const asked = drag;
       const view = await answered(
         api.POST("/api/albums/{id}/tickets/preview", { params: { path: { id: album } }, body }),
@@ -53,7 +53,7 @@ export async function preview(next: Wish) {
     }
   } catch {
     // The step that follows the drag tells what is wrong.
-    wish = null;
+    waiting = null;
   } finally {
     asking = false;
   }
@@ -61,7 +61,7 @@ export async function preview(next: Wish) {
 
 /** Forgets what is asked for and shown, once the drag has ended. */
 export function endPreview() {
-  wish = null;
+  waiting = null;
   drag++;
   usePreview.setState(NOTHING);
 }

@@ -43,8 +43,8 @@ public class PlacingBench {
   private Placing.Problem story;
   private Placing.Problem roomy;
   private Placing.Problem free;
-  private LeafPlanning.Wish unlimited;
-  private LeafPlanning.Wish counted;
+  private LeafPlanning.Request unlimited;
+  private LeafPlanning.Request counted;
 
   /**
    * A line of photos, a third of them with a keep box and a third in bursts; some with two
@@ -75,8 +75,8 @@ public class PlacingBench {
             Weights.of(rules),
             rules);
     free = story.withOrder(Placing.Order.FREE);
-    unlimited = PlacingCase.wish(rules, null, new Random(3));
-    counted = PlacingCase.wish(rules, 3, new Random(3));
+    unlimited = PlacingCase.request(rules, null, new Random(3));
+    counted = PlacingCase.request(rules, 3, new Random(3));
   }
 
   @Benchmark

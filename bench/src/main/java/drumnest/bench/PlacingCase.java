@@ -20,7 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
-/** Seeded lines of photos, rows of places and wishes for leaves. */
+/** Seeded lines of photos, rows of places and requests for leaves. */
 final class PlacingCase {
 
   private static final int[][] SHAPES = {{6000, 4000}, {4000, 6000}, {4000, 3000}, {3000, 3000}};
@@ -71,7 +71,7 @@ final class PlacingCase {
     return places;
   }
 
-  static LeafPlanning.Wish wish(HouseRules rules, Integer owned, Random random) {
+  static LeafPlanning.Request request(HouseRules rules, Integer owned, Random random) {
     List<Candidate> photos = photos(200, random);
     List<List<Candidate>> chapters = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
@@ -92,7 +92,7 @@ final class PlacingCase {
                         kinds.size() < 6 ? owned : null));
               }
             });
-    return new LeafPlanning.Wish(
+    return new LeafPlanning.Request(
         chapters, kinds, Breathing.FULL, 60, true, 0, 3, Weights.of(rules), rules);
   }
 

@@ -135,38 +135,46 @@ class LeafEditsTest {
     assertThat(copy.get("held").intValue()).isZero();
   }
 
+  private static Map<String, Object> single(String w, String h, String across) {
+    return Map.of(
+        "key",
+        1,
+        "shape",
+        Map.of("is", "single", "w", w, "h", h),
+        "anchor",
+        Map.of("on", "page", "across", across));
+  }
+
   @Test
   void mounts_are_planned_by_measure_and_what_loses_its_mount_goes_back() {
     int key = add("plain-12x12", 3);
     List<Map<String, Object>> blocks =
         List.of(
-            Map.of("key", 1, "shape", "single", "w", "6", "h", "4", "across", "middle"),
+            single("6", "4", "middle"),
             Map.of(
                 "key",
                 2,
                 "shape",
-                "row",
-                "pieces",
-                3,
-                "span",
-                "6",
-                "gap",
-                "1/8",
-                "beside",
-                "below",
-                "block",
-                1,
-                "distance",
-                "1/8",
-                "across",
-                "start"));
+                Map.of("is", "row", "pieces", 3, "span", "6", "gap", "1/8"),
+                "anchor",
+                Map.of(
+                    "on",
+                    "block",
+                    "beside",
+                    "below",
+                    "block",
+                    1,
+                    "distance",
+                    "1/8",
+                    "align",
+                    "start")));
     Map<String, Object> plan = Map.of("leaf", key, "side", "front", "blocks", blocks);
     SERVER.step("leaves/plan", plan).is(200);
     JsonNode detail = SERVER.get("/api/albums/1/leaves/" + key).is(200).json();
     assertThat(detail.at("/front/mounts")).hasSize(4);
     assertThat(detail.at("/front/mounts/1/box/w/text").stringValue()).isEqualTo("1 7/8");
     assertThat(detail.at("/front/mounts/1/marks/0/at/text").stringValue()).isEqualTo("3");
-    assertThat(detail.at("/front/blocks/1/gap").stringValue()).isEqualTo("1/8");
+    assertThat(detail.at("/front/blocks/1/shape/gap").stringValue()).isEqualTo("1/8");
 
     SERVER.step("swap", Map.of("from", "1-back-1", "to", key + "-front-1.1")).is(200);
     SERVER.step("swap", Map.of("from", "1-back-2", "to", key + "-front-2.3")).is(200);
@@ -189,15 +197,14 @@ class LeafEditsTest {
   @Test
   void a_plan_that_does_not_come_out_names_the_block_and_changes_nothing() {
     int key = add("plain-6x8", 3);
-    Map<String, Object> wide =
-        Map.of("key", 1, "shape", "single", "w", "7", "h", "4", "across", "start");
+    Map<String, Object> wide = single("7", "4", "start");
     JsonNode refused =
         SERVER
             .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", List.of(wide)))
             .is(400)
             .json();
     assertThat(refused.get("field").stringValue()).isEqualTo("block 1.anchor");
-    Map<String, Object> wrong = Map.of("key", 1, "shape", "single", "w", "wide", "h", "4");
+    Map<String, Object> wrong = single("wide", "4", "start");
     refused =
         SERVER
             .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", List.of(wrong)))

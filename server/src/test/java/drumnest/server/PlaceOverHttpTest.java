@@ -49,21 +49,21 @@ class PlaceOverHttpTest {
     return !label.startsWith("take in");
   }
 
-  private static Map<String, Object> wish(Object... more) {
-    Map<String, Object> wish = new HashMap<>();
-    wish.put("kinds", List.of("12x12-six-6x4", "12x12-six-4x6", "12x12-one-6x4-ten-3x4"));
-    wish.put("breathing", "full");
-    wish.put("freshPages", true);
-    wish.put("undecided", true);
-    wish.put("anew", true);
+  private static Map<String, Object> request(Object... more) {
+    Map<String, Object> request = new HashMap<>();
+    request.put("kinds", List.of("12x12-six-6x4", "12x12-six-4x6", "12x12-one-6x4-ten-3x4"));
+    request.put("breathing", "full");
+    request.put("freshPages", true);
+    request.put("undecided", true);
+    request.put("anew", true);
     for (int i = 0; i < more.length; i += 2) {
-      wish.put((String) more[i], more[i + 1]);
+      request.put((String) more[i], more[i + 1]);
     }
-    return wish;
+    return request;
   }
 
-  private static JsonNode plans(Map<String, Object> wish) {
-    return SERVER.post("/api/albums/1/plans", wish).is(200).json();
+  private static JsonNode plans(Map<String, Object> request) {
+    return SERVER.post("/api/albums/1/plans", request).is(200).json();
   }
 
   private static Map<String, String> asides(JsonNode album) {
@@ -319,13 +319,13 @@ class PlaceOverHttpTest {
 
   @Test
   void three_plans_with_their_sums_and_one_is_laid_with_its_photos() {
-    Map<String, Object> wish =
-        wish(
+    Map<String, Object> request =
+        request(
             "kinds",
             List.of("12x12-six-6x4", "12x12-six-4x6", "12x12-nine-4x4", "12x12-twelve-3x4"),
             "breathing",
             "airy");
-    JsonNode proposal = plans(wish);
+    JsonNode proposal = plans(request);
     assertThat(proposal.get("photos").stringValue()).isEqualTo("24 photos to place");
     assertThat(proposal.get("goes")).hasSize(2);
     assertThat(proposal.get("plans").size()).isBetween(2, 3);
@@ -348,9 +348,10 @@ class PlaceOverHttpTest {
     for (JsonNode plan : proposal.get("plans")) {
       assertThat(plan.get("leaves").size()).isGreaterThanOrEqualTo(first.get("leaves").size());
     }
-    assertThat(plans(wish)).as("the same question, the same answer").isEqualTo(proposal);
+    assertThat(plans(request)).as("the same question, the same answer").isEqualTo(proposal);
 
-    JsonNode laid = SERVER.step("take-plan", Map.of("wish", wish, "number", 2)).is(200).json();
+    JsonNode laid =
+        SERVER.step("take-plan", Map.of("request", request, "number", 2)).is(200).json();
     JsonNode second = proposal.at("/plans/1");
     assertThat(laid.get("leaves")).hasSize(second.get("leaves").size());
     assertThat(laid.at("/counts/placed").intValue()).isEqualTo(second.get("photos").intValue());
@@ -378,19 +379,20 @@ class PlaceOverHttpTest {
 
   @Test
   void places_that_are_empty_already_are_filled_before_leaves_are_added() {
-    Map<String, Object> wish = wish("anew", false, "breathing", "airy");
-    JsonNode proposal = plans(wish);
+    Map<String, Object> request = request("anew", false, "breathing", "airy");
+    JsonNode proposal = plans(request);
     assertThat(proposal.get("photos").stringValue())
         .matches("24 photos to place; \\d+ go into places that are empty already");
     JsonNode album = SERVER.album();
-    JsonNode laid = SERVER.step("take-plan", Map.of("wish", wish, "number", 1)).is(200).json();
+    JsonNode laid =
+        SERVER.step("take-plan", Map.of("request", request, "number", 1)).is(200).json();
     assertThat(laid.at("/counts/placed").intValue()).isEqualTo(24);
     assertThat(laid.get("leaves").get(0).get("held").intValue()).isPositive();
     assertThat(laid.get("leaves").size())
         .isEqualTo(album.get("leaves").size() + proposal.at("/plans/0/leaves").size());
     SERVER.step("undo", Map.of()).is(200);
     assertThat(SERVER.album().at("/counts/placed").intValue()).isZero();
-    JsonNode packed = plans(wish("anew", false, "breathing", "packed"));
+    JsonNode packed = plans(request("anew", false, "breathing", "packed"));
     assertThat(packed.at("/plans/0/title").stringValue()).isEqualTo("No new leaf needed");
     assertThat(packed.at("/plans/0/leaves")).isEmpty();
   }
@@ -398,7 +400,7 @@ class PlaceOverHttpTest {
   @Test
   void plans_keep_to_what_is_owned_and_to_the_leaves_allowed() {
     SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of("owned", 1)).is(200);
-    for (JsonNode plan : plans(wish()).get("plans")) {
+    for (JsonNode plan : plans(request()).get("plans")) {
       for (JsonNode kind : plan.get("kinds")) {
         if (kind.get("key").stringValue().equals("12x12-six-6x4")) {
           assertThat(kind.get("needed").intValue()).isEqualTo(1);
@@ -407,28 +409,28 @@ class PlaceOverHttpTest {
       }
     }
     SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of()).is(200);
-    JsonNode one = plans(wish("mostLeaves", 1)).at("/plans/0");
+    JsonNode one = plans(request("mostLeaves", 1)).at("/plans/0");
     assertThat(one.get("leaves")).hasSize(1);
     assertThat(one.get("left")).isNotEmpty();
     assertThat(one.get("sleeves")).as("what is left over wants sleeves").isNotEmpty();
   }
 
   @Test
-  void a_wish_that_makes_no_sense_is_refused_at_its_field() {
+  void a_request_that_makes_no_sense_is_refused_at_its_field() {
     assertThat(
             SERVER
-                .post("/api/albums/1/plans", wish("kinds", List.of("plain-12x12")))
+                .post("/api/albums/1/plans", request("kinds", List.of("plain-12x12")))
                 .is(400)
                 .json()
                 .get("field"))
         .hasToString("\"kinds\"");
-    SERVER.post("/api/albums/1/plans", wish("kinds", List.of())).is(400);
-    SERVER.post("/api/albums/1/plans", wish("mostLeaves", 0)).is(400);
-    JsonNode nothingKept = plans(wish("undecided", false));
+    SERVER.post("/api/albums/1/plans", request("kinds", List.of())).is(400);
+    SERVER.post("/api/albums/1/plans", request("mostLeaves", 0)).is(400);
+    JsonNode nothingKept = plans(request("undecided", false));
     assertThat(nothingKept.get("photos").stringValue()).contains("undecided");
     assertThat(nothingKept.get("plans")).isEmpty();
-    SERVER.step("take-plan", Map.of("wish", wish("undecided", false), "number", 1)).is(422);
-    SERVER.step("take-plan", Map.of("wish", wish(), "number", 9)).is(404);
+    SERVER.step("take-plan", Map.of("request", request("undecided", false), "number", 1)).is(422);
+    SERVER.step("take-plan", Map.of("request", request(), "number", 9)).is(404);
     SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of("owned", -1)).is(400);
     SERVER.post("/api/catalogue/nothing/owned", Map.of("owned", 1)).is(404);
   }
@@ -437,10 +439,10 @@ class PlaceOverHttpTest {
   void leaves_with_something_settled_on_them_stay_when_it_is_begun_anew() {
     SERVER.step("place-again", Map.of("spread", 1)).is(200);
     SERVER.step("lock", Map.of("slot", "1-back-1", "locked", true)).is(200);
-    JsonNode proposal = plans(wish());
+    JsonNode proposal = plans(request());
     assertThat(proposal.get("goes").toString()).isEqualTo("[2]");
     String locked = held(SERVER.album()).get("1-back-1");
-    SERVER.step("take-plan", Map.of("wish", wish(), "number", 1)).is(200);
+    SERVER.step("take-plan", Map.of("request", request(), "number", 1)).is(200);
     assertThat(held(SERVER.album())).containsEntry("1-back-1", locked);
   }
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -38,13 +39,36 @@ class PlansOverHttpTest {
     return leaves.get(at - 1).get("key").intValue();
   }
 
-  /** A block as the page writes it: field and value in turn, counts as numbers. */
+  private static final Set<String> OF_ANCHOR =
+      Set.of("across", "dx", "down", "dy", "beside", "block", "distance", "align");
+
+  /**
+   * A block as the page writes it: field and value in turn, counts as numbers. How a row runs is
+   * written {@code shape.down}.
+   */
   private static Map<String, Object> block(int key, String shape, Object... fields) {
-    Map<String, Object> block = new LinkedHashMap<>(Map.of("key", key, "shape", shape));
+    Map<String, Object> block = new LinkedHashMap<>(Map.of("key", key));
+    block.put("shape", new LinkedHashMap<>(Map.of("is", shape)));
+    block.put("anchor", new LinkedHashMap<>(Map.of("on", "page")));
     for (int i = 0; i < fields.length; i += 2) {
-      block.put((String) fields[i], fields[i + 1]);
+      put(block, (String) fields[i], fields[i + 1]);
     }
     return block;
+  }
+
+  @SuppressWarnings("unchecked")
+  private static void put(Map<String, Object> block, String field, Object value) {
+    if (OF_ANCHOR.contains(field)) {
+      Map<String, Object> anchor = (Map<String, Object>) block.get("anchor");
+      anchor.put(field, value);
+      if (field.equals("beside")) {
+        anchor.put("on", "block");
+      }
+    } else if (field.equals("holds") || field.equals("mat")) {
+      block.put(field, value);
+    } else {
+      ((Map<String, Object>) block.get("shape")).put(field.replace("shape.", ""), value);
+    }
   }
 
   private static RunningServer.Answer preview(int leaf, Object... blocks) {
@@ -95,7 +119,7 @@ class PlansOverHttpTest {
                     "9",
                     "piece",
                     "4",
-                    "down",
+                    "shape.down",
                     true,
                     "other",
                     "6",
@@ -103,7 +127,7 @@ class PlansOverHttpTest {
                     "start",
                     "dx",
                     "1",
-                    "alongDown",
+                    "down",
                     "end",
                     "dy",
                     "1"))
@@ -169,7 +193,7 @@ class PlansOverHttpTest {
                     1,
                     "distance",
                     "1/4",
-                    "across",
+                    "align",
                     "end"))
             .is(200)
             .json();
@@ -185,20 +209,8 @@ class PlansOverHttpTest {
         preview(
                 plain,
                 block(
-                    1,
-                    "single",
-                    "w",
-                    "6",
-                    "h",
-                    "4",
-                    "across",
-                    "start",
-                    "dx",
-                    "1/8",
-                    "alongDown",
-                    "start",
-                    "dy",
-                    "4"))
+                    1, "single", "w", "6", "h", "4", "across", "start", "dx", "1/8", "down",
+                    "start", "dy", "4"))
             .is(200)
             .json();
     JsonNode mount = plan.at("/mounts/0");
@@ -213,7 +225,6 @@ class PlansOverHttpTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "shape    | circle | block 1.shape  | single, row, grid or mixed",
         "w        | wide   | block 1.w      | not a length",
         "w        | 0      | block 1.w      | above 0",
         "h        | 101    | block 1.h      | at most 100",
@@ -226,10 +237,17 @@ class PlansOverHttpTest {
   void what_is_not_understood_is_named_with_what_is_accepted(
       String field, String value, String at, String words) {
     Map<String, Object> block = block(1, "single", "w", "6", "h", "4");
-    block.put(field, value);
+    put(block, field, value);
     JsonNode refused = preview(plain, block).is(400).json();
     assertThat(refused.get("field").stringValue()).isEqualTo(at);
     assertThat(refused.get("detail").stringValue()).contains(words);
+  }
+
+  @Test
+  void a_shape_that_there_is_not_is_refused_with_those_that_there_are() {
+    JsonNode refused = preview(plain, block(1, "circle", "w", "6")).is(400).json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("blocks[0].shape.is");
+    assertThat(refused.get("detail").stringValue()).contains("single, row, grid, mixed");
   }
 
   @ParameterizedTest
@@ -237,7 +255,7 @@ class PlansOverHttpTest {
   void counts_are_refused_at_their_field(String field, int value) {
     Map<String, Object> grid =
         block(1, "grid", "columns", 2, "rows", 2, "w", "1", "h", "1", "gap", "0");
-    grid.put(field, value);
+    put(grid, field, value);
     assertThat(preview(plain, grid).is(400).json().get("field").stringValue())
         .isEqualTo("block 1." + field);
   }

@@ -4,8 +4,11 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo
 import static com.tngtech.archunit.core.domain.properties.CanBeAnnotated.Predicates.annotatedWith;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -17,6 +20,11 @@ import org.springframework.stereotype.Controller;
 /** Which room of the server may know what. */
 @AnalyzeClasses(packages = "drumnest.server", importOptions = ImportOption.DoNotIncludeTests.class)
 class RoomsTest {
+
+  private static final String[] STAGES = {
+    "..server.gather..", "..server.leaves..", "..server.place..",
+    "..server.make..", "..server.shelf..", "..server.sums.."
+  };
 
   @ArchTest
   static final ArchRule only_one_room_knows_how_an_album_is_stored =
@@ -31,13 +39,48 @@ class RoomsTest {
           .resideInAPackage("..album..");
 
   @ArchTest
-  static final ArchRule what_a_maker_does_knows_nothing_of_the_web =
+  static final ArchRule the_rooms_stand_on_each_other =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("store")
+          .definedBy("..server.store..", "..server.data..")
+          .layer("stock")
+          .definedBy("..server.stock..")
+          .layer("album")
+          .definedBy("..server.album..")
+          .layer("intake")
+          .definedBy("..server.intake..")
+          .layer("frame")
+          .definedBy("..server.frame..")
+          .layer("stages")
+          .definedBy(STAGES)
+          .layer("demo")
+          .definedBy("..server.demo..")
+          .whereLayer("demo")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("stages")
+          .mayOnlyBeAccessedByLayers("demo")
+          .whereLayer("frame")
+          .mayOnlyBeAccessedByLayers("stages", "demo")
+          .whereLayer("intake")
+          .mayOnlyBeAccessedByLayers("frame", "stages", "demo")
+          .whereLayer("album")
+          .mayOnlyBeAccessedByLayers("intake", "frame", "stages", "demo")
+          .whereLayer("stock")
+          .mayOnlyBeAccessedByLayers("album", "intake", "frame", "stages", "demo");
+
+  @ArchTest
+  static final ArchRule no_two_rooms_need_each_other =
+      slices().matching("drumnest.server.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule what_is_kept_knows_nothing_of_the_web =
       noClasses()
           .that()
-          .resideInAnyPackage("..album..", "..edit..", "..shelf..", "..store..", "..intake..")
+          .resideInAnyPackage("..album..", "..stock..", "..store..", "..intake..")
           .should()
           .dependOnClassesThat()
-          .resideInAnyPackage("..server.api..", "org.springframework.web..", "jakarta.servlet..");
+          .resideInAnyPackage("..server.http..", "org.springframework.web..", "jakarta.servlet..");
 
   @ArchTest
   static final ArchRule nobody_asks_a_controller =
@@ -45,6 +88,16 @@ class RoomsTest {
           .that()
           .areMetaAnnotatedWith(Controller.class)
           .should()
-          .onlyHaveDependentClassesThat()
-          .resideInAPackage("..api..");
+          .onlyHaveDependentClassesThat(isPartOfIt());
+
+  /** A class nested in the one that is asked for, or itself. */
+  private static DescribedPredicate<JavaClass> isPartOfIt() {
+    return DescribedPredicate.describe(
+        "are controllers or their records",
+        each ->
+            each.isMetaAnnotatedWith(Controller.class)
+                || each.getEnclosingClass()
+                    .map(outer -> outer.isMetaAnnotatedWith(Controller.class))
+                    .orElse(false));
+  }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import drumnest.core.place.ProgressMonitor;
-import drumnest.server.edit.Runs;
+import drumnest.server.frame.Runs;
 import org.junit.jupiter.api.Test;
 
 class RunsTest {

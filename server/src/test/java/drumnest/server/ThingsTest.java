@@ -29,7 +29,15 @@ class ThingsTest {
             .get("leaves");
     plain = leaves.get(2).get("key").intValue();
     Map<String, Object> mount =
-        Map.of("key", 1, "shape", "single", "w", "3", "h", "2", "holds", "keepsake");
+        Map.of(
+            "key",
+            1,
+            "shape",
+            Map.of("is", "single", "w", "3", "h", "2"),
+            "anchor",
+            Map.of("on", "page"),
+            "holds",
+            "keepsake");
     SERVER
         .step(
             "leaves/plan",

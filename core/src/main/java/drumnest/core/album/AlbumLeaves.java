@@ -30,6 +30,11 @@ public final class AlbumLeaves {
     return leaves;
   }
 
+  /** The keys of the leaves, in their order. */
+  public List<Integer> keys() {
+    return leaves.stream().map(Leaf::key).toList();
+  }
+
   public Optional<Leaf> leaf(int key) {
     return leaves.stream().filter(leaf -> leaf.key() == key).findFirst();
   }

@@ -451,6 +451,11 @@ public final class AlbumModel {
     return Optional.ofNullable(parts.holdings().get(slot));
   }
 
+  /** The same; null where it is empty. */
+  public @Nullable Holding held(Slot slot) {
+    return parts.holdings().get(slot.id());
+  }
+
   /** What a slot is reserved for, if it is. */
   public Optional<Reservation> reservation(Slot slot) {
     return holding(slot.id()).map(Holding::reserved);
@@ -459,6 +464,19 @@ public final class AlbumModel {
   /** Whether something lies in the slot. */
   public boolean isFilled(Slot slot) {
     return holding(slot.id()).map(Holding::isSomething).orElse(false);
+  }
+
+  /** The album as it would be with a photo put into a slot. */
+  public AlbumModel asPut(Slot slot, String photo) {
+    Map<String, @Nullable Holding> changed = new HashMap<>();
+    Slot from = slotOf(photo).orElse(null);
+    if (from == null) {
+      changed.put(slot.id(), Holding.ofPhoto(photo).putByHand());
+    } else if (!from.id().equals(slot.id())) {
+      changed.put(from.id(), Holding.moved(held(slot), slot, from));
+      changed.put(slot.id(), Holding.moved(held(from), from, slot));
+    }
+    return with(changed);
   }
 
   /** The slot that holds the photo. */

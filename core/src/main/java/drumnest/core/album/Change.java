@@ -1,6 +1,8 @@
 package drumnest.core.album;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Choice;
 import drumnest.core.photo.PhotoAnnotations;
 import java.time.Duration;
 import java.util.List;
@@ -26,6 +28,14 @@ public sealed interface Change {
 
   /** What the maker said of a photo. */
   record OfPhoto(String photo, PhotoAnnotations before, PhotoAnnotations after) implements Change {
+
+    /** That something else is decided of a photo. */
+    public static OfPhoto decided(AlbumPhoto photo, Choice choice) {
+      PhotoAnnotations before = photo.annotations();
+      return new OfPhoto(
+          photo.id(), before, before.withChoosing(before.choosing().withChoice(choice)));
+    }
+
     @Override
     public Change reversed() {
       return new OfPhoto(photo, after, before);

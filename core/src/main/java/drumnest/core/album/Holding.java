@@ -35,6 +35,19 @@ public record Holding(
     return new Holding(null, false, false, null, reserved, byHand, null);
   }
 
+  /**
+   * What comes to another slot by hand; what was cut for a place of another size is cut anew.
+   *
+   * @return null where nothing comes
+   */
+  public static @Nullable Holding moved(@Nullable Holding holding, Slot from, Slot to) {
+    if (holding == null || !holding.isSomething()) {
+      return null;
+    }
+    boolean stillCut = from.takes().equals(to.takes());
+    return holding.putByHand().withMade(stillCut ? holding.made() : null);
+  }
+
   public Holding withTurned(boolean isTurned) {
     return new Holding(photo, isTurned, locked, thing, reserved, byHand, made);
   }

@@ -86,6 +86,13 @@ public record Leaf(
         : pockets(page, name, pattern(face).orElseThrow(), before);
   }
 
+  /** Its slots on the front, then those on the back. */
+  public List<Slot> slots() {
+    List<Slot> slots = new ArrayList<>(slots(Side.FRONT, 0));
+    slots.addAll(slots(Side.BACK, 0));
+    return slots;
+  }
+
   private static List<Slot> pockets(PageSide page, String name, PocketPattern pattern, int before) {
     List<Slot> slots = new ArrayList<>();
     for (Pocket pocket : pattern.pockets()) {

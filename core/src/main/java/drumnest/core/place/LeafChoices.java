@@ -68,13 +68,13 @@ public final class LeafChoices {
   private record Found(Aim aim, LeafPlanning.Answer answer, Measures measures) {}
 
   /** The plans, that with the fewest leaves first. Where nothing can be planned there is none. */
-  public static List<Choice> of(LeafPlanning.Wish wish, ProgressMonitor monitor) {
+  public static List<Choice> of(LeafPlanning.Request request, ProgressMonitor monitor) {
     List<Found> found = new ArrayList<>();
     for (Aim aim : Aim.values()) {
       LeafPlanning.Answer answer =
-          LeafPlanning.plan(leaned(wish, aim), monitor.part(aim.ordinal(), Aim.values().length));
+          LeafPlanning.plan(leaned(request, aim), monitor.part(aim.ordinal(), Aim.values().length));
       if (!answer.plans().isEmpty()) {
-        found.add(new Found(aim, answer, measures(answer.plans().get(0), wish)));
+        found.add(new Found(aim, answer, measures(answer.plans().get(0), request)));
       }
     }
     Map<Found, Set<Aim>> best = new LinkedHashMap<>();
@@ -113,9 +113,10 @@ public final class LeafChoices {
     };
   }
 
-  private static LeafPlanning.Wish leaned(LeafPlanning.Wish wish, Aim aim) {
+  private static LeafPlanning.Request leaned(LeafPlanning.Request request, Aim aim) {
     // No aim is worth leaving a photo out for.
-    HouseRules all = wish.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
+    HouseRules all =
+        request.rules().with(HouseRule.LEFT_OUT_WEIGHT, HouseRule.LEFT_OUT_WEIGHT.most());
     HouseRules rules =
         switch (aim) {
           case FEWEST_LEAVES ->
@@ -125,21 +126,21 @@ public final class LeafChoices {
           case LEAST_CROPPED -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.least());
           case AIR_AS_ASKED -> all.with(HouseRule.EMPTY_WEIGHT, HouseRule.EMPTY_WEIGHT.most());
         };
-    return new LeafPlanning.Wish(
-        wish.chapters(),
-        wish.kinds(),
-        wish.breathing(),
-        wish.mostLeaves(),
-        wish.freshPages(),
-        wish.leavesBefore(),
+    return new LeafPlanning.Request(
+        request.chapters(),
+        request.kinds(),
+        request.breathing(),
+        request.mostLeaves(),
+        request.freshPages(),
+        request.leavesBefore(),
         1,
         Weights.of(rules),
         rules);
   }
 
-  static Measures measures(LeafPlanning.Plan plan, LeafPlanning.Wish wish) {
-    List<Candidate> candidates = wish.chapters().stream().flatMap(List::stream).toList();
-    Sum sum = new Sum(candidates, wish);
+  static Measures measures(LeafPlanning.Plan plan, LeafPlanning.Request request) {
+    List<Candidate> candidates = request.chapters().stream().flatMap(List::stream).toList();
+    Sum sum = new Sum(candidates, request);
     for (LeafPlanning.PlannedLeaf leaf : plan.leaves()) {
       sum.add(leaf.kind().front(), leaf.front());
       sum.add(leaf.kind().back(), leaf.back());
@@ -162,10 +163,10 @@ public final class LeafChoices {
     private double filled;
     private double cropped;
 
-    Sum(List<Candidate> candidates, LeafPlanning.Wish wish) {
+    Sum(List<Candidate> candidates, LeafPlanning.Request request) {
       this.candidates = candidates;
-      this.rules = wish.rules();
-      this.asked = wish.breathing().share(rules) / 100.0;
+      this.rules = request.rules();
+      this.asked = request.breathing().share(rules) / 100.0;
     }
 
     void add(List<Place> places, int[] photoAt) {

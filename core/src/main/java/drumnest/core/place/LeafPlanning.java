@@ -72,7 +72,7 @@ public final class LeafPlanning {
    * @param leavesBefore how many leaves of the album come before the first of the plan
    * @param plans how many plans are wanted, from 1
    */
-  public record Wish(
+  public record Request(
       List<List<Candidate>> chapters,
       List<Kind> kinds,
       Breathing breathing,
@@ -82,7 +82,7 @@ public final class LeafPlanning {
       int plans,
       Weights weights,
       HouseRules rules) {
-    public Wish {
+    public Request {
       chapters = List.copyOf(chapters);
       kinds = List.copyOf(kinds);
     }
@@ -117,7 +117,7 @@ public final class LeafPlanning {
     }
   }
 
-  private final Wish wish;
+  private final Request request;
   private final ProgressMonitor monitor;
   private final PageCosts pages;
   private final int moments;
@@ -128,30 +128,30 @@ public final class LeafPlanning {
 
   private long letGo = PlacingCost.FORBIDDEN;
 
-  private LeafPlanning(Wish wish, ProgressMonitor monitor) {
-    this.wish = wish;
+  private LeafPlanning(Request request, ProgressMonitor monitor) {
+    this.request = request;
     this.monitor = monitor;
     // Every leaf takes a moment at least.
-    int most = Math.min(MOST_LEAVES, wish.mostLeaves());
-    int pictures = wish.chapters().stream().mapToInt(List::size).sum();
-    this.pages = new PageCosts(wish, Math.min(most, pictures), SLACK);
+    int most = Math.min(MOST_LEAVES, request.mostLeaves());
+    int pictures = request.chapters().stream().mapToInt(List::size).sum();
+    this.pages = new PageCosts(request, Math.min(most, pictures), SLACK);
     this.moments = pages.moments();
     this.leaves = Math.min(most, moments);
-    this.leafWeight = Weights.weight(wish.rules(), HouseRule.LEAF_WEIGHT);
-    this.price = new long[wish.kinds().size()];
+    this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
+    this.price = new long[request.kinds().size()];
   }
 
   /** The best plans. Where nothing is to be placed, or nothing to place it on, there is none. */
-  public static Answer plan(Wish wish, ProgressMonitor monitor) {
+  public static Answer plan(Request request, ProgressMonitor monitor) {
     boolean nothing =
-        wish.kinds().isEmpty()
-            || wish.mostLeaves() < 1
-            || wish.chapters().stream().allMatch(List::isEmpty);
-    return nothing ? new Answer(List.of(), 0) : new LeafPlanning(wish, monitor).solve();
+        request.kinds().isEmpty()
+            || request.mostLeaves() < 1
+            || request.chapters().stream().allMatch(List::isEmpty);
+    return nothing ? new Answer(List.of(), 0) : new LeafPlanning(request, monitor).solve();
   }
 
   private Answer solve() {
-    int kinds = wish.kinds().size();
+    int kinds = request.kinds().size();
     for (int kind = 0; kind < kinds; kind++) {
       for (int phase = 0; phase < pages.phases(); phase++) {
         for (int from = 0; from <= moments; from++) {
@@ -166,7 +166,7 @@ public final class LeafPlanning {
     for (int i = 0; i <= moments; i++) {
       states.add(new LinkedHashMap<>());
     }
-    Counts none = new Counts(new short[wish.kinds().size()]);
+    Counts none = new Counts(new short[request.kinds().size()]);
     states.get(0).put(none, new State(0, none, 0, null, -1, 0));
     for (int moment = 0; moment < moments; moment++) {
       if (!monitor.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
@@ -183,7 +183,7 @@ public final class LeafPlanning {
     List<State> ends =
         states.get(moments).values().stream()
             .sorted(Comparator.comparingLong(State::cost))
-            .limit(wish.plans())
+            .limit(request.plans())
             .toList();
     List<Plan> plans = ends.stream().map(this::plan).toList();
     long bound = plans.isEmpty() ? 0 : Math.min(letGo, plans.get(0).cost());
@@ -259,7 +259,7 @@ public final class LeafPlanning {
   }
 
   private int owned(int kind) {
-    Integer owned = wish.kinds().get(kind).owned();
+    Integer owned = request.kinds().get(kind).owned();
     return owned == null ? leaves : Math.min(leaves, owned);
   }
 
@@ -332,7 +332,7 @@ public final class LeafPlanning {
   private long[][] atBestPrices() {
     long[][] best = ahead();
     boolean limited =
-        wish.kinds().stream().anyMatch(kind -> kind.owned() != null && kind.owned() < leaves);
+        request.kinds().stream().anyMatch(kind -> kind.owned() != null && kind.owned() < leaves);
     if (!limited) {
       return best;
     }
@@ -344,7 +344,7 @@ public final class LeafPlanning {
       boolean moved = false;
       for (int kind = 0; kind < price.length; kind++) {
         long next = bestPrice[kind] + step * (used[kind] - owned(kind));
-        price[kind] = wish.kinds().get(kind).owned() == null ? 0 : Math.max(0, next);
+        price[kind] = request.kinds().get(kind).owned() == null ? 0 : Math.max(0, next);
         moved |= price[kind] != bestPrice[kind];
       }
       if (!moved) {

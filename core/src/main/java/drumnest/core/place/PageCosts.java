@@ -9,14 +9,14 @@ import java.util.List;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
- * WishedPages} weighed.
+ * RequestedPages} weighed.
  */
 final class PageCosts {
 
   /** An empty place of this size weighs what the house rule says; others by their area. */
   private static final Area USUAL_PLACE = Area.of(Size.ofInches(6, 4));
 
-  private final LeafPlanning.Wish wish;
+  private final LeafPlanning.Request request;
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final List<List<Integer>> open;
@@ -28,22 +28,22 @@ final class PageCosts {
   private final int slack;
   private final long emptyWeight;
   private final long[] bonus;
-  private final WishedPages pages;
+  private final RequestedPages pages;
 
   /**
    * @param leaves how many leaves a plan may have
    */
-  PageCosts(LeafPlanning.Wish wish, int leaves, int slack) {
-    this.wish = wish;
+  PageCosts(LeafPlanning.Request request, int leaves, int slack) {
+    this.request = request;
     this.slack = slack;
-    this.emptyWeight = Weights.weight(wish.rules(), HouseRule.EMPTY_WEIGHT);
-    this.pages = new WishedPages(wish, leaves);
+    this.emptyWeight = Weights.weight(request.rules(), HouseRule.EMPTY_WEIGHT);
+    this.pages = new RequestedPages(request, leaves);
     this.problem = pages.problem();
     this.bonus = problem.places().stream().mapToLong(place -> weight(place.area())).toArray();
     this.cost = new PlacingCost(problem);
     this.open = cost.moments().open(List.of());
     this.chapterBegins = chapterBegins();
-    this.withinPage = Weights.weight(wish.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
+    this.withinPage = Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
   }
 
   private long weight(Area empty) {
@@ -52,10 +52,10 @@ final class PageCosts {
 
   /** Says which moments begin a chapter that is worth a page. */
   private boolean[] chapterBegins() {
-    long worth = wish.freshPages() ? 0 : wish.rules().number(HouseRule.CHAPTER_PHOTOS);
+    long worth = request.freshPages() ? 0 : request.rules().number(HouseRule.CHAPTER_PHOTOS);
     List<Integer> chapterOf = new ArrayList<>();
-    for (int chapter = 0; chapter < wish.chapters().size(); chapter++) {
-      for (int i = 0; i < wish.chapters().get(chapter).size(); i++) {
+    for (int chapter = 0; chapter < request.chapters().size(); chapter++) {
+      for (int i = 0; i < request.chapters().get(chapter).size(); i++) {
         chapterOf.add(chapter);
       }
     }
@@ -63,7 +63,7 @@ final class PageCosts {
     for (int moment = 1; moment < begins.length; moment++) {
       int chapter = chapterOf.get(open.get(moment).get(0));
       boolean first = chapterOf.get(open.get(moment - 1).get(0)) != chapter;
-      begins[moment] = first && wish.chapters().get(chapter).size() >= worth;
+      begins[moment] = first && request.chapters().get(chapter).size() >= worth;
     }
     return begins;
   }
@@ -95,7 +95,7 @@ final class PageCosts {
   }
 
   /** What a page costs with the first moments from one on, by how many. */
-  private long[] page(WishedPages.Page page, int from) {
+  private long[] page(RequestedPages.Page page, int from) {
     if (page.costs == null || page.costs[from] == null) {
       weigh(page.alike, from);
     }
@@ -103,8 +103,8 @@ final class PageCosts {
   }
 
   /** Weighs pages of the same places at once: what fits into one fits into those with more room. */
-  private void weigh(List<WishedPages.Page> alike, int from) {
-    WishedPages.Page roomiest = alike.get(alike.size() - 1);
+  private void weigh(List<RequestedPages.Page> alike, int from) {
+    RequestedPages.Page roomiest = alike.get(alike.size() - 1);
     List<List<Integer>> moments = open.subList(from, end(roomiest, from));
     StoryRun run =
         StoryRun.ofPage(
@@ -115,7 +115,7 @@ final class PageCosts {
             saved(roomiest),
             alike.get(0).units,
             roomiest.units);
-    for (WishedPages.Page page : alike) {
+    for (RequestedPages.Page page : alike) {
       long[] all = run.prefixCosts(page.units);
       long[] costs = Arrays.copyOf(all, end(page, from) - from + 1);
       long within = 0;
@@ -128,13 +128,13 @@ final class PageCosts {
     }
   }
 
-  private long[] saved(WishedPages.Page page) {
+  private long[] saved(RequestedPages.Page page) {
     return Arrays.copyOfRange(bonus, page.first, page.first + page.places);
   }
 
-  private int end(WishedPages.Page page, int from) {
+  private int end(RequestedPages.Page page, int from) {
     int end = Math.min(open.size(), from + page.most + slack);
-    for (int moment = from + 1; wish.freshPages() && moment < end; moment++) {
+    for (int moment = from + 1; request.freshPages() && moment < end; moment++) {
       end = chapterBegins[moment] ? moment : end;
     }
     return end;
@@ -144,7 +144,7 @@ final class PageCosts {
    * What a leaf costs with the first moments from one on, by how many; not what it weighs itself.
    */
   long[] leaf(int kind, int phase, int from) {
-    WishedPages.Sides sides = pages.leaf(kind, phase);
+    RequestedPages.Sides sides = pages.leaf(kind, phase);
     if (sides.costs == null) {
       sides.costs = new long[open.size() + 1][];
     }
@@ -154,7 +154,7 @@ final class PageCosts {
     return sides.costs[from];
   }
 
-  private long[] leaf(WishedPages.Sides sides, int from) {
+  private long[] leaf(RequestedPages.Sides sides, int from) {
     long[] front = page(sides.front, from);
     int most = 0;
     for (int onFront = 0; onFront < front.length; onFront++) {
@@ -173,7 +173,7 @@ final class PageCosts {
 
   /** Who is where on a leaf that has these moments. */
   LeafPlanning.PlannedLeaf laid(int kind, int number, int from, int to) {
-    WishedPages.Sides sides = pages.leaf(kind, phase(number));
+    RequestedPages.Sides sides = pages.leaf(kind, phase(number));
     long[] fronts = page(sides.front, from);
     int best = 0;
     long least = PlacingCost.FORBIDDEN;
@@ -186,12 +186,12 @@ final class PageCosts {
       }
     }
     return new LeafPlanning.PlannedLeaf(
-        wish.kinds().get(kind),
+        request.kinds().get(kind),
         laid(sides.front, from, from + best),
         laid(sides.back, from + best, to));
   }
 
-  private int[] laid(WishedPages.Page page, int from, int to) {
+  private int[] laid(RequestedPages.Page page, int from, int to) {
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page))

@@ -84,8 +84,8 @@ class AlbumsAsMadeTest {
       return chapters.stream().flatMap(List::stream).toList();
     }
 
-    LeafPlanning.Wish wish(Breathing breathing) {
-      return new LeafPlanning.Wish(
+    LeafPlanning.Request request(Breathing breathing) {
+      return new LeafPlanning.Request(
           chapters, KINDS, breathing, 200, false, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
     }
   }
@@ -96,7 +96,7 @@ class AlbumsAsMadeTest {
   private static List<LeafChoices.Choice> plans(Album album, Breathing breathing) {
     return KNOWN.computeIfAbsent(
         album + " " + breathing,
-        key -> LeafChoices.of(album.wish(breathing), ProgressMonitor.NONE));
+        key -> LeafChoices.of(album.request(breathing), ProgressMonitor.NONE));
   }
 
   /** How long until the next photo is taken. */

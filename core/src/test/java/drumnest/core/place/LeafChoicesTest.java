@@ -39,7 +39,7 @@ class LeafChoicesTest {
           LeafChoices.Aim.LEAST_CROPPED, LeafChoices.Measures::cropped,
           LeafChoices.Aim.AIR_AS_ASKED, LeafChoices.Measures::off);
 
-  private static LeafPlanning.Wish wish(
+  private static LeafPlanning.Request request(
       int photos, int chapter, Random random, Breathing breathing) {
     List<List<Candidate>> chapters = new ArrayList<>();
     for (int i = 0; i < photos; i++) {
@@ -48,7 +48,7 @@ class LeafChoicesTest {
       }
       chapters.get(chapters.size() - 1).add(PlacingCases.anyKept("p" + i, random));
     }
-    return new LeafPlanning.Wish(
+    return new LeafPlanning.Request(
         chapters, KINDS, breathing, 200, false, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
   }
 
@@ -62,11 +62,11 @@ class LeafChoicesTest {
     Random random = new Random(seed);
     int photos = 6 + random.nextInt(40);
     Breathing breathing = Breathing.values()[random.nextInt(4)];
-    LeafPlanning.Wish wish = wish(photos, 1 + random.nextInt(12), random, breathing);
-    List<LeafChoices.Choice> choices = LeafChoices.of(wish, ProgressMonitor.NONE);
+    LeafPlanning.Request request = request(photos, 1 + random.nextInt(12), random, breathing);
+    List<LeafChoices.Choice> choices = LeafChoices.of(request, ProgressMonitor.NONE);
     assertThat(choices).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     List<LeafChoices.Measures> measures =
-        choices.stream().map(each -> LeafChoices.measures(each.plan(), wish)).toList();
+        choices.stream().map(each -> LeafChoices.measures(each.plan(), request)).toList();
     Set<LeafChoices.Aim> claimed = new HashSet<>();
     for (int i = 0; i < choices.size(); i++) {
       LeafChoices.Measures own = measures.get(i);
@@ -91,8 +91,8 @@ class LeafChoicesTest {
   /** Forty photos of a year, in chapters of one or two, do not become a leaf each. */
   @Test
   void a_year_of_forty_scattered_photos_takes_within_one_of_the_fewest_leaves() {
-    LeafPlanning.Wish wish = wish(40, 2, new Random(5), Breathing.PACKED);
-    LeafChoices.Choice least = LeafChoices.of(wish, ProgressMonitor.NONE).get(0);
+    LeafPlanning.Request request = request(40, 2, new Random(5), Breathing.PACKED);
+    LeafChoices.Choice least = LeafChoices.of(request, ProgressMonitor.NONE).get(0);
     assertThat(least.aims()).contains(LeafChoices.Aim.FEWEST_LEAVES);
     // Twelve on a page, twenty-four on a leaf: two leaves hold forty.
     assertThat(least.plan().leaves()).hasSizeLessThanOrEqualTo(3);

@@ -37,13 +37,13 @@ class LeafPlanningTest {
     return IntStream.range(0, places).mapToObj(i -> PlacingCases.place(id + i, w, h)).toList();
   }
 
-  private static LeafPlanning.Wish wish(
+  private static LeafPlanning.Request request(
       List<List<Candidate>> chapters,
       List<LeafPlanning.Kind> kinds,
       Breathing breathing,
       int most,
       boolean fresh) {
-    return new LeafPlanning.Wish(
+    return new LeafPlanning.Request(
         chapters, kinds, breathing, most, fresh, 0, 3, PlacingCases.WEIGHTS, PlacingCases.RULES);
   }
 
@@ -57,7 +57,8 @@ class LeafPlanningTest {
         IntStream.range(0, 6).mapToObj(i -> PlacingCases.kept("u" + i, 4000, 6000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            wish(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
+            request(List.of(wides, uprights), kinds, Breathing.PACKED, 9, true),
+            ProgressMonitor.NONE);
     LeafPlanning.Plan best = answer.plans().get(0);
     assertThat(best.leaves())
         .extracting(leaf -> leaf.kind().key())
@@ -79,7 +80,7 @@ class LeafPlanningTest {
         IntStream.range(0, 12).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            wish(List.of(wides), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
+            request(List.of(wides), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
     assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("wide", 1, "square", 2));
   }
 
@@ -92,7 +93,8 @@ class LeafPlanningTest {
     for (Breathing breathing : Breathing.values()) {
       leaves.put(
           breathing,
-          LeafPlanning.plan(wish(List.of(wides), kinds, breathing, 20, true), ProgressMonitor.NONE)
+          LeafPlanning.plan(
+                  request(List.of(wides), kinds, breathing, 20, true), ProgressMonitor.NONE)
               .plans()
               .get(0)
               .leaves()
@@ -104,7 +106,7 @@ class LeafPlanningTest {
   }
 
   @Test
-  void a_chapter_begins_on_a_page_of_its_own_if_that_is_wished() {
+  void a_chapter_begins_on_a_page_of_its_own_if_that_is_wanted() {
     List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
     List<List<Candidate>> chapters =
         List.of(
@@ -114,14 +116,15 @@ class LeafPlanningTest {
                 PlacingCases.kept("c", 6000, 4000),
                 PlacingCases.kept("d", 6000, 4000)));
     LeafPlanning.PlannedLeaf fresh =
-        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE)
+        LeafPlanning.plan(request(chapters, kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE)
             .plans()
             .get(0)
             .leaves()
             .get(0);
     assertThat(Arrays.stream(fresh.front()).filter(i -> i >= 0).toArray()).containsExactly(0);
     LeafPlanning.Plan flowing =
-        LeafPlanning.plan(wish(chapters, kinds, Breathing.PACKED, 9, false), ProgressMonitor.NONE)
+        LeafPlanning.plan(
+                request(chapters, kinds, Breathing.PACKED, 9, false), ProgressMonitor.NONE)
             .plans()
             .get(0);
     assertThat(flowing.leaves()).hasSize(1);
@@ -134,14 +137,14 @@ class LeafPlanningTest {
         IntStream.range(0, 30).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Plan plan =
         LeafPlanning.plan(
-                wish(List.of(wides), kinds, Breathing.PACKED, 2, true), ProgressMonitor.NONE)
+                request(List.of(wides), kinds, Breathing.PACKED, 2, true), ProgressMonitor.NONE)
             .plans()
             .get(0);
     assertThat(plan.leaves()).hasSize(2);
     assertThat(plan.cost()).isEqualTo(22 * 3 * PlacingCases.WEIGHTS.leftOut() + 2 * leafWeight());
     assertThat(
             LeafPlanning.plan(
-                    wish(List.of(List.of()), kinds, Breathing.PACKED, 2, true),
+                    request(List.of(List.of()), kinds, Breathing.PACKED, 2, true),
                     ProgressMonitor.NONE)
                 .plans())
         .isEmpty();
@@ -155,7 +158,7 @@ class LeafPlanningTest {
         IntStream.range(0, 20).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            wish(List.of(wides), kinds, Breathing.PACKED, 20, true),
+            request(List.of(wides), kinds, Breathing.PACKED, 20, true),
             (done, of) -> done < of / 2 + 3);
     Set<Integer> placed = new HashSet<>();
     answer.plans().get(0).leaves().forEach(leaf -> placed.addAll(placed(leaf)));
@@ -198,8 +201,8 @@ class LeafPlanningTest {
         PlacingCases.RULES
             .with(HouseRule.CHAPTER_PHOTOS, 1 + seed % 3)
             .with(HouseRule.EMPTY_WEIGHT, seed % 4 == 0 ? 0 : 25);
-    LeafPlanning.Wish wish =
-        new LeafPlanning.Wish(
+    LeafPlanning.Request request =
+        new LeafPlanning.Request(
             chapters,
             kinds,
             Breathing.FULL,
@@ -209,8 +212,8 @@ class LeafPlanningTest {
             3,
             PlacingCases.WEIGHTS,
             rules);
-    LeafPlanning.Answer answer = LeafPlanning.plan(wish, ProgressMonitor.NONE);
-    long best = new Everything(wish).cheapest(0, 0, new int[kinds.size()]);
+    LeafPlanning.Answer answer = LeafPlanning.plan(request, ProgressMonitor.NONE);
+    long best = new Everything(request).cheapest(0, 0, new int[kinds.size()]);
     assertThat(answer.plans().get(0).cost())
         .as("what empty places weigh is rounded for each of them")
         .isCloseTo(best, within(ROUNDED));
@@ -234,15 +237,15 @@ class LeafPlanningTest {
 
   /** The least of all, found by trying everything. */
   private static final class Everything {
-    private final LeafPlanning.Wish wish;
+    private final LeafPlanning.Request request;
     private final List<Candidate> all;
     private final List<Integer> chapterOf = new ArrayList<>();
 
-    Everything(LeafPlanning.Wish wish) {
-      this.wish = wish;
-      this.all = wish.chapters().stream().flatMap(List::stream).toList();
-      for (int chapter = 0; chapter < wish.chapters().size(); chapter++) {
-        for (int i = 0; i < wish.chapters().get(chapter).size(); i++) {
+    Everything(LeafPlanning.Request request) {
+      this.request = request;
+      this.all = request.chapters().stream().flatMap(List::stream).toList();
+      for (int chapter = 0; chapter < request.chapters().size(); chapter++) {
+        for (int i = 0; i < request.chapters().get(chapter).size(); i++) {
           chapterOf.add(chapter);
         }
       }
@@ -253,12 +256,12 @@ class LeafPlanningTest {
       if (from == all.size()) {
         return 0;
       }
-      long best = 3 * wish.weights().leftOut() + cheapest(from + 1, leaves, used);
-      if (leaves == wish.mostLeaves()) {
+      long best = 3 * request.weights().leftOut() + cheapest(from + 1, leaves, used);
+      if (leaves == request.mostLeaves()) {
         return best;
       }
       for (int kind = 0; kind < used.length; kind++) {
-        LeafPlanning.Kind of = wish.kinds().get(kind);
+        LeafPlanning.Kind of = request.kinds().get(kind);
         if (of.owned() != null && used[kind] >= of.owned()) {
           continue;
         }
@@ -282,18 +285,18 @@ class LeafPlanningTest {
     }
 
     private boolean oneChapter(int from, int to) {
-      return !wish.freshPages() || chapterOf.subList(from, to).stream().distinct().count() <= 1;
+      return !request.freshPages() || chapterOf.subList(from, to).stream().distinct().count() <= 1;
     }
 
     /** What it costs that chapters worth a page begin among these, not before them. */
     private long withinPage(int from, int to) {
-      long worth = wish.rules().number(HouseRule.CHAPTER_PHOTOS);
+      long worth = request.rules().number(HouseRule.CHAPTER_PHOTOS);
       long begin =
           IntStream.range(from + 1, to)
               .filter(i -> !chapterOf.get(i).equals(chapterOf.get(i - 1)))
-              .filter(i -> wish.chapters().get(chapterOf.get(i)).size() >= worth)
+              .filter(i -> request.chapters().get(chapterOf.get(i)).size() >= worth)
               .count();
-      return begin * Weights.weight(wish.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
+      return begin * Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
     }
 
     /** The least over every choice of who stands where on the page. */
@@ -310,7 +313,9 @@ class LeafPlanningTest {
                           new Place.At(0, 0, place.at().low(), false, false, false)))
               .toList();
       Area room =
-          wish.breathing().room(here.stream().map(Place::print).toList(), number, wish.rules());
+          request
+              .breathing()
+              .room(here.stream().map(Place::print).toList(), number, request.rules());
       long best = Long.MAX_VALUE;
       // Every choice of the places that hold a picture.
       for (int chosen = 0; chosen < 1 << here.size(); chosen++) {
@@ -332,7 +337,7 @@ class LeafPlanningTest {
     }
 
     private long emptyCost(Area empty) {
-      long weight = Weights.weight(wish.rules(), HouseRule.EMPTY_WEIGHT);
+      long weight = Weights.weight(request.rules(), HouseRule.EMPTY_WEIGHT);
       return Math.round(weight * empty.over(Area.of(Size.ofInches(6, 4))));
     }
 
@@ -347,8 +352,8 @@ class LeafPlanningTest {
               here,
               Map.of(),
               Placing.Order.STORY,
-              wish.weights(),
-              wish.rules());
+              request.weights(),
+              request.rules());
       long best = Long.MAX_VALUE / 8;
       for (int told = 0; told < 1 << (to - from); told++) {
         if (Integer.bitCount(told) == Integer.bitCount(chosen)) {
@@ -386,8 +391,8 @@ class LeafPlanningTest {
             null,
             new Candidate.PlacementHints(false, false, true, false),
             null);
-    LeafPlanning.Wish wish =
-        new LeafPlanning.Wish(
+    LeafPlanning.Request request =
+        new LeafPlanning.Request(
             List.of(List.of(secret)),
             List.of(
                 new LeafPlanning.Kind(
@@ -403,7 +408,7 @@ class LeafPlanningTest {
             PlacingCases.WEIGHTS,
             PlacingCases.RULES);
     LeafPlanning.PlannedLeaf leaf =
-        LeafPlanning.plan(wish, ProgressMonitor.NONE).plans().get(0).leaves().get(0);
+        LeafPlanning.plan(request, ProgressMonitor.NONE).plans().get(0).leaves().get(0);
     assertThat(leaf.front()).containsExactly(-1);
     assertThat(leaf.back()).containsExactly(0);
   }

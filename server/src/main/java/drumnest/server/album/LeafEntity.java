@@ -2,7 +2,7 @@ package drumnest.server.album;
 
 import drumnest.core.album.LeafState;
 import drumnest.core.measure.Length;
-import drumnest.server.shelf.PlanJson;
+import drumnest.server.stock.PlanJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;

@@ -2,7 +2,7 @@ package drumnest.server.album;
 
 import drumnest.core.album.LeafState;
 import drumnest.core.measure.Length;
-import drumnest.server.shelf.PlanJson;
+import drumnest.server.stock.PlanJson;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.util.StdConverter;
 

@@ -7,10 +7,10 @@ import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.PlacingTask;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.edit.AlbumEdits;
-import drumnest.server.edit.PhotoEdits;
-import drumnest.server.edit.PlaceEdits;
+import drumnest.server.gather.PhotoEdits;
 import drumnest.server.intake.PhotoIntake;
+import drumnest.server.place.PlaceEdits;
+import drumnest.server.place.SlotEdits;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -29,7 +29,7 @@ class KiteMeetAlbum {
   private static final String ANY_CROP = "pebble-05.jpg";
 
   private final PhotoIntake intake;
-  private final AlbumEdits edits;
+  private final SlotEdits edits;
   private final PlaceEdits places;
   private final PhotoEdits photoEdits;
   private final OpenAlbums albums;
@@ -38,7 +38,7 @@ class KiteMeetAlbum {
 
   KiteMeetAlbum(
       PhotoIntake intake,
-      AlbumEdits edits,
+      SlotEdits edits,
       PlaceEdits places,
       PhotoEdits photoEdits,
       OpenAlbums albums,
@@ -77,8 +77,8 @@ class KiteMeetAlbum {
   }
 
   private void place(long albumId, int spread) {
-    AlbumPlacing.Request wish = AlbumPlacing.Request.story(PlacingTask.Scope.spread(spread));
-    places.placeAgain(albumId, version(albumId), wish, ProgressMonitor.NONE);
+    AlbumPlacing.Request request = AlbumPlacing.Request.story(PlacingTask.Scope.spread(spread));
+    places.placeAgain(albumId, version(albumId), request, ProgressMonitor.NONE);
   }
 
   private void tell(long albumId, String photo, String[] shot) {

@@ -7,7 +7,7 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.edit.PhotoEdits;
+import drumnest.server.gather.PhotoEdits;
 import drumnest.server.intake.TablePrints;
 import java.time.LocalDateTime;
 import java.util.LinkedHashMap;

@@ -9,8 +9,8 @@ import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.edit.LeafEdits;
-import drumnest.server.edit.ThingEdits;
+import drumnest.server.leaves.LeafEdits;
+import drumnest.server.place.ThingEdits;
 import java.util.List;
 import org.springframework.stereotype.Component;
 

@@ -5,7 +5,7 @@ import drumnest.server.album.NewAlbums;
 import drumnest.server.album.UnfinishedAlbums;
 import drumnest.server.data.DataFolderException;
 import drumnest.server.data.Home;
-import drumnest.server.shelf.Shelf;
+import drumnest.server.stock.Shelf;
 import drumnest.server.store.SettingEntity;
 import drumnest.server.store.Settings;
 import java.io.IOException;

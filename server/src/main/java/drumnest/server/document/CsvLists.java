@@ -2,7 +2,7 @@ package drumnest.server.document;
 
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Units;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;

@@ -3,7 +3,7 @@ package drumnest.server.document;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

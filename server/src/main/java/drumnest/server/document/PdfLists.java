@@ -2,7 +2,7 @@ package drumnest.server.document;
 
 import drumnest.core.measure.Size;
 import drumnest.server.intake.ImageRenderer;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;

@@ -41,7 +41,7 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
     }
   }
 
-  static ToldInXmp read(XMPMeta xmp) throws XMPException {
+  public static ToldInXmp read(XMPMeta xmp) throws XMPException {
     FileWords words = FileWordsReader.of(xmp);
     Choice choice = choice(xmp.getPropertyString(OURS, "Choice"));
     Choosing choosing =

@@ -4,6 +4,9 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.server.FieldProblemException;
+import drumnest.server.UnknownKind;
+import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.WrittenItem;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -14,11 +17,12 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The catalogue as a JSON file: {@code {"file": "drumnest-catalogue", "version": 1, "entries":
- * [..]}} with entries as {@link ItemForm} says. A file that is not ours, broken or too large is
+ * [..]}} with entries as {@link WrittenItem} says. A file that is not ours, broken or too large is
  * refused whole.
  */
 @Component
@@ -40,11 +44,11 @@ public class CatalogueFile {
   record Content(
       @Nullable String file,
       @Nullable Integer version,
-      @Nullable List<@Nullable ItemForm> entries) {}
+      @Nullable List<@Nullable WrittenItem> entries) {}
 
   public byte[] write(List<CatalogueItem> items) {
     Content content =
-        new Content(NAME, 1, new ArrayList<>(items.stream().map(ItemForm::of).toList()));
+        new Content(NAME, 1, new ArrayList<>(items.stream().map(WrittenItem::of).toList()));
     return strict.writerWithDefaultPrettyPrinter().writeValueAsBytes(content);
   }
 
@@ -70,7 +74,7 @@ public class CatalogueFile {
       throw new FieldProblemException(
           "version", "The catalogue is of another version; accepted is 1. Nothing was changed.");
     }
-    List<@Nullable ItemForm> entries = content.entries();
+    List<@Nullable WrittenItem> entries = content.entries();
     if (entries == null || entries.size() > MOST) {
       throw new FieldProblemException(
           "entries", "A catalogue has at most " + MOST + " entries. Nothing was changed.");
@@ -78,11 +82,11 @@ public class CatalogueFile {
     List<CatalogueItem> items = new ArrayList<>();
     for (int i = 0; i < entries.size(); i++) {
       String path = "entries[" + i + "].";
-      ItemForm entry = entries.get(i);
+      WrittenItem entry = entries.get(i);
       if (entry == null) {
         throw new FieldProblemException(path + "kind", "An entry is missing. Nothing was changed.");
       }
-      items.add(entry.read(path, Units.SIXTY_FOURTHS));
+      items.add(entry.read(new LengthReader(Units.SIXTY_FOURTHS, path)));
     }
     return items;
   }
@@ -90,6 +94,8 @@ public class CatalogueFile {
   private @Nullable Content parse(byte[] bytes) {
     try {
       return strict.readValue(bytes, Content.class);
+    } catch (InvalidTypeIdException e) {
+      throw UnknownKind.of(e);
     } catch (JacksonException e) {
       throw new FieldProblemException(
           "file",

@@ -1,3 +1,3 @@
-/** What lies on the maker's shelf: the catalogue, the house rules, the units. */
+/** The shelf as a maker sees it: catalogue, patterns, house rules, units. */
 @org.jspecify.annotations.NullMarked
 package drumnest.server.shelf;

@@ -6,7 +6,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Units;
 import drumnest.core.photo.PixelBox;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;

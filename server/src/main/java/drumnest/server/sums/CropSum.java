@@ -6,7 +6,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.shelf.RulesInForce;
+import drumnest.server.stock.RulesInForce;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;

@@ -4,7 +4,7 @@ import drumnest.core.fit.Grid;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

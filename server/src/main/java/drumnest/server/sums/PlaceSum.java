@@ -11,7 +11,7 @@ import drumnest.core.place.PlacingCost;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.StoryPlacing;
 import drumnest.core.place.Weights;
-import drumnest.server.shelf.RulesInForce;
+import drumnest.server.stock.RulesInForce;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.Instant;

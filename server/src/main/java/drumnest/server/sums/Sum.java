@@ -1,6 +1,7 @@
 package drumnest.server.sums;
 
 import drumnest.core.place.ProgressMonitor;
+import drumnest.server.FieldProblemException;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -12,7 +13,7 @@ interface Sum {
   String name();
 
   /**
-   * @throws SumProblemException if a value is not accepted
+   * @throws FieldProblemException if a value is not accepted
    */
   Map<String, @Nullable Object> answer(JsonNode question);
 

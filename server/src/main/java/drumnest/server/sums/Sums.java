@@ -1,6 +1,7 @@
 package drumnest.server.sums;
 
 import drumnest.core.place.ProgressMonitor;
+import drumnest.server.FieldProblemException;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -22,7 +23,7 @@ public class Sums {
   /**
    * The answer to a question.
    *
-   * @throws SumProblemException if there is no such sum, or the question is not understood
+   * @throws FieldProblemException if there is no such sum, or the question is not understood
    */
   public Map<String, @Nullable Object> answer(String name, JsonNode question) {
     return answer(name, question, ProgressMonitor.NONE);
@@ -33,7 +34,7 @@ public class Sums {
       String name, JsonNode question, ProgressMonitor monitor) {
     Sum sum = sums.get(name);
     if (sum == null) {
-      throw new SumProblemException(
+      throw new FieldProblemException(
           "name",
           "There is no sum of this name; known are "
               + sums.keySet().stream().sorted().collect(Collectors.joining(", "))

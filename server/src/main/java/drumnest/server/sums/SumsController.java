@@ -1,6 +1,7 @@
 package drumnest.server.sums;
 
-import drumnest.server.edit.Runs;
+import drumnest.server.FieldProblemException;
+import drumnest.server.frame.Runs;
 import io.swagger.v3.oas.annotations.Hidden;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -53,8 +54,8 @@ class SumsController {
         return question;
       }
     } catch (JacksonException notJson) {
-      throw new SumProblemException("body", "The body is no JSON; accepted is a JSON object.");
+      throw new FieldProblemException("body", "The body is no JSON; accepted is a JSON object.");
     }
-    throw new SumProblemException("body", "The body is no JSON object.");
+    throw new FieldProblemException("body", "The body is no JSON object.");
   }
 }

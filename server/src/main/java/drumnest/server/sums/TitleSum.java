@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.words.TitleRun;
-import drumnest.server.shelf.UnitsInUse;
+import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

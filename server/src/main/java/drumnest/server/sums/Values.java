@@ -6,6 +6,7 @@ import drumnest.core.measure.LengthFormatException;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.FieldProblemException;
 import drumnest.server.PlainText;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -47,14 +48,14 @@ final class Values {
    */
   static Values of(JsonNode object, String path, String... fields) {
     if (!object.isObject()) {
-      throw new SumProblemException(
+      throw new FieldProblemException(
           path, path + " is an object with " + String.join(", ", fields) + ".");
     }
     Set<String> known = new HashSet<>(Arrays.asList(fields));
     for (String name : object.propertyNames()) {
       if (!known.contains(name)) {
         String unknown = join(path, shortened(name));
-        throw new SumProblemException(
+        throw new FieldProblemException(
             unknown, unknown + " is not known here; known are " + String.join(", ", fields) + ".");
       }
     }
@@ -82,9 +83,9 @@ final class Values {
     return value;
   }
 
-  private SumProblemException problem(String name, String what) {
+  private FieldProblemException problem(String name, String what) {
     String field = join(path, name);
-    return new SumProblemException(field, field + " " + what + ".");
+    return new FieldProblemException(field, field + " " + what + ".");
   }
 
   /** A length above 0 and at most 100 in. */
@@ -196,7 +197,7 @@ final class Values {
         return Length.parse(value.stringValue());
       } catch (LengthFormatException e) {
         String field = join(path, name);
-        throw new SumProblemException(
+        throw new FieldProblemException(
             field, field + ": " + e.getMessage() + " " + LengthFormatException.accepted());
       }
     }
@@ -238,7 +239,7 @@ final class Values {
             box.whole("w", 1, Pixels.LONGEST_SIDE),
             box.whole("h", 1, Pixels.LONGEST_SIDE));
     if (!keep.isInside(picture)) {
-      throw new SumProblemException(
+      throw new FieldProblemException(
           field,
           field
               + " reaches outside the picture; accepted is a box inside "
@@ -322,7 +323,7 @@ final class Values {
       String item = join(path, name) + "[" + i + "]";
       T thing = read.apply(of(value.get(i), item, fields));
       if (!ids.add(id.apply(thing))) {
-        throw new SumProblemException(
+        throw new FieldProblemException(
             item + ".id", item + ".id “" + shortened(id.apply(thing)) + "” is given twice.");
       }
       things.add(thing);
@@ -347,7 +348,7 @@ final class Values {
     return of(need(name, "an object"), join(path, name), fields);
   }
 
-  SumProblemException refuse(String name, String what) {
+  FieldProblemException refuse(String name, String what) {
     return problem(name, what);
   }
 }

@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.cut.VisibleStrips;
 import drumnest.core.measure.Box;
 import drumnest.core.stock.HouseRule;
-import drumnest.server.shelf.RulesInForce;
+import drumnest.server.stock.RulesInForce;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

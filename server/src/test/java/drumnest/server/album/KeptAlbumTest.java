@@ -21,15 +21,16 @@ import drumnest.server.NotThereException;
 import drumnest.server.RunningServer;
 import drumnest.server.TestPictures;
 import drumnest.server.UnprocessableException;
+import drumnest.server.WouldLoseException;
 import drumnest.server.demo.PhotoWriter;
-import drumnest.server.edit.AlbumEdits;
-import drumnest.server.edit.LeafEdits;
-import drumnest.server.edit.PhotoEdits;
-import drumnest.server.edit.PlaceEdits;
-import drumnest.server.edit.ThingEdits;
-import drumnest.server.edit.WouldLoseException;
-import drumnest.server.shelf.RulesInForce;
-import drumnest.server.shelf.Shelf;
+import drumnest.server.frame.AlbumEdits;
+import drumnest.server.gather.PhotoEdits;
+import drumnest.server.leaves.LeafEdits;
+import drumnest.server.place.PlaceEdits;
+import drumnest.server.place.SlotEdits;
+import drumnest.server.place.ThingEdits;
+import drumnest.server.stock.RulesInForce;
+import drumnest.server.stock.Shelf;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -136,13 +137,13 @@ class KeptAlbumTest {
       case 0 -> arrive();
       case 1 ->
           part(PhotoEdits.class).choose(1, version, Map.of(photo, any(List.of(Choice.values()))));
-      case 2 -> part(AlbumEdits.class).put(1, version, photo, slot);
-      case 3 -> part(AlbumEdits.class).swap(1, version, slot, any(album.leaves().slots()).id());
-      case 4 -> part(AlbumEdits.class).takeOut(1, version, slot);
-      case 5 -> part(AlbumEdits.class).lock(1, version, slot, random.nextBoolean());
-      case 6 -> part(AlbumEdits.class).turn(1, version, slot, random.nextBoolean());
+      case 2 -> part(SlotEdits.class).put(1, version, photo, slot);
+      case 3 -> part(SlotEdits.class).swap(1, version, slot, any(album.leaves().slots()).id());
+      case 4 -> part(SlotEdits.class).takeOut(1, version, slot);
+      case 5 -> part(SlotEdits.class).lock(1, version, slot, random.nextBoolean());
+      case 6 -> part(SlotEdits.class).turn(1, version, slot, random.nextBoolean());
       case 7 ->
-          part(AlbumEdits.class).measure(1, version, slot, random.nextBoolean() ? size() : null);
+          part(SlotEdits.class).measure(1, version, slot, random.nextBoolean() ? size() : null);
       case 8 -> part(AlbumEdits.class).retitle(1, version, "Title " + random.nextInt(9));
       case 9 -> part(PhotoEdits.class).keep(1, version, photo, new PixelBox(1, 2, 100, 90));
       case 10 ->

@@ -1,0 +1,165 @@
+package drumnest.core.place;
+
+import drumnest.core.measure.Area;
+import drumnest.core.measure.Size;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/**
+ * The pages of the leaves that may be proposed, laid side by side in one problem; those that are
+ * alike but for their names are one. How much a page may hold depends on its number in the album
+ * ({@link Breathing#room}); leaves whose pages of every kind may hold the same are of one phase.
+ */
+final class RequestedPages {
+
+  /** A page, and what it costs, as far as that is known: by the first moment, by how many. */
+  static final class Page {
+    final int first;
+    final int places;
+    final Area room;
+
+    /** How many units of area pictures may take, and how many pictures that is at most. */
+    final int units;
+
+    final int most;
+
+    /** Those of the same places that hold more or less, and itself, the roomiest last. */
+    final List<Page> alike;
+
+    long[][] costs;
+
+    Page(int first, AreaUnits units, Area room, List<Page> alike) {
+      this.first = first;
+      this.places = units.of().length;
+      this.room = room;
+      this.units = units.within(room);
+      this.most = most(units, this.units);
+      this.alike = alike;
+    }
+
+    /** How many of the places there is room for, the smallest first. */
+    private static int most(AreaUnits units, int room) {
+      int left = room;
+      int most = 0;
+      for (int each : IntStream.of(units.of()).sorted().toArray()) {
+        left -= each;
+        most += left >= 0 ? 1 : 0;
+      }
+      return most;
+    }
+  }
+
+  /** The pages of a leaf, and what it costs, likewise. */
+  static final class Sides {
+    final Page front;
+    final Page back;
+    long[][] costs;
+
+    Sides(Page front, Page back) {
+      this.front = front;
+      this.back = back;
+    }
+  }
+
+  private final LeafPlanning.Request request;
+  private final List<Candidate> candidates;
+  private final boolean anySecret;
+  private final List<Place> places = new ArrayList<>();
+  private final Map<Integer, Area> rooms = new HashMap<>();
+  private final Map<Object, List<Page>> like = new HashMap<>();
+  private final Map<Object, Sides> leaves = new HashMap<>();
+
+  /** The pages of a leaf of each kind, by phase. */
+  private final List<List<Sides>> phases = new ArrayList<>();
+
+  private final int[] phaseOf;
+
+  /**
+   * @param most how many leaves a plan may have
+   */
+  RequestedPages(LeafPlanning.Request request, int most) {
+    this.request = request;
+    this.candidates = request.chapters().stream().flatMap(List::stream).toList();
+    this.anySecret = candidates.stream().anyMatch(photo -> photo.hints().secret());
+    this.phaseOf = new int[most + 1];
+    for (int number = 1; number <= most; number++) {
+      List<Sides> sides = new ArrayList<>();
+      for (LeafPlanning.Kind kind : request.kinds()) {
+        int before = 2 * (request.leavesBefore() + number - 1);
+        Page front = page(kind.front(), before + 1);
+        Page back = page(kind.back(), before + 2);
+        sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new Sides(front, back)));
+      }
+      if (!phases.contains(sides)) {
+        phases.add(sides);
+      }
+      phaseOf[number] = phases.indexOf(sides);
+    }
+  }
+
+  private Page page(List<Place> of, int number) {
+    boolean seen = number == 1 && anySecret;
+    List<Size> sizes = of.stream().map(Place::print).toList();
+    Area room = request.breathing().room(sizes, number, request.rules());
+    List<Object> nature = new ArrayList<>(List.of(seen));
+    for (Place place : of) {
+      nature.add(List.of(place.print(), place.mayTurn(), place.hidden(), place.at().touchesNext()));
+    }
+    List<Page> alike = like.computeIfAbsent(nature, key -> new ArrayList<>());
+    for (Page page : alike) {
+      if (page.room.equals(room)) {
+        return page;
+      }
+    }
+    Page page = lay(of, room, seen, alike);
+    alike.add(page);
+    alike.sort(Comparator.comparingInt(each -> each.units));
+    return page;
+  }
+
+  private Page lay(List<Place> of, Area room, boolean seen, List<Page> alike) {
+    int first = places.size();
+    int number = rooms.size();
+    for (Place place : of) {
+      Place.At at = place.at();
+      places.add(
+          new Place(
+              place.id(),
+              place.print(),
+              place.hidden(),
+              place.mayTurn(),
+              new Place.At(number, number, at.low(), seen, at.touchesNext(), false)));
+    }
+    rooms.put(number, room);
+    return new Page(first, AreaUnits.of(of.stream().map(Place::area).toList()), room, alike);
+  }
+
+  Placing.Problem problem() {
+    return new Placing.Problem(
+        candidates,
+        places,
+        Map.of(),
+        Map.of(),
+        rooms,
+        Placing.Order.STORY,
+        request.weights(),
+        request.rules());
+  }
+
+  int phases() {
+    return phases.size();
+  }
+
+  /** The phase of a leaf by its number in the plan, from 1. */
+  int phase(int number) {
+    return phaseOf[number];
+  }
+
+  Sides leaf(int kind, int phase) {
+    return phases.get(phase).get(kind);
+  }
+}

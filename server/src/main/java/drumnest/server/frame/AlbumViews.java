@@ -1,0 +1,215 @@
+package drumnest.server.frame;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafSummary;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.album.Spread;
+import drumnest.core.album.Thing;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Choice;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.stock.RuleText;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Shows an album: its spread and its line. */
+@Component
+public class AlbumViews {
+
+  private final OpenAlbums openAlbums;
+  private final History history;
+
+  AlbumViews(OpenAlbums openAlbums, History history) {
+    this.openAlbums = openAlbums;
+    this.history = history;
+  }
+
+  /**
+   * @param spread which spread to show; null for the one an album is opened at
+   */
+  public Views.AlbumView album(long albumId, @Nullable Integer spread) {
+    // First: what changes while the album is read makes the next revision differ.
+    String revision = openAlbums.revision(albumId);
+    AlbumModel album = openAlbums.open(albumId);
+    History.Around around = history.around(albumId);
+    return new Views.AlbumView(
+        album.id(),
+        album.title(),
+        album.version(),
+        revision,
+        spread(album, album.leaves().spread(spread == null ? album.firstSpread() : spread)),
+        album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList(),
+        album.format(),
+        counts(album),
+        around.undo(),
+        around.redo());
+  }
+
+  private static Views.SpreadView spread(AlbumModel album, Spread spread) {
+    List<Views.PageView> left = pages(album, spread, Side.BACK);
+    List<Views.PageView> right = pages(album, spread, Side.FRONT);
+    Length leftWidth = width(spread, Side.BACK);
+    Length rightWidth = width(spread, Side.FRONT);
+    Length height =
+        Stream.of(Side.BACK, Side.FRONT)
+            .flatMap(side -> spread.layers(side).stream())
+            .map(layer -> layer.box().bottom())
+            .reduce(Length.ZERO, Length::max);
+    return new Views.SpreadView(
+        spread.number(),
+        album.leaves().spreads() - 1,
+        left.isEmpty() ? null : left.get(0),
+        right.isEmpty() ? null : right.get(0),
+        left.stream().skip(1).toList(),
+        right.stream().skip(1).toList(),
+        Views.LengthView.of(leftWidth),
+        Views.LengthView.of(rightWidth),
+        Views.LengthView.of(height));
+  }
+
+  private static Length width(Spread spread, Side side) {
+    return spread.layers(side).stream()
+        .map(layer -> layer.box().w())
+        .reduce(Length.ZERO, Length::max);
+  }
+
+  private static List<Views.PageView> pages(AlbumModel album, Spread spread, Side side) {
+    return spread.layers(side).stream()
+        .map(layer -> page(album, layer.leaf(), side, layer.box()))
+        .toList();
+  }
+
+  public static Views.PageView page(AlbumModel album, Leaf leaf, Side side, Box box) {
+    String name = SlotNames.of(side);
+    return new Views.PageView(
+        leaf.number(),
+        leaf.key(),
+        name,
+        "leaf " + leaf.number() + " " + name + " · " + leaf.type().name(),
+        leaf.type().name(),
+        Views.SizeView.of(leaf.size()),
+        Views.BoxView.of(box),
+        leaf.slots(side, 0).stream().map(slot -> slot(album, slot)).toList());
+  }
+
+  private static Views.SlotView slot(AlbumModel album, Slot slot) {
+    AlbumModel.Seated seated = album.seated(slot).orElse(null);
+    return new Views.SlotView(
+        slot.id(),
+        slot.rank(),
+        SlotNames.of(slot),
+        Words.key(slot.kind()),
+        Words.key(slot.holds()),
+        Views.BoxView.of(slot.box()),
+        SlotDrawing.inner(slot),
+        Views.SizeView.of(slot.takes()),
+        album.opening(slot).measured(),
+        seated == null
+            ? null
+            : seat(album, slot, seated.holding(), seated.photo(), seated.measured()),
+        album.laid(slot).map(laid -> laid(slot, laid)).orElse(null),
+        album.reservation(slot).map(Words::key).orElse(null));
+  }
+
+  public static Views.LaidView laid(Slot slot, AlbumModel.Laid laid) {
+    Thing thing = laid.thing();
+    return new Views.LaidView(
+        thing.key(),
+        Words.key(thing.kind()),
+        thing.name(),
+        Views.SizeView.of(thing.size()),
+        thing.words(),
+        laid.holding().locked(),
+        laid.holding().turned(),
+        SlotDrawing.centred(slot.takes(), thing.size().turnedIf(laid.holding().turned())),
+        Words.key(laid.fit().verdict()),
+        laid.mind().stream().map(Words::mind).toList(),
+        made(laid.holding()));
+  }
+
+  public static Views.SeatView seat(
+      AlbumModel album, Slot slot, Holding filling, AlbumPhoto photo, PrintInPocket measured) {
+    return new Views.SeatView(
+        filling.photo(),
+        photo.name(),
+        filling.locked(),
+        measured.onTable(),
+        SlotDrawing.of(slot.takes(), photo.pixels(), measured, album.rules()),
+        Words.key(measured.fit().verdict()),
+        measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
+        measured.cutsKeepBox(),
+        filling.byHand(),
+        made(filling),
+        !photo.hasFile());
+  }
+
+  private static @Nullable String made(Holding filling) {
+    return filling.made() == null ? null : Words.key(filling.made());
+  }
+
+  public static Views.LeafView leaf(AlbumModel album, Leaf leaf) {
+    LeafSummary summary = album.summary(leaf);
+    return new Views.LeafView(
+        leaf.number(),
+        leaf.key(),
+        Views.SizeView.of(leaf.size()),
+        album.typeKey(leaf),
+        leaf.type().name(),
+        leaf.type().pattern() == null ? "plain" : "pockets",
+        leaf.turned(),
+        Views.LengthView.of(leaf.drop()),
+        summary.slots(),
+        summary.filled(),
+        RuleText.thickness(summary.thickness()),
+        album.inPrints(summary.thickness()));
+  }
+
+  private static Views.CountsView counts(AlbumModel album) {
+    List<AlbumPhoto> line = album.line();
+    List<LeafSummary> leaves = album.leaves().leaves().stream().map(album::summary).toList();
+    int photos = leaves.stream().mapToInt(LeafSummary::photos).sum();
+    int undated = (int) line.stream().filter(photo -> photo.takenAt() == null).count();
+    return new Views.CountsView(
+        line.size(),
+        photos,
+        line.size() - photos,
+        undated,
+        leaves.stream().mapToInt(LeafSummary::slots).sum(),
+        (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count(),
+        (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.OPEN).count(),
+        album.out().size(),
+        leaves.stream().mapToInt(LeafSummary::toOrder).sum(),
+        leaves.stream().mapToInt(LeafSummary::trims).sum());
+  }
+
+  public static Views.WhereView where(AlbumModel album, Slot slot) {
+    return new Views.WhereView(
+        slot.id(),
+        album.leaves().spreadOf(slot.parent().page()),
+        slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + slot.number());
+  }
+
+  public static Views.ThingView thing(AlbumModel album, Thing thing) {
+    return new Views.ThingView(
+        thing.key(),
+        Words.key(thing.kind()),
+        thing.name(),
+        Views.SizeView.of(thing.size()),
+        Views.LengthView.of(thing.thickness()),
+        RuleText.thickness(thing.thickness()),
+        thing.original(),
+        thing.words(),
+        thing.kind() == Thing.Kind.CARD ? WordsRoom.of(thing, album.rules()) : null,
+        album.slotOfThing(thing.key()).map(slot -> where(album, slot)).orElse(null));
+  }
+}

@@ -1,0 +1,251 @@
+package drumnest.server.frame;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.server.stock.UnitsInUse;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What the page is told: lengths ready to show, and numbers only where it must draw to scale. */
+public final class Views {
+
+  private Views() {}
+
+  /**
+   * A length: in inches and millimetres for drawing, as text for reading, and exactly as it would
+   * be written in a field.
+   */
+  public record LengthView(BigDecimal in, BigDecimal mm, String text, String exact) {
+    public static LengthView of(Length length) {
+      return new LengthView(
+          length.toInches(),
+          length.toMillimetres(),
+          UnitsInUse.text(length),
+          UnitsInUse.current().exact(length));
+    }
+  }
+
+  public record SizeView(LengthView w, LengthView h) {
+    public static SizeView of(Size size) {
+      return new SizeView(LengthView.of(size.w()), LengthView.of(size.h()));
+    }
+
+    public static @Nullable SizeView ofNullable(@Nullable Size size) {
+      return size == null ? null : of(size);
+    }
+  }
+
+  public record BoxView(LengthView x, LengthView y, LengthView w, LengthView h) {
+    public static BoxView of(Box box) {
+      return new BoxView(
+          LengthView.of(box.x()),
+          LengthView.of(box.y()),
+          LengthView.of(box.w()),
+          LengthView.of(box.h()));
+    }
+  }
+
+  /** A box in a picture, in its upright pixels. */
+  public record PixelBoxView(int x, int y, int w, int h) {
+    public static @Nullable PixelBoxView ofNullable(@Nullable PixelBox box) {
+      return box == null ? null : new PixelBoxView(box.x(), box.y(), box.w(), box.h());
+    }
+  }
+
+  public record PixelsView(int w, int h) {
+    public static PixelsView of(Pixels pixels) {
+      return new PixelsView(pixels.w(), pixels.h());
+    }
+  }
+
+  /** A box as shares of what it lies in, each 0 to 1. */
+  public record ShareBoxView(double x, double y, double w, double h) {}
+
+  /**
+   * How a picture is drawn in its slot.
+   *
+   * @param shown the part of the upright picture that is seen
+   * @param paper where the paper lies in the slot
+   * @param turned whether the paper lies with a quarter turn to the right
+   */
+  public record DrawingView(ShareBoxView shown, ShareBoxView paper, boolean turned) {}
+
+  /**
+   * A photo that is in a slot.
+   *
+   * @param byHand whether the maker put it there, rather than placing
+   * @param made cut or stuck, where its making has come so far
+   * @param blank whether there is no picture of it, only a sheet in its shape
+   */
+  public record SeatView(
+      String photo,
+      String name,
+      boolean locked,
+      boolean onTable,
+      DrawingView drawing,
+      String verdict,
+      String resolution,
+      boolean cutsKeepBox,
+      boolean byHand,
+      @Nullable String made,
+      boolean blank) {}
+
+  /**
+   * A card or keepsake that lies in a slot.
+   *
+   * @param paper where it lies in the slot
+   * @param mind what must be minded, a sentence each
+   */
+  public record LaidView(
+      int thing,
+      String kind,
+      String name,
+      SizeView size,
+      String words,
+      boolean locked,
+      boolean turned,
+      ShareBoxView paper,
+      String verdict,
+      List<String> mind,
+      @Nullable String made) {}
+
+  /**
+   * A slot on its page.
+   *
+   * @param kind pocket or mount
+   * @param holds photo, words or keepsake
+   * @param inner the part of it that is not mat
+   * @param aside words, title or empty, where it is set aside
+   */
+  public record SlotView(
+      String id,
+      int rank,
+      String label,
+      String kind,
+      String holds,
+      BoxView box,
+      ShareBoxView inner,
+      SizeView named,
+      boolean measured,
+      @Nullable SeatView seat,
+      @Nullable LaidView laid,
+      @Nullable String aside) {}
+
+  /**
+   * A page of a spread.
+   *
+   * @param leaf the number of its leaf
+   * @param key the key of its leaf
+   * @param box where it lies on its side of the spread: from the outer top corner of the left side,
+   *     from the gutter on the right
+   */
+  public record PageView(
+      int leaf,
+      int key,
+      String side,
+      String caption,
+      String pattern,
+      SizeView size,
+      BoxView box,
+      List<SlotView> slots) {}
+
+  /**
+   * A spread.
+   *
+   * @param number how many leaves lie on its left
+   * @param last the number of the last spread
+   * @param left the page on the left; left out on the first spread
+   * @param right the page on the right; left out on the last
+   * @param leftBehind what the left page leaves visible of those behind it, the nearest first
+   * @param rightBehind the same on the right
+   */
+  public record SpreadView(
+      int number,
+      int last,
+      @Nullable PageView left,
+      @Nullable PageView right,
+      List<PageView> leftBehind,
+      List<PageView> rightBehind,
+      LengthView leftWidth,
+      LengthView rightWidth,
+      LengthView height) {}
+
+  /**
+   * A leaf as the fore-edge shows it.
+   *
+   * @param type the key of its kind in the catalogue
+   * @param kind pockets or plain
+   * @param thickness as text
+   * @param layers its thickness counted in photo prints, for drawing
+   */
+  public record LeafView(
+      int number,
+      int key,
+      SizeView size,
+      String type,
+      String pattern,
+      String kind,
+      boolean turned,
+      LengthView drop,
+      int pockets,
+      int held,
+      String thickness,
+      double layers) {}
+
+  /** How many of what: the state of the stages. */
+  public record CountsView(
+      int onLine,
+      int placed,
+      int withoutPlace,
+      int withoutDate,
+      int slots,
+      int kept,
+      int undecided,
+      int out,
+      int toOrder,
+      int trims) {}
+
+  /**
+   * An album with the spread that lies open.
+   *
+   * @param version how often it was changed by steps
+   * @param revision differs whenever anything that is shown of it may differ
+   */
+  public record AlbumView(
+      long id,
+      String title,
+      long version,
+      String revision,
+      SpreadView spread,
+      List<LeafView> leaves,
+      @Nullable String format,
+      CountsView counts,
+      @Nullable String undo,
+      @Nullable String redo) {}
+
+  /** Where a photo is: its slot, the spread that shows it, and both in a few letters. */
+  public record WhereView(String slot, int spread, String label) {}
+
+  /**
+   * A card or keepsake.
+   *
+   * @param lines how many lines of handwriting a card holds
+   * @param words what is written on it
+   * @param room whether that fits, in words; left out for a keepsake
+   */
+  public record ThingView(
+      int key,
+      String kind,
+      String name,
+      SizeView size,
+      LengthView thickness,
+      String thick,
+      boolean original,
+      String words,
+      @Nullable String room,
+      @Nullable WhereView where) {}
+}

@@ -1,0 +1,273 @@
+package drumnest.server.frame;
+
+import drumnest.core.album.Thing;
+import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.fit.Trim;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Orientation;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Stack;
+import drumnest.core.place.Budget;
+import drumnest.core.place.CullingSuggestions;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.FieldProblemException;
+import drumnest.server.PlainText;
+import drumnest.server.stock.UnitsInUse;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Measures and places in a maker's words. */
+public final class Words {
+
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("EEE h:mm a", Locale.ENGLISH);
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+
+  private static final DateTimeFormatter DAY_AND_YEAR =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+
+  private Words() {}
+
+  public static @Nullable String moment(@Nullable LocalDateTime when) {
+    return when == null ? null : MOMENT.format(when).replace("AM", "am").replace("PM", "pm");
+  }
+
+  /**
+   * The titles of chapters: the day, with its year where the story has several, and the part of the
+   * day that each begins in.
+   */
+  public static List<String> chapters(List<@Nullable LocalDateTime> begins) {
+    boolean years =
+        begins.stream().filter(Objects::nonNull).map(LocalDateTime::getYear).distinct().count() > 1;
+    List<String> titles = new ArrayList<>();
+    String before = "";
+    for (LocalDateTime begin : begins) {
+      if (begin == null) {
+        titles.add("Without a date");
+        continue;
+      }
+      String day = (years ? DAY_AND_YEAR : DAY).format(begin);
+      String part = partOfDay(begin.getHour());
+      String title = day + ", " + part;
+      titles.add(title.equals(before) ? day + ", later in the " + part : title);
+      before = title;
+    }
+    return titles;
+  }
+
+  private static String partOfDay(int hour) {
+    if (hour < 5 || hour >= 21) {
+      return "night";
+    }
+    return hour < 12 ? "morning" : hour < 17 ? "afternoon" : "evening";
+  }
+
+  public static String counted(long count, String one, String many) {
+    return count + " " + (count == 1 ? one : many);
+  }
+
+  public static String percent(double share) {
+    long whole = Math.round(share * 100);
+    return (whole == 100 && share < 0.9999 ? "almost all" : whole + " %");
+  }
+
+  public static String key(Enum<?> verdict) {
+    return verdict.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /**
+   * The constant that a word names.
+   *
+   * @throws FieldProblemException if it names none
+   */
+  public static <E extends Enum<E>> E choice(String field, Class<E> type, String word) {
+    for (E each : type.getEnumConstants()) {
+      if (key(each).equals(word)) {
+        return each;
+      }
+    }
+    String accepted =
+        Arrays.stream(type.getEnumConstants()).map(Words::key).collect(Collectors.joining(", "));
+    throw new FieldProblemException(
+        field,
+        "“" + PlainText.beginning(word, 40) + "” is unknown; accepted here: " + accepted + ".");
+  }
+
+  public static String sharpness(CropWindow crop) {
+    return Math.round(crop.ppi()) + " ppi, " + key(crop.resolution());
+  }
+
+  /** What comes off, edge by edge. */
+  public static List<String> off(Trim trim) {
+    List<String> off = new ArrayList<>();
+    add(off, trim.left(), "left");
+    add(off, trim.right(), "right");
+    add(off, trim.top(), "top");
+    add(off, trim.bottom(), "foot");
+    return off;
+  }
+
+  private static void add(List<String> off, Length length, String edge) {
+    if (length.isPositive()) {
+      off.add(UnitsInUse.text(length) + " off the " + edge);
+    }
+  }
+
+  public static String turn(boolean turned) {
+    return turned ? "quarter turn right" : "none";
+  }
+
+  /** What to do with a print, a sentence each. */
+  public static List<String> todo(PrintInPocket seat, HouseRules rules) {
+    List<String> todo = new ArrayList<>();
+    String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
+    InsertFit fit = seat.fit();
+    boolean mount = seat.opening().known() == Opening.Known.MOUNT;
+    if (seat.trim().isNeeded()) {
+      todo.add(print + ", then trim to " + UnitsInUse.text(seat.trim().to()) + ".");
+      todo.add("Take " + String.join(", ", off(seat.trim())) + ".");
+    } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
+      todo.add(print + (mount ? "; stick it on its mount." : "; it goes in as it is."));
+    }
+    if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
+      todo.add(
+          mount
+              ? print + "; stick it in the middle of its mount."
+              : print
+                  + "; it would shift. Mount it on a card of "
+                  + UnitsInUse.text(fit.backing())
+                  + ".");
+      edge(fit, rules).ifPresent(todo::add);
+    }
+    if (seat.opening().known() == Opening.Known.AS_USUAL) {
+      todo.add("Assumes a standard pocket; measure yours.");
+    }
+    return todo;
+  }
+
+  /** What is said of the edge that shows around a loose print. */
+  private static Optional<String> edge(InsertFit fit, HouseRules rules) {
+    Size reveal = fit.reveal();
+    if (reveal == null) {
+      return Optional.empty();
+    }
+    Length from = rules.length(HouseRule.EDGE_FROM);
+    Length to = rules.length(HouseRule.EDGE_TO);
+    boolean even = !reveal.tighter().isLessThan(from) && !reveal.w().max(reveal.h()).isMoreThan(to);
+    return Optional.of(
+        even
+            ? "A thin even edge: it looks intended."
+            : "The edge is not thin and even ("
+                + UnitsInUse.text(from)
+                + " to "
+                + UnitsInUse.text(to)
+                + " all around); set it off to one side on purpose, or use a second mat.");
+  }
+
+  /** What must be minded of a card or keepsake. */
+  public static String mind(Thing.Mind mind) {
+    return switch (mind) {
+      case BULGES ->
+          "It is thick and makes the pocket bulge; keep it away from thick things opposite.";
+      case NOT_TO_BE_CUT -> "It is an original and is not cut: use another place, or a copy.";
+      case NOT_TO_BE_GLUED -> "It is an original and is not glued: use a pocket, or a copy.";
+      case SLIDES -> "It slides about: fix it to a clear acetate square cut to the pocket.";
+    };
+  }
+
+  /** Why the first of a stack is the best. */
+  public static String reason(Stack stack) {
+    int count = stack.photos().size();
+    return switch (stack.reason()) {
+      case MOST_PIXELS -> "most pixels of " + count;
+      case SHARPEST -> "sharpest of " + count;
+      case BEST_EXPOSED -> "best exposed of " + count;
+      case FIRST -> "first of " + count;
+    };
+  }
+
+  /** A number of pictures of a shape. */
+  public static String shapes(Orientation shape, int count) {
+    String word =
+        switch (shape) {
+          case UPRIGHT -> "upright";
+          case WIDE -> "wide";
+          case SQUARE -> "square";
+        };
+    return count + " " + word + (count == 1 ? "" : "s");
+  }
+
+  private static String moreNeeded(Orientation shape, int count) {
+    String word =
+        switch (shape) {
+          case UPRIGHT -> "upright";
+          case WIDE -> "wide";
+          case SQUARE -> "square";
+        };
+    return count + " more " + word + (count == 1 ? " pocket" : " pockets") + " needed";
+  }
+
+  /** What a budget comes to. */
+  public static String budget(Budget.Line line, HouseRules rules) {
+    if (line.places() == 0) {
+      long page = rules.number(HouseRule.CHAPTER_PHOTOS);
+      long pages = Math.max(1, (line.kept() + page - 1) / page);
+      return line.kept() == 0
+          ? "no page yet"
+          : "no page yet; wants about " + pages + (pages == 1 ? " page" : " pages");
+    }
+    List<String> parts = new ArrayList<>();
+    if (line.tooMany() > 0) {
+      parts.add(line.tooMany() + (line.tooMany() == 1 ? " photo over" : " photos over"));
+    } else if (line.free() > 0) {
+      parts.add(line.free() + (line.free() == 1 ? " place free" : " places free"));
+    }
+    line.shapes()
+        .forEach(
+            (shape, count) -> {
+              if (count.tooMany() > 0) {
+                parts.add(moreNeeded(shape, count.tooMany()));
+              }
+            });
+    if (line.printsTooLarge() > 0) {
+      parts.add(
+          line.printsTooLarge()
+              + (line.printsTooLarge() == 1 ? " print finds" : " prints find")
+              + " no place that takes "
+              + (line.printsTooLarge() == 1 ? "it" : "them")
+              + " whole");
+    }
+    return parts.isEmpty() ? "fits exactly" : String.join(", ", parts);
+  }
+
+  /**
+   * Why a photo is suggested to be dropped.
+   *
+   * @param other the name of the other photo, where there is one
+   * @param tooMany how many of its shape are too many
+   */
+  public static String why(CullingSuggestions.Reason reason, String other, String tooMany) {
+    return switch (reason) {
+      case WEAKER_OF_STACK -> other + " is like it, and better";
+      case BLURRED -> "blurred";
+      case FEW_PIXELS -> "too few pixels even for the smallest place";
+      case SUBJECT_AGAIN -> "shows again what " + other + " shows";
+      case DARK -> "very dark";
+      case PALE -> "very pale";
+      case SHAPE_WITHOUT_PLACE -> "of its shape there are " + tooMany + " too many";
+    };
+  }
+}

@@ -1,0 +1,3 @@
+/** Gathering: photos come in, are chosen from, and stand in the order of the story. */
+@org.jspecify.annotations.NullMarked
+package drumnest.server.gather;

@@ -1,0 +1,427 @@
+package drumnest.server.leaves;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choice;
+import drumnest.core.photo.Stack;
+import drumnest.core.place.AlbumPlacing;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.Candidate;
+import drumnest.core.place.Candidates;
+import drumnest.core.place.GapFilling;
+import drumnest.core.place.LeafChoices;
+import drumnest.core.place.LeafPlanning;
+import drumnest.core.place.Place;
+import drumnest.core.place.PlacingTask;
+import drumnest.core.place.ProgressMonitor;
+import drumnest.core.place.Weights;
+import drumnest.core.stock.LeafType;
+import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.Shelf;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Proposes leaves for photos, and lays the leaves of a proposal into the album. */
+@Service
+public class LeafPlans {
+
+  private final OpenAlbums openAlbums;
+  private final History history;
+  private final Shelf shelf;
+
+  LeafPlans(OpenAlbums openAlbums, History history, Shelf shelf) {
+    this.openAlbums = openAlbums;
+    this.history = history;
+    this.shelf = shelf;
+  }
+
+  /**
+   * What is wanted.
+   *
+   * @param kinds the kinds of leaves that may be used, by their keys
+   * @param breathing how much of a page is left to breathe
+   * @param mostLeaves how many leaves may be used; null for as many as needed
+   * @param freshPages whether every chapter begins on a page of its own, or only those that are
+   *     worth one
+   * @param undecided whether photos that nobody has decided on are to be placed too
+   * @param anew whether leaves on which nothing is settled are taken out, and their photos placed
+   *     again; else only what has no place gets leaves, at the end of the album
+   */
+  public record Request(
+      List<String> kinds,
+      Breathing breathing,
+      @Nullable Integer mostLeaves,
+      boolean freshPages,
+      boolean undecided,
+      boolean anew) {}
+
+  /**
+   * Proposals for an album.
+   *
+   * @param goes the leaves that would be taken out
+   * @param waiting the photos that are to be placed
+   * @param candidates those of them for new leaves, as the plans count them
+   * @param filled photos that go into empty places which are there already, by slot
+   * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
+   * @param choices plans that are each best at something; none where nothing is to be placed
+   * @param nothing why nothing is to be placed; null where something is
+   */
+  public record Proposal(
+      AlbumModel album,
+      Request request,
+      List<Leaf> goes,
+      List<Candidate> waiting,
+      List<Candidate> candidates,
+      Map<String, String> filled,
+      Map<String, LeafType> types,
+      Map<String, Integer> owned,
+      List<LeafChoices.Choice> choices,
+      @Nullable String nothing) {
+
+    /** The album as it would be with a plan: with places set aside, as its pages breathe. */
+    public AlbumModel with(LeafChoices.Choice choice) {
+      LeafPlanning.Plan plan = choice.plan();
+      AlbumModel staying = without(album, goes);
+      Map<Integer, LeafState> states = new LinkedHashMap<>(staying.leafStates());
+      Map<String, @Nullable Holding> held = new HashMap<>();
+      filled.forEach((slot, photo) -> held.put(slot, Holding.ofPhoto(photo)));
+      int number = states.size() + 1;
+      int key = album.nextLeafKey();
+      for (LeafPlanning.PlannedLeaf planned : plan.leaves()) {
+        Leaf leaf = Leaf.of(key, number, types.get(planned.kind().key()));
+        states.put(key++, LeafState.of(planned.kind().key()));
+        number++;
+        hold(leaf.slots(Side.FRONT, 0), planned.front(), held);
+        hold(leaf.slots(Side.BACK, 0), planned.back(), held);
+      }
+      AlbumModel laid = staying.as(states, held);
+      List<Leaf> added = added(laid, plan);
+      Map<String, @Nullable Holding> settled = new HashMap<>();
+      added.forEach(leaf -> leaf.slots().forEach(slot -> settled.put(slot.id(), null)));
+      settled.putAll(AlbumPlacing.settled(laid, added, request.breathing()));
+      return laid.with(settled);
+    }
+
+    private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Holding> held) {
+      for (int i = 0; i < photoAt.length; i++) {
+        if (photoAt[i] >= 0) {
+          held.put(slots.get(i).id(), Holding.ofPhoto(candidates.get(photoAt[i]).id()));
+        }
+      }
+    }
+
+    /** The leaves of a plan as they would lie in the album. */
+    public static List<Leaf> added(AlbumModel with, LeafPlanning.Plan plan) {
+      List<Leaf> all = with.leaves().leaves();
+      return all.subList(all.size() - plan.leaves().size(), all.size());
+    }
+  }
+
+  /**
+   * Up to three plans, each best at something: that with the least paper first.
+   *
+   * @throws FieldProblemException if no kind is named, or one that has no pockets
+   */
+  public Proposal propose(long albumId, Request request, ProgressMonitor monitor) {
+    return propose(openAlbums.open(albumId), request, monitor);
+  }
+
+  private Proposal propose(AlbumModel album, Request request, ProgressMonitor monitor) {
+    Map<String, LeafType> types = types(request.kinds());
+    List<Leaf> goes = request.anew() ? loose(album) : List.of();
+    Map<String, Integer> owned = owned(album, types.keySet(), goes);
+    Map<String, Candidate> waiting = waiting(album, request, goes);
+    if (waiting.isEmpty()) {
+      return new Proposal(
+          album,
+          request,
+          goes,
+          List.of(),
+          List.of(),
+          Map.of(),
+          types,
+          owned,
+          List.of(),
+          nothing(album, request));
+    }
+    Map<String, String> filled = filled(without(album, goes), waiting, request.breathing());
+    List<List<Candidate>> chapters = chapters(album, waiting, filled.values());
+    List<LeafPlanning.Kind> kinds = new ArrayList<>();
+    types.forEach(
+        (key, type) -> {
+          Leaf leaf = Leaf.of(1, 1, type);
+          kinds.add(
+              new LeafPlanning.Kind(
+                  key, places(leaf, Side.FRONT), places(leaf, Side.BACK), owned.get(key)));
+        });
+    int stay = album.leaves().leaves().size() - goes.size();
+    int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
+    List<LeafChoices.Choice> choices =
+        chapters.isEmpty()
+            ? List.of(LeafChoices.noLeaves())
+            : LeafChoices.of(
+                new LeafPlanning.Request(
+                    chapters,
+                    kinds,
+                    request.breathing(),
+                    request.mostLeaves() == null ? most : Math.min(most, request.mostLeaves()),
+                    request.freshPages(),
+                    stay,
+                    3,
+                    Weights.of(album.rules()),
+                    album.rules()),
+                monitor);
+    return new Proposal(
+        album,
+        request,
+        goes,
+        List.copyOf(waiting.values()),
+        chapters.stream().flatMap(List::stream).toList(),
+        filled,
+        types,
+        owned,
+        choices,
+        null);
+  }
+
+  /** The album without some of its leaves, the others numbered anew. */
+  private static AlbumModel without(AlbumModel album, List<Leaf> goes) {
+    Map<String, @Nullable Holding> emptied = new HashMap<>();
+    goes.forEach(leaf -> leaf.slots().forEach(slot -> emptied.put(slot.id(), null)));
+    Map<Integer, LeafState> stay = new LinkedHashMap<>(album.leafStates());
+    goes.forEach(leaf -> stay.remove(leaf.key()));
+    return album.as(stay, emptied);
+  }
+
+  /** Photos for the empty places of the leaves that stay, by slot. */
+  private static Map<String, String> filled(
+      AlbumModel staying, Map<String, Candidate> waiting, Breathing breathing) {
+    PlacingTask gaps = PlacingTask.ofGaps(staying, waiting.keySet(), breathing);
+    Map<String, String> filled = new LinkedHashMap<>();
+    GapFilling.of(gaps.problem())
+        .forEach((place, photo) -> filled.put(gaps.slots().get(place).id(), photo));
+    return filled;
+  }
+
+  private static String nothing(AlbumModel album, Request request) {
+    if (album.line().isEmpty()) {
+      return "There are no photos yet. Bring some in with Gather.";
+    }
+    long kept =
+        album.line().stream().filter(photo -> photo.choosing().choice() == Choice.KEEP).count();
+    if (!request.undecided() && kept == 0) {
+      return "Nothing is kept yet. Keep photos in Gather, or let the undecided ones be placed"
+          + " too.";
+    }
+    return request.undecided()
+        ? "Every photo has a place already."
+        : "Every kept photo has a place already. Keep more with Gather, or let the undecided ones"
+            + " be placed too.";
+  }
+
+  private Map<String, LeafType> types(List<String> keys) {
+    Map<String, LeafType> types = new LinkedHashMap<>();
+    for (String key : new LinkedHashSet<>(keys)) {
+      LeafType type =
+          shelf
+              .find(key)
+              .filter(entry -> !entry.gone())
+              .map(Shelf.Entry::item)
+              .filter(LeafType.class::isInstance)
+              .map(LeafType.class::cast)
+              .filter(each -> each.pattern() != null)
+              .orElseThrow(
+                  () ->
+                      new FieldProblemException(
+                          "kinds", "There is no kind of leaf with pockets called “" + key + "”."));
+      types.put(key, type);
+    }
+    if (types.isEmpty()) {
+      throw new FieldProblemException("kinds", "Choose at least one kind of leaf.");
+    }
+    return types;
+  }
+
+  /** Leaves on which nothing is locked, cut, stuck, laid, planned or measured. */
+  private static List<Leaf> loose(AlbumModel album) {
+    return album.leaves().leaves().stream()
+        .filter(
+            leaf ->
+                leaf.plan().mounts().isEmpty()
+                    && leaf.reversePlan().mounts().isEmpty()
+                    && leaf.slots().stream().noneMatch(slot -> isSettled(album, slot)))
+        .toList();
+  }
+
+  private static boolean isSettled(AlbumModel album, Slot slot) {
+    Holding held = album.held(slot);
+    boolean settled = held != null && (held.isFixed() || held.thing() != null);
+    return settled || album.ownOpening(slot).isPresent();
+  }
+
+  /** How many leaves of each counted kind no album uses, once some are taken out. */
+  private Map<String, Integer> owned(AlbumModel album, Set<String> keys, List<Leaf> goes) {
+    Map<String, Integer> used = new HashMap<>();
+    openAlbums.all().stream()
+        .flatMap(each -> each.leafStates().values().stream())
+        .forEach(leaf -> used.merge(leaf.type(), 1, Integer::sum));
+    goes.forEach(leaf -> used.merge(album.typeKey(leaf), -1, Integer::sum));
+    Map<String, Integer> owned = new HashMap<>();
+    for (String key : keys) {
+      Integer count = shelf.find(key).orElseThrow().owned();
+      if (count != null) {
+        owned.put(key, Math.max(0, count - used.getOrDefault(key, 0)));
+      }
+    }
+    return owned;
+  }
+
+  /** The photos that are to be placed, by their names. */
+  private static Map<String, Candidate> waiting(
+      AlbumModel album, Request request, List<Leaf> goes) {
+    Set<String> loose =
+        goes.stream()
+            .flatMap(leaf -> leaf.slots().stream())
+            .map(Slot::id)
+            .collect(Collectors.toSet());
+    Map<String, Stack> stackOf = album.stackOf();
+    Set<String> wanted = new HashSet<>();
+    Set<String> told = new HashSet<>();
+    for (AlbumPhoto photo : album.line()) {
+      String id = photo.id();
+      Slot slot = album.slotOf(id).orElse(null);
+      if (slot != null && !loose.contains(slot.id())) {
+        told.add(album.story().alternates().get(id));
+      } else if (isWanted(photo, stackOf, request)) {
+        wanted.add(id);
+      }
+    }
+    Map<String, Candidate> waiting = new LinkedHashMap<>();
+    Candidates.of(album, Set.of()).stream()
+        .filter(each -> wanted.contains(each.id()))
+        .filter(each -> each.alternates() == null || !told.contains(each.alternates()))
+        .forEach(each -> waiting.put(each.id(), each));
+    return waiting;
+  }
+
+  /** Those for new leaves, by chapters: all but those that have a place, and their versions. */
+  private static List<List<Candidate>> chapters(
+      AlbumModel album, Map<String, Candidate> waiting, Collection<String> filled) {
+    Map<String, Candidate> candidates = new HashMap<>(waiting);
+    Set<String> told = new HashSet<>();
+    filled.forEach(photo -> told.add(waiting.get(photo).alternates()));
+    told.remove(null);
+    candidates.keySet().removeAll(filled);
+    candidates.values().removeIf(each -> told.contains(each.alternates()));
+    List<List<Candidate>> chapters = new ArrayList<>();
+    for (Chapter chapter : album.chapters()) {
+      List<Candidate> photos =
+          chapter.photos().stream()
+              .map(photo -> candidates.get(photo.id()))
+              .filter(each -> each != null)
+              .toList();
+      if (!photos.isEmpty()) {
+        chapters.add(photos);
+      }
+    }
+    return chapters;
+  }
+
+  private static boolean isWanted(AlbumPhoto photo, Map<String, Stack> stackOf, Request request) {
+    Choice choice = photo.choosing().choice();
+    Stack stack = stackOf.get(photo.id());
+    boolean best = stack == null || stack.best().id().equals(photo.id());
+    return choice == Choice.KEEP || request.undecided() && choice == Choice.OPEN && best;
+  }
+
+  private static List<Place> places(Leaf leaf, Side side) {
+    List<Slot> slots = leaf.slots(side, 0);
+    List<Place> places = new ArrayList<>();
+    for (int i = 0; i < slots.size(); i++) {
+      Slot slot = slots.get(i);
+      boolean touches = i + 1 < slots.size() && slot.touches(slots.get(i + 1));
+      places.add(
+          new Place(
+              slot.id(),
+              slot.takes(),
+              false,
+              false,
+              new Place.At(0, 0, PlacingTask.low(slot), false, touches, false)));
+    }
+    return places;
+  }
+
+  /**
+   * Lays the leaves of a plan into the album, with their photos: one step.
+   *
+   * @param number which plan, from 1, as the same request proposes them
+   */
+  public void take(long albumId, long version, Request request, int number) {
+    // It says what was proposed for the album as it was seen.
+    SeenAlbum seen = openAlbums.seen(albumId, version).unchanged();
+    AlbumModel album = seen.album();
+    Proposal proposal = propose(album, request, ProgressMonitor.NONE);
+    if (proposal.nothing() != null) {
+      throw new UnprocessableException("photos", proposal.nothing());
+    }
+    if (number < 1 || number > proposal.choices().size()) {
+      throw new NotThereException("number", "There is no plan " + number + ".");
+    }
+    LeafChoices.Choice choice = proposal.choices().get(number - 1);
+    LeafPlanning.Plan plan = choice.plan();
+    AlbumModel with = proposal.with(choice);
+    List<Leaf> added = Proposal.added(with, plan);
+    List<Change> changes = new ArrayList<>();
+    for (Leaf leaf : proposal.goes()) {
+      changes.addAll(LeafEdits.emptied(album, leaf.slots()));
+      changes.add(new Change.OfLeaf(leaf.key(), album.state(leaf), null));
+    }
+    proposal
+        .filled()
+        .forEach(
+            (slot, photo) ->
+                changes.add(
+                    new Change.OfHolding(
+                        slot, album.holding(slot).orElse(null), Holding.ofPhoto(photo))));
+    for (Leaf leaf : added) {
+      changes.add(new Change.OfLeaf(leaf.key(), null, LeafState.of(with.typeKey(leaf))));
+      for (Slot slot : leaf.slots()) {
+        Holding held = with.held(slot);
+        if (held != null) {
+          changes.add(new Change.OfHolding(slot.id(), null, held));
+        }
+      }
+    }
+    List<Integer> order = with.leaves().leaves().stream().map(Leaf::key).toList();
+    changes.add(new Change.OfOrder(album.leaves().keys(), order));
+    history.step(
+        seen,
+        added.isEmpty()
+            ? "fill empty places"
+            : "lay " + Words.counted(added.size(), "proposed leaf", "proposed leaves"),
+        changes);
+  }
+}

@@ -1,0 +1,61 @@
+package drumnest.server.leaves;
+
+import drumnest.core.place.Breathing;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Runs;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import jakarta.validation.Valid;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Which leaves the photos need: proposals, and laying one. */
+@RestController
+@RequestMapping("/api/albums/{id}")
+class PlanController {
+
+  private final AlbumViews views;
+  private final ProposalViews proposals;
+  private final LeafPlans plans;
+  private final Runs runs;
+
+  PlanController(AlbumViews views, ProposalViews proposals, LeafPlans plans, Runs runs) {
+    this.views = views;
+    this.proposals = proposals;
+    this.plans = plans;
+    this.runs = runs;
+  }
+
+  @PostMapping("/plans")
+  ProposalViews.ProposalView plans(
+      @PathVariable("id") long id, @Valid @RequestBody LeafRequests.ProposeLeaves request) {
+    return runs.run(
+        request.run(), monitor -> proposals.view(plans.propose(id, planning(request), monitor)));
+  }
+
+  private static LeafPlans.Request planning(LeafRequests.ProposeLeaves request) {
+    return new LeafPlans.Request(
+        request.kinds(),
+        request.breathing() == null
+            ? Breathing.PACKED
+            : Words.choice("breathing", Breathing.class, request.breathing()),
+        request.mostLeaves(),
+        request.freshPages(),
+        request.undecided(),
+        request.anew());
+  }
+
+  @PostMapping("/take-plan")
+  Views.AlbumView takePlan(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody LeafRequests.TakePlan request) {
+    plans.take(id, request.version(), planning(request.request()), request.number());
+    return views.album(id, spread);
+  }
+}

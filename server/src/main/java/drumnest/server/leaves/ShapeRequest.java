@@ -1,0 +1,180 @@
+package drumnest.server.leaves;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import drumnest.core.album.Shape;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.UnitsInUse;
+import org.jspecify.annotations.Nullable;
+
+/** The shape of a block as it is written. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = ShapeRequest.Single.class, name = "single"),
+  @JsonSubTypes.Type(value = ShapeRequest.Row.class, name = "row"),
+  @JsonSubTypes.Type(value = ShapeRequest.Grid.class, name = "grid"),
+  @JsonSubTypes.Type(value = ShapeRequest.Mixed.class, name = "mixed")
+})
+sealed interface ShapeRequest {
+
+  /** More mounts than that no page holds. */
+  int MOST = 400;
+
+  /**
+   * @throws drumnest.server.FieldProblemException if a part of it is not understood
+   */
+  Shape toShape(LengthReader lengths);
+
+  /** One piece. */
+  record Single(@Nullable String w, @Nullable String h) implements ShapeRequest {
+    @Override
+    public Shape toShape(LengthReader lengths) {
+      return new Shape.Single(lengths.size("w", w, "h", h));
+    }
+  }
+
+  /**
+   * Pieces in a row.
+   *
+   * @param span the length of the row
+   * @param gap between the pieces; left out where the piece is given
+   * @param piece the length of a piece; left out where the gap is given
+   * @param other the measure of a piece across the row; left out for squares
+   * @param outerGaps whether there are gaps outside too
+   * @param down whether the row goes down
+   */
+  record Row(
+      @Nullable Integer pieces,
+      @Nullable String span,
+      @Nullable String gap,
+      @Nullable String piece,
+      @Nullable String other,
+      @Nullable Boolean outerGaps,
+      @Nullable Boolean down)
+      implements ShapeRequest {
+    @Override
+    public Shape toShape(LengthReader lengths) {
+      Length each = lengths.nullIfBlank("piece", piece);
+      return new Shape.InRow(
+          Boolean.TRUE.equals(down),
+          count(lengths, "pieces", pieces),
+          lengths.positive("span", span),
+          each == null ? lengths.zeroIfBlank("gap", gap) : null,
+          each,
+          Boolean.TRUE.equals(outerGaps),
+          lengths.nullIfBlank("other", other));
+    }
+  }
+
+  /**
+   * Cells in columns and rows.
+   *
+   * @param w the width of a cell
+   * @param h its height
+   * @param gap between the cells
+   * @param border around all of them
+   */
+  record Grid(
+      @Nullable Integer columns,
+      @Nullable Integer rows,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable String gap,
+      @Nullable String border)
+      implements ShapeRequest {
+    @Override
+    public Shape toShape(LengthReader lengths) {
+      int across = count(lengths, "columns", columns);
+      int downwards = count(lengths, "rows", rows);
+      if (across * downwards > MOST) {
+        throw lengths.problem("columns", "A grid has at most " + MOST + " cells.");
+      }
+      return new Shape.InGrid(
+          across,
+          downwards,
+          lengths.size("w", w, "h", h),
+          lengths.zeroIfBlank("gap", gap),
+          lengths.zeroIfBlank("border", border));
+    }
+  }
+
+  /**
+   * An upright one, a wide one beside it, and pieces under that.
+   *
+   * @param uprightW the width of the upright one
+   * @param uprightH its height
+   * @param w the width of the wide one
+   * @param h its height
+   * @param pieces how many lie under the wide one
+   * @param gap between all of them
+   * @param squares whether the pieces are squares
+   * @param uprightRight whether the upright one stands at the right
+   */
+  record Mixed(
+      @Nullable String uprightW,
+      @Nullable String uprightH,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable Integer pieces,
+      @Nullable String gap,
+      @Nullable Boolean squares,
+      @Nullable Boolean uprightRight)
+      implements ShapeRequest {
+    @Override
+    public Shape toShape(LengthReader lengths) {
+      return new Shape.Mixed(
+          lengths.size("uprightW", uprightW, "uprightH", uprightH),
+          lengths.size("w", w, "h", h),
+          count(lengths, "pieces", pieces),
+          lengths.zeroIfBlank("gap", gap),
+          Boolean.TRUE.equals(squares),
+          Boolean.TRUE.equals(uprightRight));
+    }
+  }
+
+  private static int count(LengthReader lengths, String field, @Nullable Integer count) {
+    if (count == null || count < 1 || count > MOST) {
+      throw lengths.problem(field, "A count is from 1 to " + MOST + ".");
+    }
+    return count;
+  }
+
+  static ShapeRequest of(Shape shape) {
+    if (shape instanceof Shape.InRow row) {
+      return new Row(
+          row.pieces(),
+          text(row.span()),
+          text(row.gap()),
+          text(row.piece()),
+          text(row.other()),
+          row.outerGaps(),
+          row.down());
+    } else if (shape instanceof Shape.InGrid grid) {
+      return new Grid(
+          grid.columns(),
+          grid.rows(),
+          text(grid.cell().w()),
+          text(grid.cell().h()),
+          text(grid.gap()),
+          text(grid.border()));
+    } else if (shape instanceof Shape.Mixed mixed) {
+      return new Mixed(
+          text(mixed.upright().w()),
+          text(mixed.upright().h()),
+          text(mixed.wide().w()),
+          text(mixed.wide().h()),
+          mixed.pieces(),
+          text(mixed.gap()),
+          mixed.squares(),
+          mixed.uprightRight());
+    }
+    Size size = ((Shape.Single) shape).size();
+    return new Single(text(size.w()), text(size.h()));
+  }
+
+  private static @Nullable String text(@Nullable Length length) {
+    return length == null ? null : UnitsInUse.current().exact(length);
+  }
+}

@@ -1,0 +1,235 @@
+package drumnest.server.make;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.making.PrintOrder;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Pixels;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.document.PrintLine;
+import drumnest.server.document.TrimLine;
+import drumnest.server.frame.SlotDrawing;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What an album asks to be printed and trimmed. */
+@Component
+class Lists {
+
+  private static final String KNIFE =
+      "Cutting: a fresh blade, a metal ruler and a cutting mat; cut away from your fingers and cap"
+          + " the knife. Follow the maker's label.";
+  private static final String FINAL =
+      "A print on the table cannot be ordered again: trimming it is final. Where it is the only"
+          + " one, use a copy.";
+
+  private final OpenAlbums openAlbums;
+
+  Lists(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
+  }
+
+  /**
+   * Both lists of an album.
+   *
+   * @param album the album they are of
+   * @param left what is in a pocket but cannot be ordered, and why
+   * @param cautions what to mind while cutting
+   */
+  record OfAlbum(
+      AlbumModel album,
+      String title,
+      List<PrintLine> prints,
+      List<TrimLine> trims,
+      List<String> left,
+      List<String> cautions) {
+
+    ListsView view() {
+      return new ListsView(
+          prints.stream().map(line -> Lists.view(album, line)).toList(),
+          sizes(prints),
+          trims.stream().map(line -> Lists.view(album, line)).toList(),
+          left,
+          cautions);
+    }
+  }
+
+  OfAlbum of(long albumId) {
+    AlbumModel album = openAlbums.open(albumId);
+    List<PrintOrder.Wanted> wanted = new ArrayList<>();
+    List<TrimLine> trims = new ArrayList<>();
+    List<String> left = new ArrayList<>();
+    for (Slot slot : album.leaves().slots()) {
+      AlbumModel.Seated seated = album.seated(slot).orElse(null);
+      if (seated == null) {
+        continue;
+      }
+      PrintInPocket print = seated.measured();
+      AlbumPhoto photo = seated.photo();
+      String place = SlotNames.of(slot);
+      if (print.crop() != null) {
+        wanted.add(
+            new PrintOrder.Wanted(
+                photo.id(), print.print(), print.turned(), print.crop().crop(), slot.id()));
+      }
+      if (print.trim().isNeeded()) {
+        trims.add(trimLine(trims.size() + 1, photo, print, slot));
+      }
+      if (print.cutsKeepBox()) {
+        left.add(
+            photo.name()
+                + " in "
+                + place
+                + ": what must stay does not fit there. Change its keep box or its pocket.");
+      }
+    }
+    return new OfAlbum(
+        album, album.title(), printLines(album, wanted), trims, left, cautions(trims));
+  }
+
+  private static List<PrintLine> printLines(AlbumModel album, List<PrintOrder.Wanted> wanted) {
+    List<PrintLine> lines = new ArrayList<>();
+    for (PrintOrder order : PrintOrder.list(wanted)) {
+      AlbumPhoto photo = album.photo(order.photo()).orElseThrow();
+      lines.add(
+          new PrintLine(
+              lines.size() + 1,
+              photo.file(),
+              photo.choosing().secret(),
+              photo.name(),
+              photo.pixels(),
+              order.size(),
+              Words.turn(order.turned()),
+              order.count(),
+              order.crop(),
+              order.slots().stream().map(id -> SlotNames.of(album.slot(id).orElseThrow())).toList(),
+              order.slots()));
+    }
+    return lines;
+  }
+
+  private static TrimLine trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
+    return new TrimLine(
+        line,
+        photo.file(),
+        photo.choosing().secret(),
+        photo.name(),
+        print.trim().from(),
+        print.trim().to(),
+        Words.off(print.trim()),
+        SlotNames.of(slot),
+        print.onTable(),
+        slot.id());
+  }
+
+  /** How many prints of each size, the most first. */
+  private static String sizes(List<PrintLine> prints) {
+    Map<String, Integer> counts = new LinkedHashMap<>();
+    prints.forEach(
+        line -> counts.merge(UnitsInUse.text(lying(line.size())), line.count(), Integer::sum));
+    return counts.entrySet().stream()
+        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+        .map(each -> each.getValue() + " of " + each.getKey())
+        .collect(Collectors.joining(", "));
+  }
+
+  /** A print is ordered the same whichever way it will stand. */
+  private static Size lying(Size size) {
+    return size.w().isLessThan(size.h()) ? size.turned() : size;
+  }
+
+  private static List<String> cautions(List<TrimLine> trims) {
+    List<String> cautions = new ArrayList<>();
+    if (!trims.isEmpty()) {
+      cautions.add(KNIFE);
+    }
+    if (trims.stream().anyMatch(TrimLine::onTable)) {
+      cautions.add(FINAL);
+    }
+    return cautions;
+  }
+
+  private static PrintView view(AlbumModel album, PrintLine line) {
+    Pixels pixels = line.pixels();
+    return new PrintView(
+        line.line(),
+        line.photo().sha256(),
+        line.name(),
+        Views.SizeView.of(line.size()),
+        line.turn(),
+        line.count(),
+        Views.PixelBoxView.ofNullable(line.crop()),
+        SlotDrawing.share(line.crop(), pixels),
+        line.places(),
+        line.slots(),
+        isCut(album, line.slots()));
+  }
+
+  /** Whether all that these slots hold is cut, or in its place already. */
+  private static boolean isCut(AlbumModel album, List<String> slots) {
+    return slots.stream()
+        .allMatch(slot -> album.holding(slot).map(held -> held.made() != null).orElse(false));
+  }
+
+  private static TrimView view(AlbumModel album, TrimLine line) {
+    return new TrimView(
+        line.line(),
+        line.photo().sha256(),
+        line.name(),
+        Views.SizeView.of(line.from()),
+        Views.SizeView.of(line.to()),
+        line.off(),
+        line.place(),
+        line.onTable(),
+        line.slot(),
+        isCut(album, List.of(line.slot())));
+  }
+
+  record PrintView(
+      int line,
+      String photo,
+      String name,
+      Views.SizeView size,
+      String turn,
+      int count,
+      Views.PixelBoxView crop,
+      Views.ShareBoxView shown,
+      List<String> places,
+      List<String> slots,
+      boolean cut) {}
+
+  record TrimView(
+      int line,
+      String photo,
+      String name,
+      Views.SizeView from,
+      Views.SizeView to,
+      List<String> off,
+      String place,
+      boolean onTable,
+      String slot,
+      boolean cut) {}
+
+  /**
+   * Both lists.
+   *
+   * @param left what is in a pocket and yet on no list, and why
+   * @param sizes how many of each size, in a sentence; empty where nothing is to be ordered
+   */
+  record ListsView(
+      List<PrintView> prints,
+      String sizes,
+      List<TrimView> trims,
+      List<String> left,
+      List<String> cautions) {}
+}

@@ -1,0 +1,141 @@
+package drumnest.server.place;
+
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
+import drumnest.core.place.AlbumPlacing;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.Placing;
+import drumnest.core.place.PlacingTask;
+import drumnest.server.FieldProblemException;
+import drumnest.server.frame.AlbumRequests;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Runs;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Placing many photos at once, why they are where they are, and which leaves they need. */
+@RestController
+@RequestMapping("/api/albums/{id}")
+class PlaceController {
+
+  private final AlbumViews albums;
+  private final PlaceViews views;
+  private final PlaceEdits edits;
+  private final Runs runs;
+
+  PlaceController(AlbumViews albums, PlaceViews views, PlaceEdits edits, Runs runs) {
+    this.albums = albums;
+    this.views = views;
+    this.edits = edits;
+    this.runs = runs;
+  }
+
+  @PostMapping("/place-again")
+  Views.AlbumView placeAgain(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody PlaceRequests.PlaceAgain request) {
+    AlbumPlacing.Request asked =
+        placing(request.spread(), request.chapter(), request.order(), request.breathing());
+    runs.run(
+        request.run(),
+        monitor -> {
+          edits.placeAgain(id, request.version(), asked, monitor);
+          return asked;
+        });
+    return albums.album(id, spread);
+  }
+
+  private static AlbumPlacing.Request placing(
+      @Nullable Integer spread,
+      @Nullable String chapter,
+      @Nullable String order,
+      @Nullable String breathing) {
+    if (spread != null && chapter != null) {
+      throw new FieldProblemException("chapter", "Name a spread or a chapter, not both.");
+    }
+    return new AlbumPlacing.Request(
+        new PlacingTask.Scope(spread, chapter),
+        order == null ? Placing.Order.STORY : Words.choice("order", Placing.Order.class, order),
+        breathing(breathing));
+  }
+
+  private static Breathing breathing(@Nullable String word) {
+    return word == null ? Breathing.PACKED : Words.choice("breathing", Breathing.class, word);
+  }
+
+  @PostMapping("/set-aside")
+  Views.AlbumView setAside(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody PlaceRequests.SetAside request) {
+    Reservation aside =
+        request.aside() == null ? null : Words.choice("aside", Reservation.class, request.aside());
+    edits.setAside(id, request.version(), request.slot(), aside);
+    return albums.album(id, spread);
+  }
+
+  @PostMapping("/made")
+  Views.AlbumView made(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody PlaceRequests.MadeSoFar request) {
+    Made made = request.made() == null ? null : Words.choice("made", Made.class, request.made());
+    edits.made(id, request.version(), request.slot(), made);
+    return albums.album(id, spread);
+  }
+
+  @GetMapping("/late")
+  List<PlaceViews.LateView> late(@PathVariable("id") long id) {
+    return views.late(id);
+  }
+
+  @PostMapping("/put-late")
+  Views.AlbumView putLate(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @Valid @RequestBody AlbumRequests.Version request) {
+    edits.putLate(id, request.version());
+    return albums.album(id, spread);
+  }
+
+  /** What the open spread, a chapter or the album costs as it is, and what it could. */
+  @GetMapping("/account")
+  PlaceViews.AccountView account(
+      @PathVariable("id") long id,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @RequestParam(name = "chapter", required = false) @Nullable String chapter,
+      @RequestParam(name = "order", required = false) @Nullable String order,
+      @RequestParam(name = "breathing", required = false) @Nullable String breathing) {
+    return views.account(id, placing(spread, chapter, order, breathing));
+  }
+
+  /** Why the photo of a slot is there, and what its next best place costs. */
+  @GetMapping("/why/{slot}")
+  PlaceViews.WhyView why(
+      @PathVariable("id") long id,
+      @PathVariable("slot") String slot,
+      @RequestParam(name = "order", required = false) @Nullable String order,
+      @RequestParam(name = "breathing", required = false) @Nullable String breathing) {
+    return views.why(id, slot, placing(null, null, order, breathing));
+  }
+
+  /** What would make room for a photo without a place. */
+  @GetMapping("/room/{photo}")
+  List<PlaceViews.RoomView> room(
+      @PathVariable("id") long id,
+      @PathVariable("photo") String photo,
+      @RequestParam(name = "spread", required = false) @Nullable Integer spread) {
+    return views.room(id, photo, spread);
+  }
+}

@@ -1,0 +1,90 @@
+package drumnest.server.place;
+
+import drumnest.core.album.Thing;
+import drumnest.server.FieldProblemException;
+import drumnest.server.frame.PixelBoxRequest;
+import drumnest.server.frame.SizeRequest;
+import drumnest.server.http.Plain;
+import drumnest.server.stock.LengthReader;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+
+/** What a maker does with slots. Each step names the version of the album it has seen. */
+final class PlaceRequests {
+
+  private PlaceRequests() {}
+
+  /**
+   * Places photos again.
+   *
+   * @param spread a spread; the whole album where neither it nor a chapter is named
+   * @param chapter a chapter, by its first photo
+   * @param order story, weight, variety or free; story where it is left out
+   * @param breathing airy, even, full or packed; packed where it is left out
+   * @param run what the run is called, so that it can be watched and stopped
+   */
+  record PlaceAgain(
+      @NotNull Long version,
+      @Nullable Integer spread,
+      @Nullable String chapter,
+      @Nullable String order,
+      @Nullable String breathing,
+      @Nullable @jakarta.validation.constraints.Size(max = 60) String run) {}
+
+  /** Sets a slot aside for words, a title, or nothing; null gives it back to photos. */
+  record SetAside(@NotNull Long version, @NotBlank String slot, @Nullable String aside) {}
+
+  /** Says that what lies in a slot is cut or stuck; null for neither. */
+  record MadeSoFar(@NotNull Long version, @NotBlank String slot, @Nullable String made) {}
+
+  record Put(@NotNull Long version, @NotBlank String photo, @NotBlank String slot) {}
+
+  record Swap(@NotNull Long version, @NotBlank String from, @NotBlank String to) {}
+
+  record OfSlot(@NotNull Long version, @NotBlank String slot) {}
+
+  record Lock(@NotNull Long version, @NotBlank String slot, @NotNull Boolean locked) {}
+
+  record Turn(@NotNull Long version, @NotBlank String slot, @NotNull Boolean turned) {}
+
+  /**
+   * The ticket of a slot, as it would be with another keep box, or with another photo in it.
+   *
+   * @param photo the photo that is held over the slot
+   */
+  record Preview(@NotBlank String slot, @Nullable PixelBoxRequest keep, @Nullable String photo) {}
+
+  record Opening(@NotNull Long version, @NotBlank String slot, @NotNull SizeRequest opening) {}
+
+  /** A card or keepsake; a key is given where it is there already. */
+  record ThingForm(
+      @NotNull Long version,
+      @Nullable Integer thing,
+      @NotBlank String kind,
+      @NotNull @Plain(is = "a name", max = 120, needed = true) String name,
+      @Nullable String w,
+      @Nullable String h,
+      @Nullable String thickness,
+      @Nullable Boolean original,
+      @Nullable @Plain(is = "a text", max = 4000, lines = true) String words) {
+
+    Thing toThing() {
+      if (!kind.equals("card") && !kind.equals("keepsake")) {
+        throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
+      }
+      return new Thing(
+          thing == null ? 0 : thing,
+          kind.equals("card") ? Thing.Kind.CARD : Thing.Kind.KEEPSAKE,
+          name.strip(),
+          LengthReader.inUse().size("w", w, "h", h),
+          LengthReader.inUse().positive("thickness", thickness),
+          Boolean.TRUE.equals(original),
+          words == null ? "" : words);
+    }
+  }
+
+  record OfThing(@NotNull Long version, @NotNull Integer thing) {}
+
+  record LayThing(@NotNull Long version, @NotNull Integer thing, @NotBlank String slot) {}
+}

@@ -1,0 +1,334 @@
+package drumnest.server.place;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Holds;
+import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Opening;
+import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Size;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.SlotDrawing;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import drumnest.server.gather.LineViews;
+import drumnest.server.leaves.PlanViews;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The tickets of slots: what is measured there, what to do, and why. */
+@Component
+class TicketViews {
+
+  private final OpenAlbums openAlbums;
+
+  TicketViews(OpenAlbums openAlbums) {
+    this.openAlbums = openAlbums;
+  }
+
+  /** The ticket of a slot as it is. */
+  TicketView ticket(long albumId, String slotId) {
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo = photoIn(album, slot);
+    return ticket(album, slot, photo, photo == null ? null : photo.keep());
+  }
+
+  /**
+   * A ticket as it would be.
+   *
+   * @param swapped what becomes of the photo that is there now, in words; left out where none is
+   */
+  record PreviewView(TicketView ticket, @Nullable String swapped) {}
+
+  /** The ticket of a slot as it would be with another keep box. */
+  PreviewView kept(long albumId, String slotId, @Nullable PixelBox keep) {
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo = photoIn(album, slot);
+    if (photo != null && keep != null && !keep.isInside(photo.pixels())) {
+      throw new FieldProblemException("keep", "The keep box lies inside the picture.");
+    }
+    return new PreviewView(ticket(album, slot, photo, keep), null);
+  }
+
+  /** The ticket of a slot as it would be with another photo in it. */
+  PreviewView held(long albumId, String slotId, String sha256) {
+    AlbumModel album = openAlbums.open(albumId);
+    Slot slot = slot(album, slotId);
+    AlbumPhoto photo =
+        album
+            .photo(sha256)
+            .orElseThrow(
+                () -> new NotThereException("photo", "There is no photo “" + sha256 + "” here."));
+    AlbumModel with = album.asPut(slot, sha256);
+    AlbumPhoto other = photoIn(album, slot);
+    return new PreviewView(
+        ticket(with, slot, photo, photo.keep()),
+        other == null || other == photo ? null : swapped(with, other));
+  }
+
+  private static String swapped(AlbumModel with, AlbumPhoto other) {
+    Slot to = with.slotOf(other.id()).orElse(null);
+    if (to == null) {
+      return "“" + other.name() + "” goes back on the line.";
+    }
+    PrintInPocket measured = with.seated(to).orElseThrow().measured();
+    String seen =
+        measured.cutsKeepBox()
+            ? "what must stay of it would be cut"
+            : Words.percent(measured.keptShare()) + " of it is seen";
+    return "“" + other.name() + "” goes to " + SlotNames.of(to) + ": " + seen + ".";
+  }
+
+  private static Slot slot(AlbumModel album, String id) {
+    return album
+        .slot(id)
+        .orElseThrow(() -> new NotThereException("slot", "There is no place “" + id + "”."));
+  }
+
+  private static @Nullable AlbumPhoto photoIn(AlbumModel album, Slot slot) {
+    return album.holding(slot.id()).flatMap(held -> album.photo(held.photo())).orElse(null);
+  }
+
+  private static TicketView ticket(
+      AlbumModel album, Slot slot, @Nullable AlbumPhoto photo, @Nullable PixelBox keep) {
+    if (photo == null) {
+      return album
+          .laid(slot)
+          .map(laid -> thingTicket(album, slot, laid))
+          .orElseGet(() -> emptyTicket(album, slot));
+    }
+    Holding filling = album.holding(slot.id()).orElseThrow();
+    PrintInPocket seat = album.measure(slot, photo, filling.turned(), keep);
+    Pixels pixels = photo.pixels();
+    InsertFit fit = seat.fit();
+    // On plain paper nothing goes into anything.
+    boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
+    Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
+    return new TicketView(
+        slot.id(),
+        SlotNames.of(slot),
+        LineViews.photo(album, photo),
+        AlbumViews.seat(album, slot, filling, photo, seat),
+        Views.SizeView.of(headline),
+        seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
+        Views.SizeView.of(slot.takes()),
+        Views.SizeView.of(seat.opening().size()),
+        seat.opening().measured(),
+        covers ? "covers" : Words.key(fit.verdict()),
+        covers ? null : Views.SizeView.of(fit.play()),
+        Views.SizeView.ofNullable(fit.backing()),
+        Views.SizeView.ofNullable(fit.reveal()),
+        seat.crop() == null && !seat.onTable() ? null : Words.percent(seat.keptShare()),
+        seat.crop() == null ? null : Words.sharpness(seat.crop()),
+        seat.crop() == null ? null : Views.PixelBoxView.ofNullable(seat.crop().crop()),
+        seat.crop() == null
+            ? SlotDrawing.trimmedShare(seat)
+            : SlotDrawing.share(seat.crop().crop(), pixels),
+        keep == null ? null : SlotDrawing.share(keep, pixels),
+        todo(seat, album.rules()),
+        why(album, slot, photo, seat),
+        Words.key(slot.kind()),
+        Words.key(seat.opening().known()),
+        marks(album, slot),
+        null,
+        null);
+  }
+
+  private static TicketView emptyTicket(AlbumModel album, Slot slot) {
+    Opening opening = album.opening(slot);
+    return bare(
+        album,
+        slot,
+        Views.SizeView.of(slot.takes()),
+        slot.holds() == Holds.PHOTO ? "the print it takes" : "what it takes",
+        null,
+        null,
+        List.of(
+            switch (slot.holds()) {
+              case PHOTO -> "Drag a photo here, or choose one on the line and press Enter.";
+              case WORDS -> "Kept for words: lay a card here.";
+              case KEEPSAKE -> "Kept for a keepsake: lay it here.";
+            }),
+        opening.known() == Opening.Known.MOUNT
+            ? "Nothing is stuck here yet."
+            : "Nothing in this pocket yet.",
+        null,
+        null);
+  }
+
+  private static TicketView thingTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
+    InsertFit fit = laid.fit();
+    boolean cut = !fit.trimTo().equals(fit.insert()) && !laid.thing().original();
+    List<String> todo = new ArrayList<>();
+    if (cut) {
+      todo.add("Trim to " + UnitsInUse.text(fit.trimTo()) + ".");
+    } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
+      todo.add("It goes in as it is.");
+    }
+    if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
+      todo.add("It would shift. Mount it on a card of " + UnitsInUse.text(fit.backing()) + ".");
+    }
+    laid.mind().forEach(mind -> todo.add(Words.mind(mind)));
+    return bare(
+        album,
+        slot,
+        Views.SizeView.of(cut ? fit.trimTo() : fit.insert()),
+        cut ? "trim to" : laid.thing().name(),
+        Words.key(fit.verdict()),
+        Views.SizeView.of(fit.play()),
+        todo,
+        laid.thing().original()
+            ? "An original: it is never planned with glue or cutting."
+            : laid.holding().locked() ? "Locked here." : "",
+        AlbumViews.thing(album, laid.thing()),
+        AlbumViews.laid(slot, laid));
+  }
+
+  private static TicketView bare(
+      AlbumModel album,
+      Slot slot,
+      Views.SizeView headline,
+      String means,
+      @Nullable String verdict,
+      Views.@Nullable SizeView play,
+      List<String> todo,
+      String why,
+      Views.@Nullable ThingView thing,
+      Views.@Nullable LaidView laid) {
+    Opening opening = album.opening(slot);
+    return new TicketView(
+        slot.id(),
+        SlotNames.of(slot),
+        null,
+        null,
+        headline,
+        means,
+        Views.SizeView.of(slot.takes()),
+        Views.SizeView.of(opening.size()),
+        opening.measured(),
+        verdict,
+        play,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        todo,
+        why,
+        Words.key(slot.kind()),
+        Words.key(opening.known()),
+        marks(album, slot),
+        thing,
+        laid);
+  }
+
+  /** The ruler marks of a mount. */
+  private static List<PlanViews.MarkView> marks(AlbumModel album, Slot slot) {
+    if (slot.kind() != Slot.Kind.MOUNT) {
+      return List.of();
+    }
+    return PlanViews.marks(album, slot);
+  }
+
+  private static List<String> todo(PrintInPocket seat, HouseRules rules) {
+    if (seat.cutsKeepBox()) {
+      return List.of(
+          seat.onTable()
+              ? "Trimming it would cut what must stay. Use another pocket, or make the keep box"
+                  + " smaller."
+              : "No crop of this shape holds what must stay. Use another pocket, turn it, or make"
+                  + " the keep box smaller.");
+    }
+    return Words.todo(seat, rules);
+  }
+
+  /** Why it is here, and where more of it would be seen. */
+  private static String why(AlbumModel album, Slot slot, AlbumPhoto photo, PrintInPocket seat) {
+    Holding filling = album.holding(slot.id()).orElseThrow();
+    StringBuilder why = new StringBuilder();
+    if (photo.takenAt() == null) {
+      why.append("It has no date, so it stands at the end of the story. ");
+    }
+    Set<Size> seen = new HashSet<>();
+    album.leaves().slots().stream()
+        .filter(other -> other.holds() == Holds.PHOTO && !other.takes().equals(slot.takes()))
+        .filter(other -> seen.add(other.takes()))
+        .map(
+            other ->
+                Map.entry(
+                    other.takes(),
+                    album.measure(other, photo, filling.turned(), photo.keep()).keptShare()))
+        .max(Map.Entry.comparingByValue())
+        .ifPresent(
+            best -> {
+              if (best.getValue() > seat.keptShare() + 0.005) {
+                why.append(
+                    "A "
+                        + UnitsInUse.text(best.getKey())
+                        + " place would show "
+                        + Words.percent(best.getValue())
+                        + " of it.");
+              } else {
+                why.append("No other place of this album would show more of it.");
+              }
+            });
+    return why.toString().strip();
+  }
+
+  /**
+   * The ticket of a slot.
+   *
+   * @param headline the measure that matters: what to cut or print
+   * @param headlineMeans what the headline is, in words
+   * @param todo what to do about it, a sentence a line
+   * @param why why it is so
+   * @param kind pocket or mount
+   * @param known how its opening is known: measured, ruled, as-usual or mount
+   * @param marks the ruler marks of a mount, each with the range in which it still works
+   */
+  record TicketView(
+      String slot,
+      String place,
+      LineViews.@Nullable PhotoView photo,
+      Views.@Nullable SeatView seat,
+      Views.SizeView headline,
+      String headlineMeans,
+      Views.SizeView named,
+      Views.SizeView opening,
+      boolean measured,
+      @Nullable String verdict,
+      Views.@Nullable SizeView play,
+      Views.@Nullable SizeView backing,
+      Views.@Nullable SizeView reveal,
+      @Nullable String kept,
+      @Nullable String sharpness,
+      Views.@Nullable PixelBoxView crop,
+      Views.@Nullable ShareBoxView cropShare,
+      Views.@Nullable ShareBoxView keepShare,
+      List<String> todo,
+      String why,
+      String kind,
+      String known,
+      List<PlanViews.MarkView> marks,
+      Views.@Nullable ThingView thing,
+      Views.@Nullable LaidView laid) {}
+}

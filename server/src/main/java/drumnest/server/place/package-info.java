@@ -1,0 +1,3 @@
+/** Placing: which photo goes where, by hand and all at once, and why. */
+@org.jspecify.annotations.NullMarked
+package drumnest.server.place;

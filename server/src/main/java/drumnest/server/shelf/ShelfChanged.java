@@ -1,4 +1,0 @@
-package drumnest.server.shelf;
-
-/** Something on the shelf is not as it was: an entry, or a pocket that was measured on it. */
-public record ShelfChanged() {}
