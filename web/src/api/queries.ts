@@ -3,8 +3,9 @@ import { useCallback, useEffect, useState } from "react";
 import { openSpread } from "../bench/openSpread";
 import { useNotices } from "../ui/notices";
 import { answered, api, Refusal } from "./client";
+import { newerAlbum, newerLine } from "./newer";
 import type { paths } from "./schema";
-import type { Album } from "./types";
+import type { Album, Line } from "./types";
 
 export function useShelf() {
   return useQuery({
@@ -13,17 +14,26 @@ export function useShelf() {
   });
 }
 
+/** What the page shows of an album, so that it is told only what differs. */
+function shown(seen: Album | undefined) {
+  return { spread: openSpread(), since: seen?.revision };
+}
+
 /** The album with the spread that lies open. */
 export function useAlbum(id: number | undefined) {
+  const queries = useQueryClient();
   return useQuery({
     queryKey: ["album", id],
     enabled: id !== undefined,
-    queryFn: () =>
-      answered(
+    queryFn: async () => {
+      const seen = queries.getQueryData<Album>(["album", id]);
+      const answer = await answered(
         api.GET("/api/albums/{id}", {
-          params: { path: { id: id ?? 0 }, query: { spread: openSpread() } },
+          params: { path: { id: id ?? 0 }, query: shown(seen) },
         }),
-      ),
+      );
+      return newerAlbum(seen, answer);
+    },
   });
 }
 
@@ -80,10 +90,22 @@ export function useMetric() {
 }
 
 export function useLine(id: number) {
+  const queries = useQueryClient();
   return useQuery({
     queryKey: ["line", id],
     enabled: Number.isInteger(id),
-    queryFn: () => answered(api.GET("/api/albums/{id}/line", { params: { path: { id } } })),
+    queryFn: async () => {
+      const seen = queries.getQueryData<Line>(["line", id]);
+      if (!seen?.revision) {
+        return answered(api.GET("/api/albums/{id}/line", { params: { path: { id } } }));
+      }
+      const changes = await answered(
+        api.GET("/api/albums/{id}/line/changes", {
+          params: { path: { id }, query: { since: seen.revision } },
+        }),
+      );
+      return newerLine(seen, changes);
+    },
   });
 }
 
@@ -304,10 +326,11 @@ export function useStep(id: number) {
           return answered<Album>(
             // The body of each path is checked by StepBody; the client's own type cannot follow that.
             api.POST(path as "/api/albums/{id}/undo", {
-              params: { path: { id }, query: { spread: openSpread() } },
+              params: { path: { id }, query: shown(seen) },
               body: { ...said, version: seen?.version ?? 0 },
             }),
-          ).then((next) => {
+          ).then((answer) => {
+            const next = newerAlbum(seen, answer);
             queries.setQueryData(["album", id], next);
             return next;
           });

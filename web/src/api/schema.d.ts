@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/line/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/lists": {
         parameters: {
             query?: never;
@@ -1486,6 +1502,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             leaves: components["schemas"]["LeafView"][];
+            order?: number[];
             redo?: string;
             revision: string;
             spread: components["schemas"]["SpreadView"];
@@ -1587,6 +1604,14 @@ export interface components {
             title: string;
             /** Format: int32 */
             undecided: number;
+        };
+        ChapterChange: {
+            id: string;
+            named: boolean;
+            photos?: components["schemas"]["PhotoView"][];
+            /** Format: int32 */
+            same?: number;
+            title: string;
         };
         ChapterName: {
             name: string;
@@ -1873,8 +1898,19 @@ export interface components {
         LicencesView: {
             licences: components["schemas"]["LicenceView"][];
         };
+        LineChangesView: {
+            chapters?: components["schemas"]["ChapterChange"][];
+            photos?: components["schemas"]["PhotoView"][];
+            revision?: string;
+            stacks?: components["schemas"]["StackView"][];
+            things?: components["schemas"]["ThingView"][];
+            /** Format: int32 */
+            wanted?: number;
+            whole?: components["schemas"]["LineView"];
+        };
         LineView: {
             chapters: components["schemas"]["ChapterView"][];
+            revision: string;
             stacks: components["schemas"]["StackView"][];
             things: components["schemas"]["ThingView"][];
             /** Format: int32 */
@@ -2692,7 +2728,8 @@ export interface operations {
     album: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2743,7 +2780,8 @@ export interface operations {
     alternates: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2771,7 +2809,8 @@ export interface operations {
     border: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2869,7 +2908,8 @@ export interface operations {
     caption: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2897,7 +2937,8 @@ export interface operations {
     nameChapter: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2925,7 +2966,8 @@ export interface operations {
     divide: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2953,7 +2995,8 @@ export interface operations {
     choose_1: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -2981,7 +3024,8 @@ export interface operations {
     chooseOfStack: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3009,7 +3053,8 @@ export interface operations {
     clock: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3037,7 +3082,8 @@ export interface operations {
     date: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3065,7 +3111,8 @@ export interface operations {
     format: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3093,7 +3140,8 @@ export interface operations {
     keep_1: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3121,7 +3169,8 @@ export interface operations {
     keepAsProposed: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3149,7 +3198,8 @@ export interface operations {
     keepStarred: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3199,7 +3249,8 @@ export interface operations {
     add_1: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3227,7 +3278,8 @@ export interface operations {
     drop: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3255,7 +3307,8 @@ export interface operations {
     duplicate: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3283,7 +3336,8 @@ export interface operations {
     move: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3311,7 +3365,8 @@ export interface operations {
     plan: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3365,7 +3420,8 @@ export interface operations {
     remove_4: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3393,7 +3449,8 @@ export interface operations {
     turnOver: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3463,6 +3520,30 @@ export interface operations {
             };
         };
     };
+    changes: {
+        parameters: {
+            query: {
+                since: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineChangesView"];
+                };
+            };
+        };
+    };
     lists: {
         parameters: {
             query?: never;
@@ -3488,7 +3569,8 @@ export interface operations {
     lock: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3516,7 +3598,8 @@ export interface operations {
     made: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3544,7 +3627,8 @@ export interface operations {
     mark: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3572,7 +3656,8 @@ export interface operations {
     moveBorder: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3600,7 +3685,8 @@ export interface operations {
     onTable: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3628,7 +3714,8 @@ export interface operations {
     opening: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3707,7 +3794,8 @@ export interface operations {
     placeAgain: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3787,7 +3875,8 @@ export interface operations {
     put: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3815,7 +3904,8 @@ export interface operations {
     putLate: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3843,7 +3933,8 @@ export interface operations {
     redo: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -3918,7 +4009,8 @@ export interface operations {
     setAside: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4045,7 +4137,8 @@ export interface operations {
     stack: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4073,7 +4166,8 @@ export interface operations {
     swap: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4101,7 +4195,8 @@ export interface operations {
     takeOut: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4129,7 +4224,8 @@ export interface operations {
     takePlan: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4157,7 +4253,8 @@ export interface operations {
     lay: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4185,7 +4282,8 @@ export interface operations {
     remove_2: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4213,7 +4311,8 @@ export interface operations {
     save: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4290,7 +4389,8 @@ export interface operations {
     title: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4318,7 +4418,8 @@ export interface operations {
     turn_1: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {
@@ -4346,7 +4447,8 @@ export interface operations {
     undo: {
         parameters: {
             query?: {
-                spread?: number;
+                spread?: number | null;
+                since?: string | null;
             };
             header?: never;
             path: {

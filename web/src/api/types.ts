@@ -4,6 +4,7 @@ type Schemas = components["schemas"];
 
 export type Album = Schemas["AlbumView"];
 export type Line = Schemas["LineView"];
+export type LineChanges = Schemas["LineChangesView"];
 export type Chapter = Schemas["ChapterView"];
 export type Photo = Schemas["PhotoView"];
 export type Stack = Schemas["StackView"];

@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
+import { divided } from "../api/newer";
 import { useStep } from "../api/queries";
 import type { Choice, Line, Photo } from "../api/types";
 
@@ -15,7 +16,10 @@ export function useChoose(album: number) {
       pending++;
       await queries.cancelQueries({ queryKey: ["line", album] });
       queries.setQueryData<Line>(["line", album], (line) => line && patched(line, photos));
-      await send();
+      if (!(await send())) {
+        // What was shown is not so: what differs from it cannot be asked for.
+        queries.setQueryData<Line>(["line", album], (line) => line && { ...line, revision: "" });
+      }
       pending--;
       if (pending === 0) {
         void queries.invalidateQueries({ queryKey: ["line", album] });
@@ -69,18 +73,13 @@ function patched(line: Line, changes: ReadonlyMap<string, Partial<Photo>>): Line
   return {
     ...line,
     chapters: line.chapters.map((chapter) => {
-      const touched = [...chapter.photos, ...chapter.out];
-      if (!touched.some((photo) => changes.has(photo.id))) {
-        return chapter;
-      }
-      const next = touched
-        .map((photo) => ({ ...photo, ...changes.get(photo.id) }))
-        .sort((a, b) => a.rank - b.rank);
-      return {
-        ...chapter,
-        photos: next.filter((photo) => photo.choice !== "out"),
-        out: next.filter((photo) => photo.choice === "out"),
-      };
+      const photos = [...chapter.photos, ...chapter.out];
+      return photos.some((photo) => changes.has(photo.id))
+        ? divided(
+            chapter,
+            photos.map((photo) => ({ ...photo, ...changes.get(photo.id) })),
+          )
+        : chapter;
     }),
   };
 }

@@ -50,7 +50,8 @@ public final class PlacingGaps {
   private static Found leaves(Integer owned, int seed) {
     LeafPlanning.Answer answer =
         LeafPlanning.plan(
-            PlacingCase.request(HouseRules.defaults(), owned, new Random(seed)), ProgressMonitor.NONE);
+            PlacingCase.request(HouseRules.defaults(), owned, new Random(seed)),
+            ProgressMonitor.NONE);
     return new Found(answer.plans().get(0).cost(), answer.bound());
   }
 

@@ -9,6 +9,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,11 +26,19 @@ import javax.imageio.ImageIO;
  * How long the requests of a large album take: brings small pictures and leaves into the first
  * album of a running Drum Nest, fills it, and asks again and again for what the page asks for.
  *
+ * <p>The pictures are those of two cameras that have been on the way for sixty outings. Every fifth
+ * was taken a second after another and looks like it, and every twentieth has a caption.
+ *
  * <p>Needs nothing but the JDK: {@code java RequestsBench.java ADDRESS [PHOTOS] [LEAVES]}.
  */
 public final class RequestsBench {
 
   private static final int ROUNDS = 60;
+  private static final int OUTINGS = 60;
+  private static final int BURST = 5;
+  private static final int CAPTIONED = 20;
+  private static final DateTimeFormatter EXIF_TIME =
+      DateTimeFormatter.ofPattern("yyyy:MM:dd HH:mm:ss", Locale.ROOT);
   private static final Pattern VERSION = Pattern.compile("\"version\":(\\d+)");
 
   private final HttpClient http = HttpClient.newHttpClient();
@@ -40,7 +53,9 @@ public final class RequestsBench {
     int leaves = arguments.length > 2 ? Integer.parseInt(arguments[2]) : 200;
     RequestsBench bench = new RequestsBench(arguments[0]);
     bench.bringIn(photos);
+    bench.step("chapters", ",\"count\":" + OUTINGS);
     bench.addLeaves(leaves);
+    bench.writeCaptions();
     int middle = leaves / 2;
     bench.say(
         "fill it with room to breathe",
@@ -171,30 +186,85 @@ public final class RequestsBench {
     }
   }
 
+  private void writeCaptions() throws Exception {
+    Matcher id = Pattern.compile("\"id\":\"([0-9a-f]{64})\",\"name\"").matcher(get("/line"));
+    for (int photo = 0; id.find(); photo++) {
+      if (photo % CAPTIONED == 0) {
+        step(
+            "caption",
+            ",\"photo\":\"" + id.group(1) + "\",\"caption\":\"The wind at " + photo + "\"");
+      }
+    }
+  }
+
   private void bringIn(int photos) throws Exception {
+    int outing = Math.max(1, photos / OUTINGS);
+    LocalDateTime start = LocalDateTime.of(2031, 4, 5, 9, 0);
     for (int photo = 0; photo < photos; photo++) {
+      boolean again = photo % BURST == BURST - 1;
+      LocalDateTime taken =
+          start
+              .plusDays(3L * (photo / outing))
+              .plusMinutes(4L * (photo % outing) - (again ? 4 : 0))
+              .plusSeconds(again ? 1 : 0);
+      byte[] file = withExif(picture(again ? photo - 1 : photo, photo), taken, photo / 3 % 2);
       checked(
           http.send(
               HttpRequest.newBuilder(URI.create(album + "/photos?name=small-" + photo + ".jpg"))
                   .header("Content-Type", "application/octet-stream")
-                  .POST(HttpRequest.BodyPublishers.ofByteArray(picture(photo)))
+                  .POST(HttpRequest.BodyPublishers.ofByteArray(file))
                   .build(),
               HttpResponse.BodyHandlers.ofString()));
     }
   }
 
-  private static byte[] picture(int number) throws IOException {
-    BufferedImage image = new BufferedImage(96, 64, BufferedImage.TYPE_INT_RGB);
+  /** A picture that looks like no other, but for those of the same look. */
+  private static byte[] picture(int look, int number) throws IOException {
+    boolean upright = look % 3 == 0;
+    int w = upright ? 64 : 96;
+    BufferedImage image = new BufferedImage(w, 160 - w, BufferedImage.TYPE_INT_RGB);
     Graphics2D paint = image.createGraphics();
-    // No two look alike: of lookalikes only one would be placed.
-    Random random = new Random(number);
+    Random random = new Random(look);
     for (int cell = 0; cell < 96; cell++) {
       paint.setColor(new Color(random.nextInt(0x1000000)));
-      paint.fillRect(cell % 12 * 8, cell / 12 * 8, 8, 8);
+      paint.fillRect(cell % (w / 8) * 8, cell / (w / 8) * 8, 8, 8);
     }
+    paint.setColor(new Color(number % 0x100, 0, 0));
+    paint.fillRect(0, 0, 1, 1);
     paint.dispose();
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     ImageIO.write(image, "jpg", out);
     return out.toByteArray();
+  }
+
+  /** The same file with its time and its camera, as Exif has them (source: CIPA DC-008). */
+  private static byte[] withExif(byte[] jpeg, LocalDateTime taken, int camera) {
+    byte[] maker = "Spare part works\0".getBytes(StandardCharsets.US_ASCII);
+    byte[] model = ("Box " + (camera + 1) + "\0").getBytes(StandardCharsets.US_ASCII);
+    byte[] time = (EXIF_TIME.format(taken) + "\0").getBytes(StandardCharsets.US_ASCII);
+    int texts = 8 + 2 + 3 * 12 + 4 + 2 + 12 + 4;
+    ByteBuffer tiff =
+        ByteBuffer.allocate(texts + maker.length + model.length + time.length)
+            .order(ByteOrder.LITTLE_ENDIAN);
+    tiff.put((byte) 'I').put((byte) 'I').putShort((short) 42).putInt(8);
+    tiff.putShort((short) 3);
+    entry(tiff, 0x010F, 2, maker.length, texts);
+    entry(tiff, 0x0110, 2, model.length, texts + maker.length);
+    entry(tiff, 0x8769, 4, 1, 8 + 2 + 3 * 12 + 4);
+    tiff.putInt(0);
+    tiff.putShort((short) 1);
+    entry(tiff, 0x9003, 2, time.length, texts + maker.length + model.length);
+    tiff.putInt(0);
+    tiff.put(maker).put(model).put(time);
+    ByteBuffer file = ByteBuffer.allocate(jpeg.length + tiff.capacity() + 10);
+    file.put(jpeg, 0, 2).put((byte) 0xFF).put((byte) 0xE1);
+    file.putShort((short) (tiff.capacity() + 8));
+    file.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII)).put(tiff.array());
+    file.put(jpeg, 2, jpeg.length - 2);
+    return file.array();
+  }
+
+  private static void entry(ByteBuffer tiff, int tag, int type, int count, int value) {
+    tiff.putShort((short) tag).putShort((short) type).putInt(count).putInt(value);
   }
 }

@@ -7,6 +7,7 @@ import drumnest.core.album.Change;
 import drumnest.core.stock.Supplies;
 import drumnest.server.NotThereException;
 import drumnest.server.StaleVersionException;
+import drumnest.server.stock.UnitsInUse;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +31,10 @@ public class OpenAlbums {
   private final SuppliesInForce supplies;
   private final RecentSteps steps;
   private final AlbumLocks locks;
-  private final AtomicLong arrivals = new AtomicLong();
+
+  /** Begins anew with every start, so that no revision means two states of an album. */
+  private final AtomicLong arrivals = new AtomicLong(System.currentTimeMillis());
+
   private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
   OpenAlbums(StoredAlbum stored, SuppliesInForce supplies, RecentSteps steps, AlbumLocks locks) {
@@ -81,7 +85,13 @@ public class OpenAlbums {
   public String revision(long id) {
     long asOf = arrivals.get();
     AlbumModel album = open(id);
-    return album.version() + "-" + asOf + "-" + supplies.revision();
+    return album.version()
+        + "-"
+        + asOf
+        + "-"
+        + supplies.revision()
+        + "-"
+        + UnitsInUse.current().ordinal();
   }
 
   /** All albums, in the order in which they were begun. */

@@ -3,13 +3,12 @@ package drumnest.server.frame;
 import drumnest.server.album.OpenAlbums;
 import jakarta.validation.Valid;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The albums, and what is done to one at every stage. Every step answers with the album then. */
@@ -41,37 +40,35 @@ class AlbumController {
   }
 
   @GetMapping("/{id}")
-  Views.AlbumView album(
-      @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread) {
-    return views.album(id, spread);
+  Views.AlbumView album(@PathVariable("id") long id, @ParameterObject Shown shown) {
+    return views.album(id, shown);
   }
 
   @PostMapping("/{id}/title")
   Views.AlbumView title(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody AlbumRequests.Title request) {
     edits.retitle(id, request.version(), request.title().strip());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/{id}/undo")
   Views.AlbumView undo(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody AlbumRequests.Version request) {
     edits.undo(id, request.version());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/{id}/redo")
   Views.AlbumView redo(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody AlbumRequests.Version request) {
     edits.redo(id, request.version());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   record AlbumName(long id, String title) {}

@@ -18,6 +18,8 @@ import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.stock.RuleText;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -26,33 +28,47 @@ import org.springframework.stereotype.Component;
 @Component
 public class AlbumViews {
 
+  private static final int MOST_LEAVES = 4_000;
+
   private final OpenAlbums openAlbums;
   private final History history;
+  private final Revisions<List<Views.LeafView>> told = new Revisions<>(MOST_LEAVES, List::size);
 
   AlbumViews(OpenAlbums openAlbums, History history) {
     this.openAlbums = openAlbums;
     this.history = history;
   }
 
-  /**
-   * @param spread which spread to show; null for the one an album is opened at
-   */
-  public Views.AlbumView album(long albumId, @Nullable Integer spread) {
+  /** The album with the spread that lies open. */
+  public Views.AlbumView album(long albumId, Shown shown) {
     // First: what changes while the album is read makes the next revision differ.
     String revision = openAlbums.revision(albumId);
     AlbumModel album = openAlbums.open(albumId);
     History.Around around = history.around(albumId);
+    List<Views.LeafView> leaves =
+        album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList();
+    List<Views.LeafView> seen = told.at(albumId, shown.since());
+    told.tell(albumId, revision, leaves);
+    Integer spread = shown.spread();
     return new Views.AlbumView(
         album.id(),
         album.title(),
         album.version(),
         revision,
         spread(album, album.leaves().spread(spread == null ? album.firstSpread() : spread)),
-        album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList(),
+        seen == null ? leaves : differing(leaves, seen),
+        seen == null ? null : album.leaves().keys(),
         album.format(),
         counts(album),
         around.undo(),
         around.redo());
+  }
+
+  private static List<Views.LeafView> differing(
+      List<Views.LeafView> leaves, List<Views.LeafView> seen) {
+    Map<Integer, Views.LeafView> before =
+        seen.stream().collect(Collectors.toMap(Views.LeafView::key, leaf -> leaf));
+    return leaves.stream().filter(leaf -> !leaf.equals(before.get(leaf.key()))).toList();
   }
 
   private static Views.SpreadView spread(AlbumModel album, Spread spread) {

@@ -214,6 +214,8 @@ public final class Views {
    *
    * @param version how often it was changed by steps
    * @param revision differs whenever anything that is shown of it may differ
+   * @param leaves its leaves; where only what differs was asked for, those that do
+   * @param order the keys of all leaves in order, where only those are told that differ
    */
   public record AlbumView(
       long id,
@@ -222,6 +224,7 @@ public final class Views {
       String revision,
       SpreadView spread,
       List<LeafView> leaves,
+      @Nullable List<Integer> order,
       @Nullable String format,
       CountsView counts,
       @Nullable String undo,

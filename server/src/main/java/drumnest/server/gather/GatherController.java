@@ -2,11 +2,12 @@ package drumnest.server.gather;
 
 import drumnest.core.photo.Choosing;
 import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.function.UnaryOperator;
-import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,6 +45,13 @@ class GatherController {
     return lines.line(id);
   }
 
+  /** What is another on the line than in the revision that a page shows. */
+  @GetMapping("/line/changes")
+  LineChanges.LineChangesView changes(
+      @PathVariable("id") long id, @RequestParam("since") String since) {
+    return lines.changes(id, since);
+  }
+
   @GetMapping("/budget")
   GatherViews.BudgetView budget(@PathVariable("id") long id) {
     return gather.budget(id);
@@ -68,83 +76,83 @@ class GatherController {
   @PostMapping("/keep")
   Views.AlbumView keep(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Keep request) {
     edits.keep(
         id,
         request.version(),
         request.photo(),
         request.keep() == null ? null : request.keep().toBox("keep"));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/keep-as-proposed")
   Views.AlbumView keepAsProposed(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.OfPhotos request) {
     edits.keepAsProposed(id, request.version(), request.photos());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/date")
   Views.AlbumView date(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Dated request) {
     edits.date(id, request.version(), request.photo(), request.when());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/on-table")
   Views.AlbumView onTable(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.OnTable request) {
     edits.onTable(id, request.version(), request.photo(), request.size().toSize("size."));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/choose")
   Views.AlbumView choose(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Choose request) {
     edits.choose(id, request.version(), request.choices());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/choose-of-stack")
   Views.AlbumView chooseOfStack(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.ChooseOfStack request) {
     edits.chooseOfStack(id, request.version(), request.photo(), request.keep());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/keep-starred")
   Views.AlbumView keepStarred(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.KeepStarred request) {
     edits.keepStarred(id, request.version(), request.stars());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/mark")
   Views.AlbumView mark(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.MarkPhotos request) {
     edits.write(id, request.version(), request.photos(), label(request), marked(request));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/caption")
   Views.AlbumView caption(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Caption request) {
     edits.write(
         id,
@@ -152,71 +160,71 @@ class GatherController {
         List.of(request.photo()),
         "caption",
         choosing -> choosing.withCaption(request.caption().strip()));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/stack")
   Views.AlbumView stack(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Together request) {
     edits.stack(id, request.version(), request.photos(), request.together());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/alternates")
   Views.AlbumView alternates(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Together request) {
     edits.alternates(id, request.version(), request.photos(), request.together());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/border")
   Views.AlbumView border(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.ChapterBorder request) {
     edits.border(id, request.version(), request.photo(), request.begins());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/move-border")
   Views.AlbumView moveBorder(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.MoveBorder request) {
     edits.moveBorder(id, request.version(), request.from(), request.to());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/chapter-name")
   Views.AlbumView nameChapter(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.ChapterName request) {
     edits.nameChapter(id, request.version(), request.photo(), request.name().strip());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/chapters")
   Views.AlbumView divide(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Divide request) {
     edits.divide(id, request.version(), request.count());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/clock")
   Views.AlbumView clock(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody GatherRequests.Clock request) {
     edits.shiftClock(
         id, request.version(), request.camera(), ClockText.read("shift", request.shift()));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   private static String label(GatherRequests.MarkPhotos request) {

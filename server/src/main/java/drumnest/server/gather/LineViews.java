@@ -11,6 +11,7 @@ import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Revisions;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import java.util.ArrayList;
@@ -24,7 +25,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class LineViews {
 
+  private static final int MOST_PHOTOS = 40_000;
+
   private final OpenAlbums openAlbums;
+  private final Revisions<LineView> told = new Revisions<>(MOST_PHOTOS, LineViews::photos);
 
   LineViews(OpenAlbums openAlbums) {
     this.openAlbums = openAlbums;
@@ -89,16 +93,46 @@ public class LineViews {
   /**
    * The line.
    *
+   * @param revision differs whenever anything of it may differ
    * @param wanted how many chapters the maker asked for; left out if none in particular
    */
   public record LineView(
+      String revision,
       List<ChapterView> chapters,
       List<StackView> stacks,
       List<Views.ThingView> things,
       @Nullable Integer wanted) {}
 
-  public LineView line(long albumId) {
-    AlbumModel album = openAlbums.open(albumId);
+  LineView line(long albumId) {
+    // First: what changes while the album is read makes the next revision differ.
+    String revision = openAlbums.revision(albumId);
+    LineView known = told.at(albumId, revision);
+    if (known != null) {
+      return known;
+    }
+    LineView line = line(openAlbums.open(albumId), revision);
+    told.tell(albumId, revision, line);
+    return line;
+  }
+
+  /**
+   * What is another now.
+   *
+   * @param since the revision of the line that the page shows
+   */
+  LineChanges.LineChangesView changes(long albumId, String since) {
+    LineView before = told.at(albumId, since);
+    LineView now = line(albumId);
+    return before == null ? LineChanges.all(now) : LineChanges.between(before, now);
+  }
+
+  private static int photos(LineView line) {
+    return line.chapters().stream()
+        .mapToInt(chapter -> chapter.photos().size() + chapter.out().size())
+        .sum();
+  }
+
+  private static LineView line(AlbumModel album, String revision) {
     List<Stack> stacks = album.story().stacks();
     Map<String, String> stackOf = new HashMap<>();
     stacks.forEach(stack -> stack.photos().forEach(p -> stackOf.put(p.id(), stack.id())));
@@ -125,6 +159,7 @@ public class LineViews {
               out));
     }
     return new LineView(
+        revision,
         chapters,
         stacks.stream().map(LineViews::stack).toList(),
         album.things().stream().map(thing -> AlbumViews.thing(album, thing)).toList(),

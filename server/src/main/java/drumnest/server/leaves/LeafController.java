@@ -10,6 +10,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PageTemplate;
 import drumnest.server.document.SheetPaper;
 import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.Shelf;
@@ -18,7 +19,7 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
-import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -62,74 +63,74 @@ class LeafController {
   @PostMapping("/leaves/add")
   Views.AlbumView add(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.AddLeaf request) {
     edits.add(id, request.version(), request.type(), request.at());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/remove")
   Views.AlbumView remove(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.RemoveLeaf request) {
     edits.remove(id, request.version(), request.leaf(), Boolean.TRUE.equals(request.confirmed()));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/move")
   Views.AlbumView move(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.MoveLeaf request) {
     edits.move(id, request.version(), request.leaf(), request.to());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/turn-over")
   Views.AlbumView turnOver(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.OfLeaf request) {
     edits.turnOver(id, request.version(), request.leaf());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/duplicate")
   Views.AlbumView duplicate(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.OfLeaf request) {
     edits.duplicate(id, request.version(), request.leaf());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/drop")
   Views.AlbumView drop(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.DropLeaf request) {
     edits.drop(
         id,
         request.version(),
         request.leaf(),
         LengthReader.inUse().zeroOrMore("drop", request.drop()));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/format")
   Views.AlbumView format(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.Format request) {
     edits.format(id, request.version(), request.format());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/leaves/plan")
   Views.AlbumView plan(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.Plan request) {
     edits.plan(
         id,
@@ -137,7 +138,7 @@ class LeafController {
         request.leaf(),
         side(request.side()),
         BlockRequest.blocks(request.blocks()));
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   /** The mounts that blocks would make; nothing is changed. */

@@ -3,15 +3,15 @@ package drumnest.server.leaves;
 import drumnest.core.place.Breathing;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Runs;
+import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
-import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Which leaves the photos need: proposals, and laying one. */
@@ -53,9 +53,9 @@ class PlanController {
   @PostMapping("/take-plan")
   Views.AlbumView takePlan(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.TakePlan request) {
     plans.take(id, request.version(), planning(request.request()), request.number());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 }

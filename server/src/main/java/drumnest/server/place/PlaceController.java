@@ -10,11 +10,13 @@ import drumnest.server.FieldProblemException;
 import drumnest.server.frame.AlbumRequests;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Runs;
+import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -43,7 +45,7 @@ class PlaceController {
   @PostMapping("/place-again")
   Views.AlbumView placeAgain(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.PlaceAgain request) {
     AlbumPlacing.Request asked =
         placing(request.spread(), request.chapter(), request.order(), request.breathing());
@@ -53,7 +55,7 @@ class PlaceController {
           edits.placeAgain(id, request.version(), asked, monitor);
           return asked;
         });
-    return albums.album(id, spread);
+    return albums.album(id, shown);
   }
 
   private static AlbumPlacing.Request placing(
@@ -77,22 +79,22 @@ class PlaceController {
   @PostMapping("/set-aside")
   Views.AlbumView setAside(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.SetAside request) {
     Reservation aside =
         request.aside() == null ? null : Words.choice("aside", Reservation.class, request.aside());
     edits.setAside(id, request.version(), request.slot(), aside);
-    return albums.album(id, spread);
+    return albums.album(id, shown);
   }
 
   @PostMapping("/made")
   Views.AlbumView made(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.MadeSoFar request) {
     Made made = request.made() == null ? null : Words.choice("made", Made.class, request.made());
     edits.made(id, request.version(), request.slot(), made);
-    return albums.album(id, spread);
+    return albums.album(id, shown);
   }
 
   @GetMapping("/late")
@@ -103,10 +105,10 @@ class PlaceController {
   @PostMapping("/put-late")
   Views.AlbumView putLate(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody AlbumRequests.Version request) {
     edits.putLate(id, request.version());
-    return albums.album(id, spread);
+    return albums.album(id, shown);
   }
 
   /** What the open spread, a chapter or the album costs as it is, and what it could. */

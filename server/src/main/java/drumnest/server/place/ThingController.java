@@ -1,14 +1,14 @@
 package drumnest.server.place;
 
 import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
 import jakarta.validation.Valid;
-import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Cards and keepsakes. Every change answers with the album as it is then. */
@@ -28,31 +28,31 @@ class ThingController {
   @PostMapping("/save")
   Views.AlbumView save(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.ThingForm request) {
     if (request.thing() == null) {
       edits.add(id, request.version(), request.toThing());
     } else {
       edits.change(id, request.version(), request.toThing());
     }
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/remove")
   Views.AlbumView remove(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.OfThing request) {
     edits.remove(id, request.version(), request.thing());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 
   @PostMapping("/lay")
   Views.AlbumView lay(
       @PathVariable("id") long id,
-      @RequestParam(name = "spread", required = false) @Nullable Integer spread,
+      @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.LayThing request) {
     edits.lay(id, request.version(), request.thing(), request.slot());
-    return views.album(id, spread);
+    return views.album(id, shown);
   }
 }

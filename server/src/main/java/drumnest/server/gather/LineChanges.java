@@ -1,0 +1,94 @@
+package drumnest.server.gather;
+
+import drumnest.server.frame.Views;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What differs between the line as a page shows it and as it is. */
+final class LineChanges {
+
+  private LineChanges() {}
+
+  /**
+   * A chapter that may be made of the photos of one before.
+   *
+   * @param same which chapter before has the same photos, from 0; left out where none has
+   * @param photos all of its photos in order, where none has
+   */
+  record ChapterChange(
+      String id,
+      String title,
+      boolean named,
+      @Nullable Integer same,
+      @Nullable List<LineViews.PhotoView> photos) {}
+
+  /**
+   * What is another now.
+   *
+   * @param whole the line as it is, where it is not known what the page shows; all else is left out
+   *     then
+   * @param revision of the line as it is now
+   * @param chapters all of them, in order
+   * @param photos photos of chapters with the same photos as before that are not as before
+   * @param stacks left out where they are as before
+   */
+  record LineChangesView(
+      LineViews.@Nullable LineView whole,
+      @Nullable String revision,
+      @Nullable List<ChapterChange> chapters,
+      @Nullable List<LineViews.PhotoView> photos,
+      @Nullable List<LineViews.StackView> stacks,
+      @Nullable List<Views.ThingView> things,
+      @Nullable Integer wanted) {}
+
+  static LineChangesView all(LineViews.LineView now) {
+    return new LineChangesView(now, null, null, null, null, null, null);
+  }
+
+  static LineChangesView between(LineViews.LineView before, LineViews.LineView now) {
+    Map<List<String>, Integer> had = new HashMap<>();
+    Map<String, LineViews.PhotoView> photoBefore = new HashMap<>();
+    for (int i = 0; i < before.chapters().size(); i++) {
+      List<LineViews.PhotoView> photos = inOrder(before.chapters().get(i));
+      had.put(ids(photos), i);
+      photos.forEach(photo -> photoBefore.put(photo.id(), photo));
+    }
+    List<ChapterChange> chapters = new ArrayList<>();
+    List<LineViews.PhotoView> changed = new ArrayList<>();
+    for (LineViews.ChapterView chapter : now.chapters()) {
+      List<LineViews.PhotoView> photos = inOrder(chapter);
+      Integer same = had.get(ids(photos));
+      chapters.add(
+          new ChapterChange(
+              chapter.id(), chapter.title(), chapter.named(), same, same == null ? photos : null));
+      if (same != null) {
+        photos.stream()
+            .filter(photo -> !photo.equals(photoBefore.get(photo.id())))
+            .forEach(changed::add);
+      }
+    }
+    return new LineChangesView(
+        null,
+        now.revision(),
+        chapters,
+        changed,
+        now.stacks().equals(before.stacks()) ? null : now.stacks(),
+        now.things(),
+        now.wanted());
+  }
+
+  private static List<LineViews.PhotoView> inOrder(LineViews.ChapterView chapter) {
+    return Stream.concat(chapter.photos().stream(), chapter.out().stream())
+        .sorted(Comparator.comparingInt(LineViews.PhotoView::rank))
+        .toList();
+  }
+
+  private static List<String> ids(List<LineViews.PhotoView> photos) {
+    return photos.stream().map(LineViews.PhotoView::id).toList();
+  }
+}

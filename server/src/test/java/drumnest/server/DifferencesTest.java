@@ -1,0 +1,125 @@
+package drumnest.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** A page that names the revision it shows is told only what differs from it. */
+class DifferencesTest {
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
+
+  @BeforeAll
+  static void an_album_of_two_chapters() {
+    for (int i = 0; i < 8; i++) {
+      SERVER.take("p" + i, TestPictures.jpeg(900, 600, 1, NOON.plusHours(i / 4 * 30 + i), i));
+    }
+    SERVER.step("leaves/add", Map.of("type", "12x12-six-6x4", "at", 2)).is(200);
+    SERVER.step("leaves/add", Map.of("type", "12x12-nine-4x4", "at", 3)).is(200);
+    SERVER.step("chapters", Map.of("count", 2)).is(200);
+  }
+
+  private static JsonNode step(String path, Map<String, ?> body) {
+    JsonNode seen = SERVER.album();
+    Map<String, Object> whole = new HashMap<>(body);
+    whole.put("version", seen.get("version").longValue());
+    String since = "?spread=1&since=" + seen.get("revision").stringValue();
+    return SERVER.post("/api/albums/1/" + path + since, whole).is(200).json();
+  }
+
+  private static List<Integer> keys(JsonNode leaves) {
+    List<Integer> keys = new ArrayList<>();
+    leaves.forEach(leaf -> keys.add(leaf.get("key").intValue()));
+    return keys;
+  }
+
+  private static JsonNode line() {
+    return SERVER.get("/api/albums/1/line").is(200).json();
+  }
+
+  private static JsonNode changes(JsonNode since) {
+    String revision = since.get("revision").stringValue();
+    return SERVER.get("/api/albums/1/line/changes?since=" + revision).is(200).json();
+  }
+
+  private static String id(int photo) {
+    return SERVER.line().get(photo).get("id").stringValue();
+  }
+
+  @Test
+  void a_step_tells_only_of_the_leaves_it_changes() {
+    List<Integer> all = keys(SERVER.album().get("leaves"));
+    assertThat(SERVER.album().has("order")).isFalse();
+    JsonNode put = step("put", Map.of("photo", id(0), "slot", all.get(0) + "-front-1"));
+    assertThat(keys(put.get("leaves"))).containsExactly(all.get(0));
+    assertThat(put.get("order").toString()).isEqualTo(all.toString().replace(" ", ""));
+    JsonNode locked = step("lock", Map.of("slot", all.get(0) + "-front-1", "locked", true));
+    assertThat(locked.get("leaves")).isEmpty();
+    JsonNode moved = step("leaves/move", Map.of("leaf", all.get(2), "to", 2));
+    assertThat(keys(moved.get("leaves"))).containsExactlyInAnyOrder(all.get(1), all.get(2));
+    assertThat(moved.get("order").get(1).intValue()).isEqualTo(all.get(2));
+    JsonNode removed = step("leaves/remove", Map.of("leaf", all.get(2)));
+    assertThat(removed.get("order")).hasSize(all.size() - 1);
+    assertThat(keys(removed.get("leaves"))).contains(all.get(1)).doesNotContain(all.get(0));
+  }
+
+  @Test
+  void a_caption_changes_one_photo_of_chapters_that_are_the_same() {
+    JsonNode before = line();
+    SERVER.step("caption", Map.of("photo", id(5), "caption", "Over the dunes")).is(200);
+    JsonNode changes = changes(before);
+    assertThat(changes.get("photos")).hasSize(1);
+    assertThat(changes.at("/photos/0/caption").stringValue()).isEqualTo("Over the dunes");
+    assertThat(changes.at("/chapters/0/same").intValue()).isZero();
+    assertThat(changes.at("/chapters/1/same").intValue()).isEqualTo(1);
+    assertThat(changes.at("/chapters/1").has("photos")).isFalse();
+    assertThat(changes.has("stacks")).isFalse();
+    assertThat(changes.get("revision")).isEqualTo(line().get("revision"));
+  }
+
+  @Test
+  void a_photo_that_comes_in_makes_its_chapter_another_one() {
+    JsonNode before = line();
+    SERVER.take("late", TestPictures.jpeg(900, 600, 1, NOON.plusHours(40), 77)).is(200);
+    JsonNode changes = changes(before);
+    JsonNode chapters = changes.get("chapters");
+    assertThat(chapters.get(0).get("same").intValue()).isZero();
+    assertThat(chapters.get(chapters.size() - 1).has("same")).isFalse();
+    assertThat(chapters.get(chapters.size() - 1).get("photos").findValues("name").toString())
+        .contains("late");
+  }
+
+  @Test
+  void who_shows_what_nobody_remembers_is_told_everything() {
+    JsonNode whole =
+        SERVER.get("/api/albums/1/line/changes?since=before-the-flood").is(200).json().get("whole");
+    assertThat(whole).isEqualTo(line());
+    JsonNode album = SERVER.get("/api/albums/1?since=before-the-flood").is(200).json();
+    assertThat(album.has("order")).isFalse();
+    assertThat(album.get("leaves")).isNotEmpty();
+  }
+
+  @Test
+  void units_change_what_is_told_too() {
+    JsonNode before = SERVER.album();
+    SERVER.post("/api/settings/units", Map.of("units", "millimetres")).is(200);
+    try {
+      JsonNode after =
+          SERVER.get("/api/albums/1?since=" + before.get("revision").stringValue()).is(200).json();
+      assertThat(after.get("leaves")).hasSameSizeAs(before.get("leaves"));
+      assertThat(after.get("revision")).isNotEqualTo(before.get("revision"));
+    } finally {
+      SERVER.post("/api/settings/units", Map.of("units", "sixteenths")).is(200);
+    }
+  }
+}
