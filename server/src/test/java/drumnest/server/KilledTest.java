@@ -116,7 +116,9 @@ class KilledTest {
                     .forEach(number -> takeWhileAlive(server, number, confirmed, enough)));
     makers.start();
     JsonNode album = get(server, "/api/albums/1");
+    int most = 2_000;
     for (int i = 0; i < 40 || enough.getCount() > 0; i++) {
+      assertThat(i).as("steps while 12 photos come in").isLessThan(most);
       String path = i % 3 == 2 ? "undo" : "title";
       String body = "{\"version\":" + album.get("version");
       body += path.equals("title") ? ",\"title\":\"Title " + i + "\"}" : "}";

@@ -155,8 +155,8 @@ class PlaceOverHttpTest {
 
   @ParameterizedTest
   @CsvSource({
-    "order, sideways, “story”",
-    "breathing, stuffed, “airy”",
+    "order, sideways, story",
+    "breathing, stuffed, airy",
   })
   void a_word_that_is_no_choice_is_refused_with_what_is_accepted(
       String field, String word, String accepted) {

@@ -23,8 +23,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Placing against a constraint solver of general purpose (CP-SAT of OR-Tools), on seeded random
- * cases that are too large to try everything. The model below says the problem anew: it shares only
- * what a picture costs in a place.
+ * cases that are too large to try everything. The model below says anew which pictures may be where
+ * and what follows from that. It takes from the code what {@code PlacingCostTest} checks by hand:
+ * what a picture costs in a place, what two neighbours cost, which pictures are of one moment, and
+ * which of them want words.
  */
 class SolverReferenceTest {
 

@@ -1,0 +1,139 @@
+package drumnest.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * What pictures cost in places, against values worked out by hand from the house rules: cropping
+ * weighs 100 points, good, soft and poor 5, 20 and 60 (from 300, 200 and 150 ppi), the wrong way
+ * round 15, a small hero 60 (large from 10 in of width and height), hidden 25, private on the cover
+ * 1000, lookalikes 10, against the story 5.
+ */
+class PlacingCostTest {
+
+  private static final Place.At INSIDE = Place.At.IN_A_ROW;
+  private static final Place.At COVER = new Place.At(0, 0, 0.5, true, false, false);
+
+  private static PlacingCost cost(Placing.Order order, List<Candidate> photos, List<Place> places) {
+    return new PlacingCost(
+        new Placing.Problem(
+            photos, places, Map.of(), order, PlacingCases.WEIGHTS, PlacingCases.RULES));
+  }
+
+  private static long of(Candidate photo, Place place) {
+    return cost(Placing.Order.STORY, List.of(photo), List.of(place)).of(0, 0);
+  }
+
+  private static double points(long cost) {
+    return cost * 100.0 / PlacingCost.ONE;
+  }
+
+  @ParameterizedTest(name = "{0} × {1} pixels in {2} × {3}")
+  @CsvSource({
+    // the whole picture at 1000 ppi
+    "6000, 4000, 6, 4, 0",
+    // a third cropped away; a square takes either way round
+    "6000, 4000, 4, 4, 33.3333333333",
+    // half of it cropped away, and a wide one in an upright place
+    "6000, 4000, 3, 4, 65",
+    "1800, 1200, 6, 4, 0",
+    "1794, 1196, 6, 4, 5",
+    "1200, 800, 6, 4, 5",
+    "1194, 796, 6, 4, 20",
+    "900, 600, 6, 4, 20",
+    "894, 596, 6, 4, 60",
+    // a third cropped away, and 100 ppi
+    "600, 400, 4, 4, 93.3333333333",
+  })
+  void a_file_costs_what_is_cropped_its_resolution_and_its_way_round(
+      int pixelsW, int pixelsH, int w, int h, double points) {
+    long cost = of(PlacingCases.photo("p", pixelsW, pixelsH), PlacingCases.place("s", w, h));
+    assertThat(points(cost)).isCloseTo(points, within(1e-8));
+  }
+
+  @Test
+  void a_quarter_turn_saves_the_crop_where_it_is_allowed() {
+    Place turning = new Place("s", Size.ofInches(6, 4), false, true);
+    assertThat(of(PlacingCases.photo("p", 4000, 6000), turning)).isZero();
+  }
+
+  @ParameterizedTest(name = "a print of {0} × {1} in {2} × {3}")
+  @CsvSource({
+    "6, 4, 6, 4, 0",
+    // 6/7 of its width and 4/5 of its height stay
+    "7, 5, 6, 4, 31.4285714286",
+    // it covers 4/6 of the width and 3/4 of the height
+    "4, 3, 6, 4, 50",
+    // 6/8 of its width stay, and it covers 3/4 of the height
+    "8, 3, 6, 4, 50",
+  })
+  void a_print_on_the_table_costs_what_is_trimmed_and_what_stays_bare(
+      int printW, int printH, int w, int h, double points) {
+    Size print = Size.ofInches(printW, printH);
+    Candidate onTable = new Candidate("p", new Pixels(600, 400), null, false, null, print);
+    assertThat(points(of(onTable, PlacingCases.place("s", w, h)))).isCloseTo(points, within(1e-8));
+  }
+
+  @Test
+  void a_hero_wants_a_large_place_and_never_a_hidden_one() {
+    Candidate hero =
+        PlacingCases.photo("p", 3000, 4000, new Candidate.PlacementHints(true, true, false, false));
+    // 3 + 4 in of 10 in: three tenths are missing.
+    assertThat(points(of(hero, PlacingCases.place("s", 3, 4)))).isCloseTo(18, within(1e-8));
+    assertThat(of(hero, PlacingCases.place("s", 6, 8))).isZero();
+    assertThat(of(hero, new Place("s", Size.ofInches(6, 8), true, false)))
+        .isEqualTo(PlacingCost.FORBIDDEN);
+  }
+
+  @Test
+  void what_is_hidden_or_on_the_cover_costs_by_what_was_said_of_it() {
+    Place hidden = new Place("s", Size.ofInches(6, 4), true, false, INSIDE);
+    Place cover = new Place("s", Size.ofInches(6, 4), false, false, COVER);
+    assertThat(points(of(PlacingCases.photo("p", 6000, 4000), hidden))).isEqualTo(25);
+    Candidate.PlacementHints flap = new Candidate.PlacementHints(false, true, false, false);
+    assertThat(of(PlacingCases.photo("p", 6000, 4000, flap), hidden)).isZero();
+    Candidate.PlacementHints secret = new Candidate.PlacementHints(false, false, true, false);
+    assertThat(points(of(PlacingCases.photo("p", 6000, 4000, secret), cover))).isEqualTo(1000);
+    assertThat(of(PlacingCases.photo("p", 6000, 4000), cover)).isZero();
+  }
+
+  @Test
+  void a_crop_that_cuts_the_keep_box_is_not_allowed() {
+    Candidate wide =
+        new Candidate(
+            "p", new Pixels(6000, 4000), new PixelBox(0, 0, 5000, 4000), false, null, null);
+    assertThat(of(wide, PlacingCases.place("s", 4, 4))).isEqualTo(PlacingCost.FORBIDDEN);
+    // Five sixths must stay, and the whole of it does.
+    assertThat(of(wide, PlacingCases.place("s", 6, 4))).isZero();
+  }
+
+  @Test
+  void neighbours_cost_what_is_alike_and_what_is_against_the_story() {
+    List<Candidate> photos =
+        List.of(
+            new Candidate("a", new Pixels(6000, 4000), null, false, "same", null),
+            new Candidate("b", new Pixels(6000, 4000), null, false, "same", null),
+            PlacingCases.photo("c", 6000, 4000));
+    Place.At next = new Place.At(1, 2, 0.5, false, false, false);
+    List<Place> places =
+        List.of(
+            PlacingCases.place("1", 6, 4),
+            PlacingCases.place("2", 6, 4),
+            new Place("3", Size.ofInches(6, 4), false, false, next));
+    PlacingCost cost = cost(Placing.Order.FREE, photos, places);
+    assertThat(points(cost.pair(0, 1, 0))).isEqualTo(10);
+    assertThat(points(cost.pair(1, 0, 0))).isEqualTo(15);
+    assertThat(points(cost.pair(2, 0, 0))).isEqualTo(5);
+    assertThat(cost.pair(0, 2, 0)).isZero();
+    assertThat(cost.pair(0, 1, 1)).as("on another spread nobody sees both").isZero();
+  }
+}
