@@ -199,7 +199,7 @@ public final class RequestsBench {
 
   private void bringIn(int photos) throws Exception {
     int outing = Math.max(1, photos / OUTINGS);
-    LocalDateTime start = LocalDateTime.of(2031, 4, 5, 9, 0);
+    LocalDateTime start = LocalDateTime.of(2021, 4, 5, 9, 0);
     for (int photo = 0; photo < photos; photo++) {
       boolean again = photo % BURST == BURST - 1;
       LocalDateTime taken =

@@ -1,21 +1,21 @@
 package drumnest.core.place;
 
-import java.util.List;
-
 /** The cheapest ways to have the place before filled, by pictures of two different groups. */
 final class BestFill {
-  private final List<Candidate> candidates;
+
+  /** Of a picture that looks like no other. */
+  static final int ALONE = -1;
+
   private final long alike;
   private int first = -1;
   private long firstCost = PlacingCost.FORBIDDEN;
-  private Candidate firstPicture;
+  private int firstGroup = ALONE;
   private int second = -1;
   private long secondCost = PlacingCost.FORBIDDEN;
   private long found;
   private int foundAt;
 
-  BestFill(List<Candidate> candidates, long alike) {
-    this.candidates = candidates;
+  BestFill(long alike) {
     this.alike = alike;
   }
 
@@ -25,30 +25,29 @@ final class BestFill {
     secondCost = secondCost >= PlacingCost.FORBIDDEN ? PlacingCost.FORBIDDEN : secondCost + costs;
   }
 
-  void offer(int state, long cost, int picture) {
-    if (cost >= PlacingCost.FORBIDDEN) {
-      return;
-    }
-    Candidate candidate = candidates.get(picture);
+  /**
+   * @param group the lookalikes that the picture is of, or {@link #ALONE}
+   */
+  void offer(int state, long cost, int group) {
     if (cost < firstCost) {
-      if (firstPicture == null || !firstPicture.looksLike(candidate)) {
+      if (group == ALONE || group != firstGroup) {
         second = first;
         secondCost = firstCost;
       }
       first = state;
       firstCost = cost;
-      firstPicture = candidate;
-    } else if (cost < secondCost && !firstPicture.looksLike(candidate)) {
+      firstGroup = group;
+    } else if (cost < secondCost && (group == ALONE || group != firstGroup)) {
       second = state;
       secondCost = cost;
     }
   }
 
-  /** Looks for the cheapest of them before this picture. */
-  void find(int picture) {
+  /** Looks for the cheapest of them before a picture of this group. */
+  void find(int group) {
     found = firstCost;
     foundAt = first;
-    if (firstCost < PlacingCost.FORBIDDEN && firstPicture.looksLike(candidates.get(picture))) {
+    if (group != ALONE && group == firstGroup && firstCost < PlacingCost.FORBIDDEN) {
       found = firstCost + alike;
       if (secondCost < found) {
         found = secondCost;

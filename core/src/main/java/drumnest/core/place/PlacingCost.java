@@ -71,6 +71,14 @@ public final class PlacingCost {
 
   private final boolean[] samePage;
 
+  /** By places: those of one kind cost every picture the same, but for what is closed. */
+  private final int[] kindOf;
+
+  private final int kinds;
+
+  /** By pictures: the number of the group of its lookalikes. */
+  private final int[] lookalikes;
+
   PlacingCost(Placing.Problem problem) {
     this.problem = problem;
     this.weights = problem.weights();
@@ -100,6 +108,24 @@ public final class PlacingCost {
     }
     this.largeFrom = problem.rules().length(HouseRule.HERO_LARGE_FROM).toNanometres();
     this.ofPrint = new long[problem.candidates().size()][];
+    Map<Object, Integer> kindsKnown = new HashMap<>();
+    this.kindOf = new int[places];
+    for (int i = 0; i < places; i++) {
+      Place place = problem.places().get(i);
+      double low = problem.order() == Placing.Order.WEIGHT ? place.at().low() : 0;
+      kindOf[i] = number(kindsKnown, List.of(printOf[i], place.hidden(), place.at().cover(), low));
+    }
+    this.kinds = kindsKnown.size();
+    Map<Object, Integer> groups = new HashMap<>();
+    this.lookalikes = new int[problem.candidates().size()];
+    for (int i = 0; i < lookalikes.length; i++) {
+      String group = problem.candidates().get(i).lookalike();
+      lookalikes[i] = group == null ? BestFill.ALONE : number(groups, group);
+    }
+  }
+
+  private static int number(Map<Object, Integer> known, Object what) {
+    return known.computeIfAbsent(what, key -> known.size());
   }
 
   static long percent(long percent) {
@@ -114,6 +140,11 @@ public final class PlacingCost {
         return FORBIDDEN;
       }
     }
+    return ofOpen(candidate, place);
+  }
+
+  /** The same, whatever places are closed to the picture. */
+  long ofOpen(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);
     Place where = problem.places().get(place);
     if (photo.hero() && where.hidden()) {
@@ -124,6 +155,20 @@ public final class PlacingCost {
       return FORBIDDEN;
     }
     return print + smallHero(photo, where) + seen(photo, where) + heavyHigh(photo, where);
+  }
+
+  /** Places of one kind cost every picture the same, but for what is closed: numbers from 0. */
+  int kind(int place) {
+    return kindOf[place];
+  }
+
+  int kinds() {
+    return kinds;
+  }
+
+  /** The number of the group of lookalikes that a picture is of, or {@link BestFill#ALONE}. */
+  int lookalikesOf(int candidate) {
+    return lookalikes[candidate];
   }
 
   private long ofPrint(int candidate, int print) {
@@ -246,11 +291,14 @@ public final class PlacingCost {
     return 1 - (bits + colour) / 2;
   }
 
-  /** Whether the picture wants a place for words beside it that is not there yet. */
+  /** Whether a picture with words wants a place for them beside it that is not there yet. */
+  boolean wantsWords(int place) {
+    return weights.captionApart() > 0 && !problem.places().get(place).at().besideWords();
+  }
+
+  /** The same of a picture, with words or without. */
   boolean wantsWords(int candidate, int place) {
-    return weights.captionApart() > 0
-        && problem.candidates().get(candidate).hints().words()
-        && !problem.places().get(place).at().besideWords();
+    return problem.candidates().get(candidate).hints().words() && wantsWords(place);
   }
 
   /** Whether words in the one of the place and its next would stand beside the other. */

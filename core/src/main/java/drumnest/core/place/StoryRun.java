@@ -1,18 +1,37 @@
 package drumnest.core.place;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /**
  * One run of the dynamic programme of {@link StoryPlacing} over a row of moments and a row of
  * places.
  *
  * <p>A state says how many moments are decided after a place, how much of the page of the place is
- * taken, in units of area, and either that no free picture is in the place ({@code rest}) or which
- * one is, and whether it still waits for a free place beside it for its words ({@code fill}).
- * Between pages only the cheapest is kept.
+ * taken, in units of area ({@code layer}), and either that no free picture is in the place ({@code
+ * rest}) or which one is, and whether it still waits for a free place beside it for its words
+ * ({@code fill}). With {@code i} the last moment decided and {@code L(j, i)} what it costs to leave
+ * out those between {@code j} and {@code i}:
+ *
+ * <pre>
+ * rest(p, i, u) = min of rest(p-1, i, u) + beside
+ *                    and fill(p-1, j, u) + beside + L(j, i), over j &lt;= i
+ * fill(p, i, u) = own(p, i) + apart(p, i) - bonus(p)
+ *                 + min of rest(p-1, i-1, u - units(p)) + beside
+ *                      and fill(p-1, j, u - units(p)) + alike(j, i) + L(j, i-1), over j &lt; i
+ * </pre>
+ *
+ * <p>Between pages only the cheapest layer is kept. Only states of a {@link StoryBand} are looked
+ * at.
+ *
+ * <p>Time and memory: states of the band, times the units of area a page may hold where that is
+ * limited.
  */
 final class StoryRun {
 
@@ -31,6 +50,11 @@ final class StoryRun {
   private final int[] begins;
   private final int moments;
   private final long[] leftOut;
+
+  /** The lookalikes of each picture, and whether there are words to it. */
+  private final int[] groups;
+
+  private final boolean[] words;
   private final boolean anyWords;
 
   /** Of every picture and of every moment that a state cannot be. */
@@ -46,18 +70,23 @@ final class StoryRun {
 
   private final int[] units;
 
-  /** For each place, layer and state: the picture in the place before, or FROM_REST. */
+  /** For each place, layer and state of the band: the picture in the place before, or FROM_REST. */
   private final short[][][] restOrigin;
 
   private final short[][][][] fillOrigin;
 
-  /** For each place whose page ends there: the layer that was kept. */
+  /** For each place whose page ends there with several layers: the one that was kept. */
   private final short[][] restLayer;
 
   private final short[][][] fillLayer;
 
+  private StoryBand band;
+
   /** Whether it is remembered who goes where. */
   private boolean traced = true;
+
+  /** Whether the layers of the last page are wanted, rather than the cheapest of them. */
+  private boolean onePage;
 
   private long[][] rest;
   private long[][][] fill;
@@ -77,9 +106,13 @@ final class StoryRun {
   private boolean[] reached;
 
   /** What each picture costs in the place that is looked at. */
-  private final long[] own;
+  private long[] own = {};
 
-  private final boolean[] wantsWords;
+  /** The same by kinds of places, but for what is closed. */
+  private final long[][] ownByKind;
+
+  /** The pictures, in the row of all, that a place is closed to. */
+  private final Map<Integer, List<Integer>> closed;
 
   /**
    * A run over one page that only tells what it costs with any limit from one to another ({@link
@@ -95,6 +128,7 @@ final class StoryRun {
       int mostUnits) {
     StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus);
     run.traced = false;
+    run.onePage = true;
     int wanted = open.size() * IntStream.of(run.units).max().orElse(0);
     int free = leastUnits >= wanted ? UNLIMITED : Math.min(mostUnits, wanted);
     Arrays.fill(run.freeOnPage, free);
@@ -122,24 +156,28 @@ final class StoryRun {
     }
     this.pictures = open.stream().flatMap(List::stream).mapToInt(Integer::intValue).toArray();
     this.leftOut = new long[moments];
-    boolean words = false;
     for (int i = 0; i < moments; i++) {
       leftOut[i] = cost.leftOut(open.get(i));
-      for (int picture : open.get(i)) {
-        words |= problem.candidates().get(picture).hints().words();
-      }
     }
-    this.anyWords = words && cost.captionApart() > 0;
+    this.groups = new int[pictures.length];
+    this.words = new boolean[pictures.length];
+    boolean some = false;
+    for (int i = 0; i < pictures.length; i++) {
+      groups[i] = cost.lookalikesOf(pictures[i]);
+      words[i] = problem.candidates().get(pictures[i]).hints().words();
+      some |= words[i];
+    }
+    this.anyWords = some && cost.captionApart() > 0;
     this.never = new long[pictures.length];
     Arrays.fill(never, NEVER);
     this.neverResting = new long[moments + 1];
     Arrays.fill(neverResting, NEVER);
-    this.own = new long[pictures.length];
+    this.ownByKind = new long[cost.kinds()][];
+    this.closed = closed();
     this.locked = new Integer[places + 2];
     for (int place = 1; place <= places; place++) {
       locked[place] = problem.locked().get(firstPlace + place - 1);
     }
-    this.wantsWords = new boolean[pictures.length];
     this.units = new int[places];
     this.freeOnPage = new int[places];
     for (int i = 0; i < places; i++) {
@@ -151,6 +189,93 @@ final class StoryRun {
     this.fillOrigin = new short[places + 1][2][][];
     this.restLayer = new short[places + 1][];
     this.fillLayer = new short[places + 1][][];
+    this.band = StoryBand.whole(places, moments);
+  }
+
+  /** Looks only at the states of a band. */
+  StoryRun in(StoryBand only) {
+    this.band = only;
+    return this;
+  }
+
+  /** Tells only what all moments cost, not who goes where. */
+  StoryRun untraced() {
+    this.traced = false;
+    return this;
+  }
+
+  private Map<Integer, List<Integer>> closed() {
+    Map<Integer, List<Integer>> byPlace = new HashMap<>();
+    if (problem.closed().isEmpty()) {
+      return byPlace;
+    }
+    for (int i = 0; i < pictures.length; i++) {
+      for (int place : problem.closed().getOrDefault(pictures[i], Set.of())) {
+        byPlace.computeIfAbsent(place, key -> new ArrayList<>()).add(i);
+      }
+    }
+    return byPlace;
+  }
+
+  /** How many free pictures have room up to each place and after it. */
+  StoryBand.Room room() {
+    int[] upTo = new int[places + 1];
+    int[] after = new int[places + 1];
+    for (int place = 1; place <= places; place++) {
+      int first = firstOfPage(place);
+      upTo[place] = upTo[first - 1] + Math.min(mostOn(place), free(first, place));
+    }
+    for (int place = places - 1; place >= 0; place--) {
+      int last = lastOfPage(place + 1);
+      after[place] = after[last] + Math.min(mostOn(place + 1), free(place + 1, last));
+    }
+    return new StoryBand.Room(upTo, after);
+  }
+
+  private int firstOfPage(int place) {
+    int first = place;
+    while (first > 1 && page(first - 1) == page(place)) {
+      first--;
+    }
+    return first;
+  }
+
+  private int lastOfPage(int place) {
+    int last = place;
+    while (last < places && page(last + 1) == page(place)) {
+      last++;
+    }
+    return last;
+  }
+
+  /** How many places from one to another hold no locked picture. */
+  private int free(int from, int to) {
+    int free = 0;
+    for (int place = from; place <= to; place++) {
+      free += locked[place] == null ? 1 : 0;
+    }
+    return free;
+  }
+
+  /** How many free pictures the page of a place can hold at most. */
+  private int mostOn(int place) {
+    if (!isLimited(place)) {
+      return Integer.MAX_VALUE;
+    }
+    int smallest = Integer.MAX_VALUE;
+    for (int each = firstOfPage(place); each <= lastOfPage(place); each++) {
+      smallest = Math.min(smallest, Math.max(1, units[each - 1]));
+    }
+    return freeOnPage[place - 1] / smallest;
+  }
+
+  /** What leaving out a moment costs at least; 0 if there is none. */
+  long leastLeftOut() {
+    return LongStream.of(leftOut).min().orElse(0);
+  }
+
+  int moments() {
+    return moments;
   }
 
   /** A page with room for as many as there are may as well be filled. */
@@ -190,8 +315,9 @@ final class StoryRun {
     layers = 1;
     reached = new boolean[] {true};
     for (int i = 1; i <= moments; i++) {
-      rest[0][i] = rest[0][i - 1] + leftOut[i - 1];
+      rest[0][i] = i > band.most()[0] ? NEVER : rest[0][i - 1] + leftOut[i - 1];
     }
+    Arrays.fill(rest[0], 0, band.least()[0], NEVER);
     for (int place = 1; place <= places; place++) {
       boolean opens = place == 1 || page(place) != page(place - 1);
       step(place, opens);
@@ -234,10 +360,7 @@ final class StoryRun {
     fillOrigin[place][0] = new short[next][];
     fillOrigin[place][1] = new short[next][];
     if (lockedIn(place) == null) {
-      for (int i = 0; i < own.length; i++) {
-        own[i] = cost.of(pictures[i], firstPlace + place - 1);
-        wantsWords[i] = anyWords && cost.wantsWords(pictures[i], firstPlace + place - 1);
-      }
+      own = own(firstPlace + place - 1);
     }
     for (int layer = 0; layer < next; layer++) {
       nextRest[layer] = neverResting;
@@ -245,8 +368,9 @@ final class StoryRun {
       nextFill[1][layer] = never;
       if (layer < before && reached[layer]) {
         nextReached[layer] = true;
-        nextRest[layer] = new long[moments + 1];
-        restOrigin[place][layer] = traced ? new short[moments + 1] : null;
+        nextRest[layer] = neverResting.clone();
+        restOrigin[place][layer] =
+            traced ? new short[band.most()[place] - band.least()[place] + 1] : null;
         pass(place, layer, nextRest[layer]);
       }
       int from = isLimited(place) ? layer - units[place - 1] : layer;
@@ -254,7 +378,8 @@ final class StoryRun {
         nextReached[layer] = true;
         for (int waits = 0; waits <= (anyWords ? 1 : 0); waits++) {
           nextFill[waits][layer] = emptyRow(place, waits, layer);
-          fillOrigin[place][waits][layer] = traced ? new short[pictures.length] : null;
+          fillOrigin[place][waits][layer] =
+              traced ? new short[begins[band.most()[place]] - firstIn(place)] : null;
         }
         fill(place, layer, from, nextFill);
       }
@@ -263,6 +388,31 @@ final class StoryRun {
     fill = nextFill;
     layers = next;
     reached = nextReached;
+  }
+
+  /** The first picture that a state of the band can have in a place. */
+  private int firstIn(int place) {
+    return begins[Math.max(0, band.least()[place] - 1)];
+  }
+
+  /** What each picture costs in a place. */
+  private long[] own(int place) {
+    int kind = cost.kind(place);
+    long[] row = ownByKind[kind];
+    if (row == null) {
+      row = new long[pictures.length];
+      for (int i = 0; i < row.length; i++) {
+        row[i] = cost.ofOpen(pictures[i], place);
+      }
+      ownByKind[kind] = row;
+    }
+    List<Integer> out = closed.get(place);
+    if (out == null) {
+      return row;
+    }
+    long[] open = row.clone();
+    out.forEach(i -> open[i] = NEVER);
+    return open;
   }
 
   private boolean isLimited(int place) {
@@ -283,29 +433,37 @@ final class StoryRun {
     long best = NEVER;
     short origin = FROM_REST;
     long[] before = rest[layer];
+    long[] still = fill[0][layer];
+    long[] waiting = fill[1][layer];
     short[] origins = restOrigin[place][layer];
-    for (int moment = 0; moment <= moments; moment++) {
+    int least = band.least()[place];
+    for (int moment = band.least()[place - 1]; moment <= band.most()[place]; moment++) {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + leftOut[moment - 1];
         for (int i = begins[moment - 1]; i < begins[moment]; i++) {
+          long cheapest = Math.min(still[i], waiting[i] - refund);
+          if (cheapest >= best || cheapest >= NEVER - refund) {
+            continue;
+          }
           long beside = locked == null ? besideAir : cost.pair(pictures[i], locked, at - 1);
-          long still = fill[0][layer][i] + beside;
-          if (still < best) {
-            best = still;
+          if (still[i] + beside < best) {
+            best = still[i] + beside;
             origin = (short) (2 * i);
           }
-          long waiting = fill[1][layer][i] + beside - refund;
-          if (fill[1][layer][i] < NEVER && waiting < best) {
-            best = waiting;
+          if (waiting[i] < NEVER && waiting[i] + beside - refund < best) {
+            best = waiting[i] + beside - refund;
             origin = (short) (2 * i + 1);
           }
         }
       }
+      if (moment < least) {
+        continue;
+      }
       long rested = before[moment] >= NEVER ? NEVER : before[moment] + afterRest;
       boolean byFill = best < rested;
       next[moment] = Math.min(NEVER, byFill ? best : rested);
-      if (traced) {
-        origins[moment] = byFill ? origin : FROM_REST;
+      if (origins != null) {
+        origins[moment - least] = byFill ? origin : FROM_REST;
       }
     }
   }
@@ -317,51 +475,65 @@ final class StoryRun {
     boolean emptyBefore = place > 1 && lockedBefore == null && cost.touchesNext(at - 1);
     long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
     boolean pair = place > 1 && cost.isPair(at - 1);
-    BestFill best = new BestFill(problem.candidates(), pair ? problem.weights().alike() : 0);
-    for (int moment = 1; moment <= moments; moment++) {
+    boolean wordsWanted = anyWords && cost.wantsWords(at);
+    BestFill best = new BestFill(pair ? problem.weights().alike() : 0);
+    long[] still = fill[0][from];
+    long[] waiting = fill[1][from];
+    long[] resting = rest[from];
+    int first = firstIn(place);
+    int least = Math.max(1, band.least()[place]);
+    for (int moment = Math.max(1, band.least()[place - 1]);
+        moment <= band.most()[place];
+        moment++) {
       if (moment > 1) {
         best.leaveOut(leftOut[moment - 2]);
         for (int i = begins[moment - 2]; i < begins[moment - 1]; i++) {
-          boolean waits = fill[1][from][i] < fill[0][from][i];
-          best.offer(2 * i + (waits ? 1 : 0), fill[waits ? 1 : 0][from][i], pictures[i]);
+          if (still[i] <= waiting[i]) {
+            best.offer(2 * i, still[i], groups[i]);
+          } else {
+            best.offer(2 * i + 1, waiting[i], groups[i]);
+          }
         }
       }
+      if (moment < least) {
+        continue;
+      }
+      long rested = resting[moment - 1];
       for (int i = begins[moment - 1]; i < begins[moment]; i++) {
         if (own[i] >= NEVER) {
           continue;
         }
-        boolean wants = wantsWords[i];
+        long here = own[i] - bonus[place - 1];
+        boolean wants = wordsWanted && words[i];
         long apart = wants ? cost.captionApart() : 0;
-        long resting = rest[from][moment - 1];
-        if (resting < NEVER) {
-          boolean waits = wants && !emptyBefore;
+        best.find(groups[i]);
+        long sum = best.found() >= NEVER ? NEVER : best.found() + here + apart;
+        int waits = wants ? 1 : 0;
+        int origin = best.foundAt();
+        if (rested < NEVER) {
+          boolean waitsThen = wants && !emptyBefore;
           long beside =
               lockedBefore == null ? besideAir : cost.pair(lockedBefore, pictures[i], at - 1);
-          long sum = resting + own[i] - bonus[place - 1] + beside + (waits ? apart : 0);
-          put(next, place, layer, waits ? 1 : 0, i, sum, FROM_REST);
+          long afterRest = rested + here + beside + (waitsThen ? apart : 0);
+          if (wants && !waitsThen && afterRest < NEVER) {
+            put(next, place, layer, 0, i, first, afterRest, FROM_REST);
+          } else if (afterRest <= sum) {
+            sum = afterRest;
+            origin = FROM_REST;
+          }
         }
-        best.find(pictures[i]);
-        if (best.found() < NEVER) {
-          put(
-              next,
-              place,
-              layer,
-              wants ? 1 : 0,
-              i,
-              best.found() + own[i] - bonus[place - 1] + apart,
-              (short) best.foundAt());
+        if (sum < NEVER) {
+          put(next, place, layer, waits, i, first, sum, origin);
         }
       }
     }
   }
 
   private void put(
-      long[][][] next, int place, int layer, int waits, int i, long sum, short origin) {
-    if (sum < next[waits][layer][i]) {
-      next[waits][layer][i] = sum;
-      if (traced) {
-        fillOrigin[place][waits][layer][i] = origin;
-      }
+      long[][][] next, int place, int layer, int waits, int i, int first, long sum, int origin) {
+    next[waits][layer][i] = sum;
+    if (traced) {
+      fillOrigin[place][waits][layer][i - first] = (short) origin;
     }
   }
 
@@ -369,14 +541,11 @@ final class StoryRun {
   private void collapse(int place) {
     lastRest = rest;
     lastFill = fill;
-    if (!traced) {
+    if (onePage || layers == 1) {
       return;
     }
     restLayer[place] = new short[moments + 1];
     fillLayer[place] = new short[2][pictures.length];
-    if (layers == 1) {
-      return;
-    }
     rest = new long[][] {cheapest(rest, restLayer[place])};
     fill =
         new long[][][] {
@@ -469,12 +638,12 @@ final class StoryRun {
       }
       if (filled) {
         placeOf[pictures[i]] = firstPlace + place - 1;
-        int origin = fillOrigin[place][state % 2][layer][i];
+        int origin = fillOrigin[place][state % 2][layer][i - firstIn(place)];
         decided = momentOf(i);
         layer = isLimited(place) ? layer - units[place - 1] : layer;
         state = origin;
       } else {
-        state = restOrigin[place][layer][decided];
+        state = restOrigin[place][layer][decided - band.least()[place]];
       }
     }
   }
