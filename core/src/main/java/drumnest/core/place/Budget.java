@@ -148,19 +148,33 @@ public final class Budget {
     int[][] origin = new int[needs.size()][pages + 1];
     for (int chapter = 0; chapter < needs.size(); chapter++) {
       double[] next = new double[pages + 1];
-      Arrays.fill(next, Double.POSITIVE_INFINITY);
       int[] foreignBefore = foreignBefore(needs.get(chapter).id());
+      int expected = needs.get(chapter).expected();
+      double[] imbalance = new double[placesBefore[pages] + 1];
+      for (int places = 0; places < imbalance.length; places++) {
+        imbalance[places] = imbalance(expected, places);
+      }
+      double[] leastBefore = best.clone();
+      for (int page = 1; page <= pages; page++) {
+        leastBefore[page] = Math.min(leastBefore[page - 1], best[page]);
+      }
       for (int end = 0; end <= pages; end++) {
-        for (int from = 0; from <= end; from++) {
-          double cost =
-              best[from]
-                  + imbalance(needs.get(chapter).expected(), placesBefore[end] - placesBefore[from])
-                  + FOREIGN * (foreignBefore[end] - foreignBefore[from]);
-          if (cost < next[end]) {
-            next[end] = cost;
-            origin[chapter][end] = from;
+        double least = Double.POSITIVE_INFINITY;
+        int first = 0;
+        for (int from = end; from >= 0; from--) {
+          int places = placesBefore[end] - placesBefore[from];
+          double own = imbalance[places] + FOREIGN * (foreignBefore[end] - foreignBefore[from]);
+          if (best[from] + own <= least) {
+            least = best[from] + own;
+            first = from;
+          }
+          // Once it has places enough, more pages only make a chapter worse.
+          if (places >= expected && leastBefore[from] + own > least) {
+            break;
           }
         }
+        next[end] = least;
+        origin[chapter][end] = first;
       }
       best = next;
     }

@@ -6,9 +6,11 @@ import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** The photos of an album as placing sees them. */
@@ -27,13 +29,27 @@ public final class Candidates {
    * @param but photos that are left out, by their identities
    */
   public static List<Candidate> of(AlbumModel album, Set<String> but) {
+    return of(album, photo -> !but.contains(photo));
+  }
+
+  /** The same of these photos only. */
+  static List<Candidate> only(AlbumModel album, Set<String> these) {
+    return of(album, these::contains);
+  }
+
+  private static List<Candidate> of(AlbumModel album, Predicate<String> wanted) {
     Map<String, Stack> stackOf = album.stackOf();
     Map<String, String> alternates = album.story().alternates();
-    return album.line().stream()
-        .filter(photo -> !but.contains(photo.id()))
-        .filter(photo -> !isRepeat(album, photo, stackOf.get(photo.id())))
-        .map(photo -> candidate(photo, stackOf.get(photo.id()), alternates.get(photo.id())))
-        .toList();
+    List<Candidate> candidates = new ArrayList<>();
+    for (AlbumPhoto photo : album.line()) {
+      if (wanted.test(photo.id())) {
+        Stack stack = stackOf.get(photo.id());
+        if (!isRepeat(album, photo, stack)) {
+          candidates.add(candidate(photo, stack, alternates.get(photo.id())));
+        }
+      }
+    }
+    return List.copyOf(candidates);
   }
 
   private static boolean isRepeat(AlbumModel album, AlbumPhoto photo, @Nullable Stack stack) {

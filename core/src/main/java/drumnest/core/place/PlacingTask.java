@@ -100,7 +100,7 @@ public record PlacingTask(
     if (scope.chapter() != null) {
       notHere.addAll(ofOtherChapters(album, scope.chapter(), here));
     }
-    PlacingTask whole = of(album, asked, slots, notHere, order, breathing);
+    PlacingTask whole = of(album, asked, slots, Candidates.of(album, notHere), order, breathing);
     if (who == Who.ALL_WHO_WAIT || scope.spread() == null && scope.chapter() == null) {
       return whole;
     }
@@ -115,7 +115,7 @@ public record PlacingTask(
       return whole;
     }
     later.addAll(notHere);
-    return of(album, asked, slots, later, order, breathing);
+    return of(album, asked, slots, Candidates.of(album, later), order, breathing);
   }
 
   /**
@@ -133,7 +133,8 @@ public record PlacingTask(
         others.add(photo);
       }
     }
-    PlacingTask task = of(album, asked, slots, others, Placing.Order.STORY, breathing);
+    PlacingTask task =
+        of(album, asked, slots, Candidates.of(album, others), Placing.Order.STORY, breathing);
     int[] placeOf = task.placeOf(album);
     Map<Integer, Integer> placed = new HashMap<>();
     for (int i = 0; i < placeOf.length; i++) {
@@ -148,25 +149,19 @@ public record PlacingTask(
   public static PlacingTask besides(AlbumModel album, int spread, String photo) {
     List<Slot> asked = asked(album, Scope.spread(spread));
     List<Slot> slots = asked.stream().filter(slot -> takesPhotos(album, slot)).toList();
-    Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
-    Set<String> others = new HashSet<>();
-    for (AlbumPhoto each : album.line()) {
-      boolean there = album.slotOf(each.id()).map(Slot::id).filter(here::contains).isPresent();
-      if (!there && !each.id().equals(photo)) {
-        others.add(each.id());
-      }
-    }
-    return of(album, asked, slots, others, Placing.Order.STORY, Breathing.PACKED);
+    Set<String> these = new HashSet<>(Set.of(photo));
+    slots.forEach(slot -> album.seated(slot).ifPresent(seated -> these.add(seated.photo().id())));
+    List<Candidate> candidates = Candidates.only(album, these);
+    return of(album, asked, slots, candidates, Placing.Order.STORY, Breathing.PACKED);
   }
 
   private static PlacingTask of(
       AlbumModel album,
       List<Slot> asked,
       List<Slot> slots,
-      Set<String> notHere,
+      List<Candidate> candidates,
       Placing.Order order,
       Breathing breathing) {
-    List<Candidate> candidates = Candidates.of(album, notHere);
     Map<String, Integer> indexOf = new HashMap<>();
     for (int i = 0; i < candidates.size(); i++) {
       indexOf.put(candidates.get(i).id(), i);
@@ -302,7 +297,7 @@ public record PlacingTask(
   /** Slots as placing sees them. */
   public static List<Place> places(AlbumModel album, List<Slot> slots) {
     List<Place> places = new ArrayList<>();
-    Map<PageSide, List<Slot>> words = words(album, slots);
+    Map<Integer, List<Slot>> words = words(album, slots);
     for (int i = 0; i < slots.size(); i++) {
       Slot slot = slots.get(i);
       PageSide page = slot.parent().page();
@@ -319,19 +314,19 @@ public record PlacingTask(
                   low(slot),
                   slot.leaf().number() == 1 && slot.side() == Side.FRONT,
                   touchesNext,
-                  words.get(page).stream().anyMatch(slot::touches))));
+                  words.get(pageNumber(slot)).stream().anyMatch(slot::touches))));
     }
     return places;
   }
 
-  /** The slots of each page that have words in them, or are kept for them. */
-  private static Map<PageSide, List<Slot>> words(AlbumModel album, List<Slot> slots) {
-    Map<PageSide, List<Slot>> words = new HashMap<>();
+  /** By the numbers of pages: the slots that have words in them, or are kept for them. */
+  private static Map<Integer, List<Slot>> words(AlbumModel album, List<Slot> slots) {
+    Map<Integer, List<Slot>> words = new HashMap<>();
     for (Slot slot : slots) {
       words.computeIfAbsent(
-          slot.parent().page(),
+          pageNumber(slot),
           page ->
-              album.leaves().slotsOf(page.leaf(), page.side()).stream()
+              album.leaves().slotsOf(slot.leaf(), slot.side()).stream()
                   .filter(each -> hasWords(album, each))
                   .toList());
     }

@@ -16,9 +16,11 @@ import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -55,10 +57,13 @@ class Lists {
       List<String> cautions) {
 
     ListsView view() {
+      // Thousands of prints have a handful of sizes.
+      Map<Size, Views.SizeView> known = new HashMap<>();
+      Function<Size, Views.SizeView> size = each -> known.computeIfAbsent(each, Views.SizeView::of);
       return new ListsView(
-          prints.stream().map(line -> Lists.view(album, line)).toList(),
+          prints.stream().map(line -> Lists.view(album, line, size)).toList(),
           sizes(prints),
-          trims.stream().map(line -> Lists.view(album, line)).toList(),
+          trims.stream().map(line -> Lists.view(album, line, size)).toList(),
           left,
           cautions);
     }
@@ -134,12 +139,11 @@ class Lists {
 
   /** How many prints of each size, the most first. */
   private static String sizes(List<PrintLine> prints) {
-    Map<String, Integer> counts = new LinkedHashMap<>();
-    prints.forEach(
-        line -> counts.merge(UnitsInUse.text(lying(line.size())), line.count(), Integer::sum));
+    Map<Size, Integer> counts = new LinkedHashMap<>();
+    prints.forEach(line -> counts.merge(lying(line.size()), line.count(), Integer::sum));
     return counts.entrySet().stream()
-        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-        .map(each -> each.getValue() + " of " + each.getKey())
+        .sorted(Map.Entry.<Size, Integer>comparingByValue().reversed())
+        .map(each -> each.getValue() + " of " + UnitsInUse.text(each.getKey()))
         .collect(Collectors.joining(", "));
   }
 
@@ -159,13 +163,14 @@ class Lists {
     return cautions;
   }
 
-  private static PrintView view(AlbumModel album, PrintLine line) {
+  private static PrintView view(
+      AlbumModel album, PrintLine line, Function<Size, Views.SizeView> size) {
     Pixels pixels = line.pixels();
     return new PrintView(
         line.line(),
         line.photo().sha256(),
         line.name(),
-        Views.SizeView.of(line.size()),
+        size.apply(line.size()),
         line.turn(),
         line.count(),
         Views.PixelBoxView.ofNullable(line.crop()),
@@ -181,13 +186,14 @@ class Lists {
         .allMatch(slot -> album.holding(slot).map(held -> held.made() != null).orElse(false));
   }
 
-  private static TrimView view(AlbumModel album, TrimLine line) {
+  private static TrimView view(
+      AlbumModel album, TrimLine line, Function<Size, Views.SizeView> size) {
     return new TrimView(
         line.line(),
         line.photo().sha256(),
         line.name(),
-        Views.SizeView.of(line.from()),
-        Views.SizeView.of(line.to()),
+        size.apply(line.from()),
+        size.apply(line.to()),
         line.off(),
         line.place(),
         line.onTable(),

@@ -29,8 +29,10 @@ import drumnest.server.stock.Shelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -340,17 +342,15 @@ class PlaceViews {
 
   /** The spread with the photo that comes last before this one in the story, and this one. */
   private static PlacingTask beside(AlbumModel album, String photo) {
-    int spread = album.firstSpread();
-    for (AlbumPhoto each : album.line()) {
-      if (each.id().equals(photo)) {
-        break;
-      }
-      spread =
-          album
-              .slotOf(each.id())
-              .map(slot -> album.leaves().spreadOf(slot.parent().page()))
-              .orElse(spread);
-    }
+    List<AlbumPhoto> line = album.line();
+    int at = line.indexOf(album.photo(photo).orElseThrow());
+    int spread =
+        IntStream.range(0, at)
+            .mapToObj(i -> album.slotOf(line.get(at - 1 - i).id()))
+            .flatMap(Optional::stream)
+            .findFirst()
+            .map(slot -> album.leaves().spreadOf(slot.parent().page()))
+            .orElse(album.firstSpread());
     return PlacingTask.besides(album, spread, photo);
   }
 }

@@ -1,5 +1,7 @@
 package drumnest.server.stock;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Units;
@@ -28,10 +30,16 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 public class Shelf {
 
+  private static final int MOST_PARSED = 1_000;
+
   private final CatalogueItems items;
   private final TypeOpenings openings;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
+
+  /** What was parsed lately, by how it is written. */
+  private final Cache<String, CatalogueItem> parsed =
+      Caffeine.newBuilder().maximumSize(MOST_PARSED).build();
 
   Shelf(
       CatalogueItems items,
@@ -83,8 +91,11 @@ public class Shelf {
   }
 
   private CatalogueItem read(CatalogueItemEntity entity) {
-    return json.readValue(entity.body(), WrittenItem.class)
-        .read(new LengthReader(Units.SIXTY_FOURTHS, ""));
+    return parsed.get(entity.body(), this::parse);
+  }
+
+  private CatalogueItem parse(String body) {
+    return json.readValue(body, WrittenItem.class).read(new LengthReader(Units.SIXTY_FOURTHS, ""));
   }
 
   private Entry entry(CatalogueItemEntity entity) {
