@@ -5,6 +5,8 @@ import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Look;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -13,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
@@ -56,9 +59,13 @@ public final class PlacingCost {
   /** A part of a cost, above zero. */
   public record Part(Term term, long cost) {}
 
+  /** All of a picture that its cost in a print depends on. */
+  private record Shape(Pixels pixels, @Nullable PixelBox keep, @Nullable Size onTable) {}
+
   private final Placing.Problem problem;
   private final Weights weights;
   private final long[][] ofPrint;
+  private final Map<Shape, long[]> ofShape = new HashMap<>();
   private final int[] printOf;
   private final List<Place> prints = new ArrayList<>();
   private final double largeFrom;
@@ -174,10 +181,12 @@ public final class PlacingCost {
   private long ofPrint(int candidate, int print) {
     long[] row = ofPrint[candidate];
     if (row == null) {
-      row = new long[prints.size()];
-      for (int i = 0; i < row.length; i++) {
-        row[i] = inPrint(problem.candidates().get(candidate), prints.get(i));
-      }
+      Candidate photo = problem.candidates().get(candidate);
+      // Thousands of photos have a handful of shapes.
+      row =
+          ofShape.computeIfAbsent(
+              new Shape(photo.pixels(), photo.keep(), photo.onTable()),
+              shape -> prints.stream().mapToLong(place -> inPrint(photo, place)).toArray());
       ofPrint[candidate] = row;
     }
     return row[print];

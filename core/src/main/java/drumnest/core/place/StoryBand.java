@@ -6,11 +6,14 @@ import java.util.Arrays;
  * Which states of a {@link StoryRun} are looked at: after each place at least and at most so many
  * moments are decided.
  *
- * <p>Where an arrangement of some cost {@code U} is known, states on no way that is as cheap can be
- * left alone. Of {@code n} moments, {@code i} decided after a place up to which {@code a} pictures
- * have room and after which {@code b} have, at least {@code max(0, i - a) + max(0, n - i - b)} are
- * left out, each for at least {@code c}; nothing costs less than nothing. So {@code n - b - U/c <=
- * i <= a + U/c}. The answer stays optimal. Source: bounding a dynamic programme, common practice.
+ * <p>Where an arrangement of some cost {@code U} is known, states that are on no way as cheap can
+ * be left alone. Say leaving out a moment costs at least {@code c}, filling a place at least what
+ * its cheapest picture costs there or {@code c}, whichever is less, at most {@code x} for any
+ * place. Up to a place {@code a} pictures have room, for {@code A} at least. Of {@code i} moments
+ * decided there at least {@code i - a} are left out, and where there are fewer, up to {@code a - i}
+ * places stay free: they cost at least {@code A + c * max(0, i - a) - x * max(0, a - i)}. The same
+ * holds of the moments and places after it; both together may not cost more than {@code U}. The
+ * answer stays optimal. Source: bounding a dynamic programme, common practice.
  *
  * @param least by the places, from 0 for before the first
  * @param most by the places, no less than the least
@@ -25,21 +28,66 @@ record StoryBand(int[] least, int[] most) {
   }
 
   /**
-   * How many pictures have room.
+   * How many pictures have room in a part of the places, and what filling all of it costs at least.
+   */
+  record Room(int pictures, long cost) {
+
+    static final Room NONE = new Room(0, 0);
+
+    Room and(Room other) {
+      return new Room(pictures + other.pictures, cost + other.cost);
+    }
+
+    /** What so many moments in it cost at least. */
+    long least(int moments, long leftOut, long dearest) {
+      return moments > pictures
+          ? cost + (moments - pictures) * leftOut
+          : cost - (pictures - moments) * dearest;
+    }
+  }
+
+  /**
+   * The room of a row of places.
    *
    * @param upTo by the places, from 0 for before the first: in those up to it
    * @param after the same: in those after it
+   * @param leftOut what leaving out a moment costs at least
+   * @param dearest what filling any place costs at least, at most as much
    */
-  record Room(int[] upTo, int[] after) {}
+  record Rooms(Room[] upTo, Room[] after, long leftOut, long dearest) {
+
+    int places() {
+      return upTo.length - 1;
+    }
+
+    /** What a way costs at least on which so many of the moments are decided after a place. */
+    private long least(int place, int decided, int moments) {
+      return upTo[place].least(decided, leftOut, dearest)
+          + after[place].least(moments - decided, leftOut, dearest);
+    }
+
+    /** With how many it costs the least: the cost is convex, so walking down from any finds it. */
+    private int cheapest(int place, int from, int moments) {
+      int decided = from;
+      while (decided > 0 && least(place, decided - 1, moments) <= least(place, decided, moments)) {
+        decided--;
+      }
+      while (decided < moments
+          && least(place, decided + 1, moments) < least(place, decided, moments)) {
+        decided++;
+      }
+      return decided;
+    }
+  }
 
   /** States along the way on which every place has its share of the moments. */
-  static StoryBand along(Room room, int moments, int width) {
-    int places = room.upTo().length - 1;
+  static StoryBand along(Rooms rooms, int moments, int width) {
+    int places = rooms.places();
     int[] least = new int[places + 1];
     int[] most = new int[places + 1];
-    int all = Math.max(1, room.upTo()[places]);
+    int all = Math.max(1, rooms.upTo()[places].pictures());
     for (int place = 0; place <= places; place++) {
-      int middle = (int) ((long) moments * room.upTo()[place] / all);
+      int middle = (int) ((long) moments * rooms.upTo()[place].pictures() / all);
       least[place] = Math.max(0, middle - width);
       most[place] = place == places ? moments : Math.min(moments, middle + width);
     }
@@ -49,16 +97,33 @@ record StoryBand(int[] least, int[] most) {
   /**
    * States on ways that cost no more than an arrangement that is known.
    *
-   * @param mostLeftOut how many moments may be left out for its cost
+   * @param known what that costs
    */
-  static StoryBand within(Room room, int moments, long mostLeftOut) {
-    int places = room.upTo().length - 1;
+  static StoryBand within(Rooms rooms, int moments, long known) {
+    int places = rooms.places();
     int[] least = new int[places + 1];
     int[] most = new int[places + 1];
+    int cheapest = 0;
+    int from = 0;
+    int to = 0;
     for (int place = 0; place <= places; place++) {
-      long undecided = room.after()[place] + mostLeftOut;
-      least[place] = (int) Math.max(0, moments - undecided);
-      most[place] = (int) Math.min(moments, room.upTo()[place] + mostLeftOut);
+      cheapest = rooms.cheapest(place, cheapest, moments);
+      from = Math.min(from, cheapest);
+      while (from > 0 && rooms.least(place, from - 1, moments) <= known) {
+        from--;
+      }
+      while (from < cheapest && rooms.least(place, from, moments) > known) {
+        from++;
+      }
+      to = Math.max(to, cheapest);
+      while (to < moments && rooms.least(place, to + 1, moments) <= known) {
+        to++;
+      }
+      while (to > cheapest && rooms.least(place, to, moments) > known) {
+        to--;
+      }
+      least[place] = from;
+      most[place] = to;
     }
     return new StoryBand(least, most);
   }

@@ -59,15 +59,15 @@ public final class StoryPlacing implements Placing {
   private static StoryRun run(Problem problem, PlacingCost cost, List<List<Integer>> open) {
     long[] noBonus = new long[problem.places().size()];
     StoryRun run = new StoryRun(problem, cost, open, 0, noBonus);
-    long least = run.leastLeftOut();
-    if (least == 0) {
+    StoryBand.Rooms rooms = run.rooms();
+    if (rooms.leftOut() == 0) {
       return run.run();
     }
     int width = Math.max(LEAST_WIDTH, run.moments() / WIDTH_PARTS);
-    StoryBand middle = StoryBand.along(run.room(), run.moments(), width);
+    StoryBand middle = StoryBand.along(rooms, run.moments(), width);
     long known = new StoryRun(problem, cost, open, 0, noBonus).in(middle).untraced().run().cost();
     return known >= PlacingCost.FORBIDDEN
         ? run.run()
-        : run.in(StoryBand.within(run.room(), run.moments(), known / least)).run();
+        : run.in(StoryBand.within(rooms, run.moments(), known)).run();
   }
 }

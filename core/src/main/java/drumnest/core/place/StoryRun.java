@@ -100,6 +100,8 @@ final class StoryRun {
   /** Filled states of the places before and at hand, in turn, so that few are made. */
   private final long[][][][] buffers = new long[2][2][][];
 
+  private final long[][][] restBuffers = {{}, {}};
+
   private final Integer[] locked;
 
   /** Which layers any state is in. */
@@ -110,6 +112,9 @@ final class StoryRun {
 
   /** The same by kinds of places, but for what is closed. */
   private final long[][] ownByKind;
+
+  /** One more than what the cheapest picture costs, by kinds of places; 0 where not known yet. */
+  private final long[] cheapestByKind;
 
   /** The pictures, in the row of all, that a place is closed to. */
   private final Map<Integer, List<Integer>> closed;
@@ -173,6 +178,7 @@ final class StoryRun {
     this.neverResting = new long[moments + 1];
     Arrays.fill(neverResting, NEVER);
     this.ownByKind = new long[cost.kinds()][];
+    this.cheapestByKind = new long[cost.kinds()];
     this.closed = closed();
     this.locked = new Integer[places + 2];
     for (int place = 1; place <= places; place++) {
@@ -217,19 +223,52 @@ final class StoryRun {
     return byPlace;
   }
 
-  /** How many free pictures have room up to each place and after it. */
-  StoryBand.Room room() {
-    int[] upTo = new int[places + 1];
-    int[] after = new int[places + 1];
+  /** The room of the places, and what filling them costs at least. */
+  StoryBand.Rooms rooms() {
+    long least = LongStream.of(leftOut).min().orElse(0);
+    long[] cheapest = new long[places + 1];
+    for (int place = 1; place <= places; place++) {
+      long own = locked[place] == null ? cheapest(firstPlace + place - 1) : 0;
+      cheapest[place] = Math.min(own, least);
+    }
+    StoryBand.Room[] upTo = new StoryBand.Room[places + 1];
+    StoryBand.Room[] after = new StoryBand.Room[places + 1];
+    upTo[0] = StoryBand.Room.NONE;
+    after[places] = StoryBand.Room.NONE;
     for (int place = 1; place <= places; place++) {
       int first = firstOfPage(place);
-      upTo[place] = upTo[first - 1] + Math.min(mostOn(place), free(first, place));
+      upTo[place] = upTo[first - 1].and(onPage(first, place, cheapest));
     }
     for (int place = places - 1; place >= 0; place--) {
       int last = lastOfPage(place + 1);
-      after[place] = after[last] + Math.min(mostOn(place + 1), free(place + 1, last));
+      after[place] = after[last].and(onPage(place + 1, last, cheapest));
     }
-    return new StoryBand.Room(upTo, after);
+    return new StoryBand.Rooms(upTo, after, least, LongStream.of(cheapest).max().orElse(0));
+  }
+
+  /** The room from one place to another of the same page. */
+  private StoryBand.Room onPage(int from, int to, long[] cheapest) {
+    long[] free =
+        IntStream.rangeClosed(from, to)
+            .filter(place -> locked[place] == null)
+            .mapToLong(place -> cheapest[place])
+            .sorted()
+            .toArray();
+    int pictures = Math.min(mostOn(from), free.length);
+    return new StoryBand.Room(pictures, LongStream.of(free).limit(pictures).sum());
+  }
+
+  /** What the cheapest picture costs in a place. */
+  private long cheapest(int place) {
+    int kind = cost.kind(place);
+    if (cheapestByKind[kind] == 0) {
+      long least = NEVER;
+      for (long each : ownOpen(place)) {
+        least = Math.min(least, each);
+      }
+      cheapestByKind[kind] = least + 1;
+    }
+    return cheapestByKind[kind] - 1;
   }
 
   private int firstOfPage(int place) {
@@ -248,15 +287,6 @@ final class StoryRun {
     return last;
   }
 
-  /** How many places from one to another hold no locked picture. */
-  private int free(int from, int to) {
-    int free = 0;
-    for (int place = from; place <= to; place++) {
-      free += locked[place] == null ? 1 : 0;
-    }
-    return free;
-  }
-
   /** How many free pictures the page of a place can hold at most. */
   private int mostOn(int place) {
     if (!isLimited(place)) {
@@ -267,11 +297,6 @@ final class StoryRun {
       smallest = Math.min(smallest, Math.max(1, units[each - 1]));
     }
     return freeOnPage[place - 1] / smallest;
-  }
-
-  /** What leaving out a moment costs at least; 0 if there is none. */
-  long leastLeftOut() {
-    return LongStream.of(leftOut).min().orElse(0);
   }
 
   int moments() {
@@ -350,6 +375,20 @@ final class StoryRun {
     return rows[layer];
   }
 
+  /** A row of resting states that are none yet. */
+  private long[] emptyRest(int place, int layer) {
+    long[][] rows = restBuffers[place % 2];
+    if (rows.length <= layer) {
+      rows = Arrays.copyOf(rows, layer + 1);
+      restBuffers[place % 2] = rows;
+    }
+    if (rows[layer] == null) {
+      rows[layer] = new long[moments + 1];
+    }
+    Arrays.fill(rows[layer], NEVER);
+    return rows[layer];
+  }
+
   private void step(int place, boolean opens) {
     int next = layers(freeOnPage[place - 1]);
     int before = opens ? 1 : layers;
@@ -368,7 +407,7 @@ final class StoryRun {
       nextFill[1][layer] = never;
       if (layer < before && reached[layer]) {
         nextReached[layer] = true;
-        nextRest[layer] = neverResting.clone();
+        nextRest[layer] = emptyRest(place, layer);
         restOrigin[place][layer] =
             traced ? new short[band.most()[place] - band.least()[place] + 1] : null;
         pass(place, layer, nextRest[layer]);
@@ -397,15 +436,7 @@ final class StoryRun {
 
   /** What each picture costs in a place. */
   private long[] own(int place) {
-    int kind = cost.kind(place);
-    long[] row = ownByKind[kind];
-    if (row == null) {
-      row = new long[pictures.length];
-      for (int i = 0; i < row.length; i++) {
-        row[i] = cost.ofOpen(pictures[i], place);
-      }
-      ownByKind[kind] = row;
-    }
+    long[] row = ownOpen(place);
     List<Integer> out = closed.get(place);
     if (out == null) {
       return row;
@@ -413,6 +444,19 @@ final class StoryRun {
     long[] open = row.clone();
     out.forEach(i -> open[i] = NEVER);
     return open;
+  }
+
+  /** The same, whatever is closed. */
+  private long[] ownOpen(int place) {
+    int kind = cost.kind(place);
+    if (ownByKind[kind] == null) {
+      long[] row = new long[pictures.length];
+      for (int i = 0; i < row.length; i++) {
+        row[i] = cost.ofOpen(pictures[i], place);
+      }
+      ownByKind[kind] = row;
+    }
+    return ownByKind[kind];
   }
 
   private boolean isLimited(int place) {
@@ -436,11 +480,14 @@ final class StoryRun {
     long[] still = fill[0][layer];
     long[] waiting = fill[1][layer];
     short[] origins = restOrigin[place][layer];
+    int[] begin = begins;
+    long[] left = leftOut;
     int least = band.least()[place];
-    for (int moment = band.least()[place - 1]; moment <= band.most()[place]; moment++) {
+    int most = band.most()[place];
+    for (int moment = band.least()[place - 1]; moment <= most; moment++) {
       if (moment > 0) {
-        best = best >= NEVER ? NEVER : best + leftOut[moment - 1];
-        for (int i = begins[moment - 1]; i < begins[moment]; i++) {
+        best = best >= NEVER ? NEVER : best + left[moment - 1];
+        for (int i = begin[moment - 1]; i < begin[moment]; i++) {
           long cheapest = Math.min(still[i], waiting[i] - refund);
           if (cheapest >= best || cheapest >= NEVER - refund) {
             continue;
@@ -456,14 +503,13 @@ final class StoryRun {
           }
         }
       }
-      if (moment < least) {
-        continue;
-      }
-      long rested = before[moment] >= NEVER ? NEVER : before[moment] + afterRest;
-      boolean byFill = best < rested;
-      next[moment] = Math.min(NEVER, byFill ? best : rested);
-      if (origins != null) {
-        origins[moment - least] = byFill ? origin : FROM_REST;
+      if (moment >= least) {
+        long rested = before[moment] >= NEVER ? NEVER : before[moment] + afterRest;
+        boolean byFill = best < rested;
+        next[moment] = Math.min(NEVER, byFill ? best : rested);
+        if (origins != null) {
+          origins[moment - least] = byFill ? origin : FROM_REST;
+        }
       }
     }
   }
@@ -476,22 +522,33 @@ final class StoryRun {
     long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
     boolean pair = place > 1 && cost.isPair(at - 1);
     boolean wordsWanted = anyWords && cost.wantsWords(at);
+    long apartCost = cost.captionApart();
+    long saved = bonus[place - 1];
     BestFill best = new BestFill(pair ? problem.weights().alike() : 0);
+    // The innermost loop of all: what it reads is at hand, also for the quick compiler.
     long[] still = fill[0][from];
     long[] waiting = fill[1][from];
     long[] resting = rest[from];
+    long[] nextStill = next[0][layer];
+    long[] nextWaiting = next[1][layer];
+    short[] originStill = fillOrigin[place][0][layer];
+    short[] originWaiting = fillOrigin[place][1][layer];
+    long[] owns = own;
+    int[] group = groups;
+    int[] begin = begins;
+    long[] left = leftOut;
     int first = firstIn(place);
     int least = Math.max(1, band.least()[place]);
-    for (int moment = Math.max(1, band.least()[place - 1]);
-        moment <= band.most()[place];
-        moment++) {
+    int most = band.most()[place];
+    for (int moment = Math.max(1, band.least()[place - 1]); moment <= most; moment++) {
+      int begun = begin[moment - 1];
       if (moment > 1) {
-        best.leaveOut(leftOut[moment - 2]);
-        for (int i = begins[moment - 2]; i < begins[moment - 1]; i++) {
+        best.leaveOut(left[moment - 2]);
+        for (int i = begin[moment - 2]; i < begun; i++) {
           if (still[i] <= waiting[i]) {
-            best.offer(2 * i, still[i], groups[i]);
+            best.offer(2 * i, still[i], group[i]);
           } else {
-            best.offer(2 * i + 1, waiting[i], groups[i]);
+            best.offer(2 * i + 1, waiting[i], group[i]);
           }
         }
       }
@@ -499,41 +556,38 @@ final class StoryRun {
         continue;
       }
       long rested = resting[moment - 1];
-      for (int i = begins[moment - 1]; i < begins[moment]; i++) {
-        if (own[i] >= NEVER) {
+      for (int i = begun; i < begin[moment]; i++) {
+        if (owns[i] >= NEVER) {
           continue;
         }
-        long here = own[i] - bonus[place - 1];
+        long here = owns[i] - saved;
         boolean wants = wordsWanted && words[i];
-        long apart = wants ? cost.captionApart() : 0;
-        best.find(groups[i]);
-        long sum = best.found() >= NEVER ? NEVER : best.found() + here + apart;
-        int waits = wants ? 1 : 0;
+        best.find(group[i]);
+        long sum = best.found() >= NEVER ? NEVER : best.found() + here + (wants ? apartCost : 0);
         int origin = best.foundAt();
         if (rested < NEVER) {
           boolean waitsThen = wants && !emptyBefore;
           long beside =
               lockedBefore == null ? besideAir : cost.pair(lockedBefore, pictures[i], at - 1);
-          long afterRest = rested + here + beside + (waitsThen ? apart : 0);
-          if (wants && !waitsThen && afterRest < NEVER) {
-            put(next, place, layer, 0, i, first, afterRest, FROM_REST);
+          long afterRest = rested + here + beside + (waitsThen ? apartCost : 0);
+          if (wants && emptyBefore) {
+            nextStill[i] = Math.min(NEVER, afterRest);
+            if (originStill != null) {
+              originStill[i - first] = FROM_REST;
+            }
           } else if (afterRest <= sum) {
             sum = afterRest;
             origin = FROM_REST;
           }
         }
         if (sum < NEVER) {
-          put(next, place, layer, waits, i, first, sum, origin);
+          (wants ? nextWaiting : nextStill)[i] = sum;
+          short[] origins = wants ? originWaiting : originStill;
+          if (origins != null) {
+            origins[i - first] = (short) origin;
+          }
         }
       }
-    }
-  }
-
-  private void put(
-      long[][][] next, int place, int layer, int waits, int i, int first, long sum, int origin) {
-    next[waits][layer][i] = sum;
-    if (traced) {
-      fillOrigin[place][waits][layer][i - first] = (short) origin;
     }
   }
 

@@ -19,6 +19,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,6 +33,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The history of an album: steps are done, taken back and done again, whole or not at all. */
 @Service
 public class History {
+
+  private static final int MOST_LOOKED_FOR = 50;
 
   private final Albums albums;
   private final LinePhotos linePhotos;
@@ -226,15 +230,29 @@ public class History {
       }
     }
     return new Rows(
-        slots.isEmpty()
-            ? Map.of()
-            : fillings.findByAlbumIdAndSlotIn(album.id(), slots).stream()
-                .collect(
-                    Collectors.toMap(FillingEntity::slot, each -> each, (a, b) -> a, HashMap::new)),
-        photos.isEmpty()
-            ? Map.of()
-            : linePhotos.findByAlbumIdAndPhotoSha256In(album.id(), photos).stream()
-                .collect(Collectors.toMap(LinePhotoEntity::sha256, each -> each)));
+        byKey(
+            slots,
+            some -> fillings.findByAlbumIdAndSlotIn(album.id(), some),
+            () -> fillings.findByAlbumId(album.id()),
+            FillingEntity::slot),
+        byKey(
+            photos,
+            some -> linePhotos.findByAlbumIdAndPhotoSha256In(album.id(), some),
+            () -> linePhotos.findByAlbumIdOrderById(album.id()),
+            LinePhotoEntity::sha256));
+  }
+
+  /** Rows by their keys; of many keys all rows are read, which is faster than looking for each. */
+  private static <E> Map<String, E> byKey(
+      List<String> keys,
+      Function<List<String>, List<E>> some,
+      Supplier<List<E>> all,
+      Function<E, String> key) {
+    if (keys.isEmpty()) {
+      return new HashMap<>();
+    }
+    List<E> rows = keys.size() > MOST_LOOKED_FOR ? all.get() : some.apply(keys);
+    return rows.stream().collect(Collectors.toMap(key, each -> each, (a, b) -> a, HashMap::new));
   }
 
   private void apply(AlbumEntity album, Rows rows, Change change) {
