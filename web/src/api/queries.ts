@@ -1,10 +1,8 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useState } from "react";
-import { openSpread } from "../bench/openSpread";
-import { useNotices } from "../ui/notices";
-import { answered, api, Refusal } from "./client";
+import { useEffect, useState } from "react";
+import { answered, api } from "./client";
 import { newerAlbum, newerLine } from "./newer";
-import type { paths } from "./schema";
+import { openSpread } from "./openSpread";
 import type { Album, Line } from "./types";
 
 export function useShelf() {
@@ -14,8 +12,13 @@ export function useShelf() {
   });
 }
 
+/** By what the steps of this window on an album are known. */
+export function stepKey(album: number | undefined) {
+  return ["step", album];
+}
+
 /** What the page shows of an album, so that it is told only what differs. */
-function shown(seen: Album | undefined) {
+export function shown(seen: Album | undefined) {
   return { spread: openSpread(), since: seen?.revision };
 }
 
@@ -52,9 +55,13 @@ export function useNewest(id: number | undefined) {
       const { revision } = await answered(
         api.GET("/api/albums/{id}/revision", { params: { path: { id: id ?? 0 } } }),
       );
-      const shown = queries.getQueryData<Album>(["album", id])?.revision;
+      const known = queries.getQueryData<Album>(["album", id])?.revision;
       // A step of this window that is under way brings the album itself.
-      if (shown !== undefined && revision !== shown && waiting === 0) {
+      if (
+        known !== undefined &&
+        revision !== known &&
+        queries.isMutating({ mutationKey: stepKey(id) }) === 0
+      ) {
         void queries.invalidateQueries({ queryKey: ["album", id] });
         void queries.invalidateQueries({ queryKey: ["line", id] });
       }
@@ -256,6 +263,14 @@ export function useLists(id: number, version: number | undefined) {
   });
 }
 
+/** All that is on the shelf. */
+export function useCatalogue() {
+  return useQuery({
+    queryKey: ["catalogue"],
+    queryFn: () => answered(api.GET("/api/catalogue")),
+  });
+}
+
 export function useAbout(open: boolean) {
   return useQuery({
     queryKey: ["about"],
@@ -263,98 +278,4 @@ export function useAbout(open: boolean) {
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () => answered(api.GET("/api/about")),
   });
-}
-
-type AlbumPath = Extract<keyof paths, `/api/albums/{id}/${string}`>;
-
-/** The steps a maker can take: addresses that answer with the album as it is then. */
-type StepPath = {
-  [P in AlbumPath]: paths[P] extends {
-    post: {
-      requestBody: { content: { "application/json": { version: number } } };
-      responses: { 200: { content: { "application/json": Album } } };
-    };
-  }
-    ? P
-    : never;
-}[AlbumPath];
-
-type StepBody<P extends StepPath> = Omit<
-  paths[P] extends { post: { requestBody: { content: { "application/json": infer B } } } }
-    ? B
-    : never,
-  "version"
->;
-
-let last: Promise<unknown> = Promise.resolve();
-
-/** How many steps of this window are under way. */
-let waiting = 0;
-
-/** Lets steps follow each other, each on the album as the one before has left it. */
-function inTurn<T>(step: () => Promise<T>): Promise<T> {
-  waiting++;
-  const mine = last.then(step, step).finally(() => {
-    waiting--;
-  });
-  last = mine;
-  return mine;
-}
-
-/**
- * Takes a step on the album as the page has seen it. What is to be done may depend on how the album
- * is when the step's turn comes, so that fast presses never go by what is past. Answers the album as it is then, or null where
- * the step was refused; the refusal is shown, unless the caller takes it. Who takes many steps in a
- * row asks for the line later, once.
- */
-export function useStep(id: number) {
-  const queries = useQueryClient();
-  const notify = useNotices((state) => state.notify);
-  return useCallback(
-    async <P extends StepPath>(
-      path: P,
-      body: StepBody<P> | ((now: Album) => StepBody<P>),
-      onRefusal?: (refusal: Refusal) => void,
-      lineLater = false,
-    ): Promise<Album | null> => {
-      try {
-        const album = await inTurn(async () => {
-          // What was asked for before the step would come after it, and be older.
-          await queries.cancelQueries({ queryKey: ["album", id] });
-          const seen = queries.getQueryData<Album>(["album", id]);
-          const said = typeof body === "function" ? seen && body(seen) : body;
-          return answered<Album>(
-            // The body of each path is checked by StepBody; the client's own type cannot follow that.
-            api.POST(path as "/api/albums/{id}/undo", {
-              params: { path: { id }, query: shown(seen) },
-              body: { ...said, version: seen?.version ?? 0 },
-            }),
-          ).then((answer) => {
-            const next = newerAlbum(seen, answer);
-            queries.setQueryData(["album", id], next);
-            return next;
-          });
-        });
-        if (!lineLater) {
-          void queries.invalidateQueries({ queryKey: ["line", id] });
-        }
-        return album;
-      } catch (problem) {
-        const refusal = problem instanceof Refusal ? problem : new Refusal({}, 0);
-        if (refusal.status === 409) {
-          await Promise.all([
-            queries.invalidateQueries({ queryKey: ["album", id] }),
-            queries.invalidateQueries({ queryKey: ["line", id] }),
-          ]);
-          notify(refusal.message);
-        } else if (onRefusal) {
-          onRefusal(refusal);
-        } else {
-          notify(refusal.message);
-        }
-        return null;
-      }
-    },
-    [id, queries, notify],
-  );
 }

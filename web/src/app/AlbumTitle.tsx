@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
+import { useStep } from "../api/useStep";
 
 /** The album's title; a click makes it a field. */
 export function AlbumTitle({ album }: { album: Album }) {

@@ -3,9 +3,9 @@ import { useState } from "react";
 import { answered, api } from "../api/client";
 import { useAbout } from "../api/queries";
 import { Key } from "../ui/Key";
+import { KEYS, useLetters, type Where } from "../ui/keys";
 import { Sheet } from "../ui/Sheet";
 import { useTheme } from "../ui/theme";
-import { KEYS, useLetters, type Where } from "./keys";
 
 const PLACES: [where: Where, words: string][] = [
   ["everywhere", "Everywhere"],

@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
-import { useStep } from "../api/queries";
-import { deedOf, isTyping } from "./keys";
+import { useStep } from "../api/useStep";
+import { deedOf, isTyping } from "../ui/keys";
 
 /** The keys that work on every stage: undo, redo, sums, the shelf and the sheet of keys. */
 export function useBenchKeys(id: number, showKeys: () => void) {

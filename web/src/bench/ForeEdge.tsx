@@ -2,9 +2,9 @@ import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import type { Album, Leaf } from "../api/types";
-import { deedOf } from "../app/keys";
+import { deedOf } from "../ui/keys";
 import { useHand } from "./hand";
-import { useTurnTo } from "./openSpread";
+import { useTurnTo } from "./turning";
 import { useLeafSteps } from "./useLeafSteps";
 
 const DEEPEST = 78;

@@ -6,8 +6,8 @@ import { pictureUrl } from "../ui/Picture";
 import { WithGather } from "../ui/WithGather";
 import { useHand } from "./hand";
 import { type ChapterSpan, layLine, type Peg } from "./lineLayout";
-import { useTurnTo } from "./openSpread";
 import { pegLabels, slotsOf, type Where } from "./places";
+import { useTurnTo } from "./turning";
 
 const OVERSCAN = 500;
 const LOW = 15;

@@ -1,6 +1,6 @@
 import { useCallback } from "react";
-import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
+import { useStep } from "../api/useStep";
 import { ask } from "../ui/Ask";
 import { useNotices } from "../ui/notices";
 import { useHand } from "./hand";

@@ -1,7 +1,8 @@
 import { type FormEvent, useState } from "react";
 import { answered, api, type Refusal } from "../api/client";
-import { useCameras, useStep } from "../api/queries";
+import { useCameras } from "../api/queries";
 import type { Album, Camera, ClockTry, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { pictureUrl } from "../ui/Picture";

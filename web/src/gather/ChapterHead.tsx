@@ -1,6 +1,6 @@
 import { type FormEvent, useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Chapter, ChapterBudget } from "../api/types";
+import { useStep } from "../api/useStep";
 
 interface Props {
   album: Album;

@@ -1,8 +1,8 @@
 import { Dialog } from "radix-ui";
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Album, Choice, Line, Photo } from "../api/types";
-import { deedOf } from "../app/keys";
 import { Key } from "../ui/Key";
+import { deedOf } from "../ui/keys";
 import { wholeUrl } from "../ui/Picture";
 import { CHOICE_WORDS, CHOICES } from "./choices";
 import { everyPhoto } from "./contact";

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { Arrivals } from "./Arrivals";
 import { BringIn } from "./BringIn";
 import { everyPhoto } from "./contact";

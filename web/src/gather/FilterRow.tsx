@@ -1,6 +1,6 @@
 import { useMemo } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { Key } from "../ui/Key";
 import { everyPhoto, ONLY } from "./contact";
 import { type Filter, useSheetView } from "./sheetView";

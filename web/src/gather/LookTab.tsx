@@ -1,12 +1,14 @@
+import { ToggleGroup } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
-import { useClose, useStep } from "../api/queries";
+import { useClose } from "../api/queries";
 import type { Album, Choice, Line, Photo, PixelBox } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { DateField } from "../ticket/DateField";
 import { OnTable } from "../ticket/OnTable";
-import { Row } from "../ticket/SlotTicket";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
+import { Row } from "../ui/Row";
 import { everyPhoto } from "./contact";
 import { PictureBoxes } from "./PictureBoxes";
 import { useSheetView } from "./sheetView";
@@ -83,7 +85,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
   const begins = line.chapters.some((chapter) => chapter.id === photo.id);
 
   function keep(box: PixelBox | null) {
-    void step("/api/albums/{id}/keep", { photo: photo.id, ...(box ? { keep: box } : {}) });
+    return step("/api/albums/{id}/keep", { photo: photo.id, ...(box ? { keep: box } : {}) });
   }
 
   return (
@@ -95,19 +97,25 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         onKeep={keep}
       />
       <h2 className="mt-2.5 text-[16px] leading-tight [overflow-wrap:anywhere]">{photo.name}</h2>
-      <div className="mt-2 grid grid-cols-[1fr_1.18fr_0.95fr_1.05fr] gap-px border border-hair bg-hair">
+      <ToggleGroup.Root
+        type="single"
+        // Arrows belong to the contact sheet.
+        rovingFocus={false}
+        aria-label="What is decided"
+        value={photo.choice}
+        onValueChange={(choice) => choice && choose([photo.id], choice as Choice)}
+        className="mt-2 grid grid-cols-[1fr_1.18fr_0.95fr_1.05fr] gap-px border border-hair bg-hair"
+      >
         {CHOICES.map(([choice, words, keyName]) => (
-          <button
+          <ToggleGroup.Item
             key={choice}
-            type="button"
-            aria-pressed={photo.choice === choice}
-            onClick={() => choose([photo.id], choice)}
-            className="bg-sheet px-0.5 py-1.5 whitespace-nowrap text-center text-[13px] leading-tight font-semibold hover:bg-mat aria-pressed:bg-ink aria-pressed:text-mat"
+            value={choice}
+            className="bg-sheet px-0.5 py-1.5 whitespace-nowrap text-center text-[13px] leading-tight font-semibold hover:bg-mat aria-checked:bg-ink aria-checked:text-mat"
           >
             {words} <Key>{keyName}</Key>
-          </button>
+          </ToggleGroup.Item>
         ))}
-      </div>
+      </ToggleGroup.Root>
       <div className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-[13px]">
         <Tick
           words="Hero"

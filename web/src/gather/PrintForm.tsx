@@ -1,7 +1,7 @@
 import { type FormEvent, useRef, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
-import { useStep } from "../api/queries";
 import type { Album, Problem } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";

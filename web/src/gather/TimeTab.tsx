@@ -1,5 +1,5 @@
-import { useStep } from "../api/queries";
 import type { Album, Chapter, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Cameras } from "./Cameras";
 import { all } from "./contact";

@@ -1,5 +1,5 @@
 import type { Choice } from "../api/types";
-import type { Does } from "../app/keys";
+import type { Does } from "../ui/keys";
 
 /** What is decided by a key. */
 export const CHOICES: Partial<Record<Does, Choice>> = {

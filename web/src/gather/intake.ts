@@ -39,11 +39,11 @@ const AT_ONCE = 2;
 const DISK_FULL = 507;
 const NO_ANSWER = "Drum Nest did not answer. It can be brought again.";
 
-let nextKey = 1;
-let stopping = new AbortController();
-const files = new Map<number, File>();
-
 export const useIntake = create<Intake>((set, get) => {
+  const files = new Map<number, File>();
+  let nextKey = 1;
+  let stopping = new AbortController();
+
   function change(key: number, to: Partial<Arrival>) {
     set((state) => ({
       arrivals: state.arrivals.map((each) => (each.key === key ? { ...each, ...to } : each)),

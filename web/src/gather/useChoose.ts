@@ -1,10 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { divided } from "../api/newer";
-import { useStep } from "../api/queries";
+import { stepKey } from "../api/queries";
 import type { Choice, Line, Photo } from "../api/types";
-
-let pending = 0;
+import { useStep } from "../api/useStep";
 
 /** Decides on photos: shown at once, done in turn, and told anew when all of it is done. */
 export function useChoose(album: number) {
@@ -13,15 +12,13 @@ export function useChoose(album: number) {
 
   const run = useCallback(
     async (photos: ReadonlyMap<string, Partial<Photo>>, send: () => Promise<unknown>) => {
-      pending++;
       await queries.cancelQueries({ queryKey: ["line", album] });
       queries.setQueryData<Line>(["line", album], (line) => line && patched(line, photos));
       if (!(await send())) {
         // What was shown is not so: what differs from it cannot be asked for.
         queries.setQueryData<Line>(["line", album], (line) => line && { ...line, revision: "" });
       }
-      pending--;
-      if (pending === 0) {
+      if (queries.isMutating({ mutationKey: stepKey(album) }) === 0) {
         void queries.invalidateQueries({ queryKey: ["line", album] });
       }
     },

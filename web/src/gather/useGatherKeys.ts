@@ -1,8 +1,8 @@
 import { useEffect, useRef } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Choice, Photo } from "../api/types";
-import { deedOf, isTyping } from "../app/keys";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
+import { deedOf, isTyping } from "../ui/keys";
 import { useNotices } from "../ui/notices";
 import { CHOICE_WORDS, CHOICES } from "./choices";
 import { type Row, type Tile, upOrDown } from "./contact";

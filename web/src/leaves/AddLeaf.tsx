@@ -1,9 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { answered, api } from "../api/client";
+import { useCatalogue } from "../api/queries";
 import type { Entry } from "../api/types";
-import { PatternThumb } from "../shelf/PatternThumb";
+import { PatternThumb } from "../bench/PatternThumb";
 import { Measures } from "../ui/Measures";
 
 interface Props {
@@ -51,13 +50,6 @@ export function AddLeaf({ after, onAdd }: Props) {
       <Kinds title="Plain and punched pages" kinds={plain} onAdd={(type) => onAdd(type, at)} />
     </div>
   );
-}
-
-export function useCatalogue() {
-  return useQuery({
-    queryKey: ["catalogue"],
-    queryFn: () => answered(api.GET("/api/catalogue")),
-  });
 }
 
 interface KindsProps {

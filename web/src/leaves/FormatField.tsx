@@ -1,7 +1,7 @@
-import { useStep } from "../api/queries";
+import { useCatalogue } from "../api/queries";
 import type { Album } from "../api/types";
+import { useStep } from "../api/useStep";
 import { ChoiceField } from "../ui/TextField";
-import { useCatalogue } from "./AddLeaf";
 
 /** Which format the album is of; leaves that are wider say so. */
 export function FormatField({ album }: { album: Album }) {

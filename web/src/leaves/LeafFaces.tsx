@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import { useMetric } from "../api/queries";
 import type { LeafDetail, LeafSide, Mount } from "../api/types";
-import { Inside } from "../place/Inside";
-import { Rulers } from "../place/Rulers";
+import { Inside } from "../bench/Inside";
+import { Rulers } from "../bench/Rulers";
 import { GreatSize, Measures } from "../ui/Measures";
 
 const RULER = 24;

@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
 import type { Refusal } from "../api/client";
-import { useStep } from "../api/queries";
 import type { Album, LeafDetail } from "../api/types";
-import { Row } from "../ticket/SlotTicket";
+import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
+import { Row } from "../ui/Row";
 import { TextField } from "../ui/TextField";
 
 /** The ticket of a leaf: its size, how thick it is, how it lies, and its template to print. */

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useLeaf, useStep } from "../api/queries";
+import { useLeaf } from "../api/queries";
 import type { Album } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { useLeafSteps } from "../bench/useLeafSteps";
 import { Button } from "../ui/Button";

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import type { Album, Leaf } from "../api/types";
 import { useHand } from "../bench/hand";
-import { useTurnTo } from "../bench/openSpread";
+import { useTurnTo } from "../bench/turning";
 
 const INCH = 4.4;
 /** More leaves than these on a side are covered by those before. */

@@ -1,5 +1,6 @@
-import { useMetric, useStep } from "../api/queries";
+import { useMetric } from "../api/queries";
 import type { Album, Block, LeafDetail, Mount, Shape } from "../api/types";
+import { useStep } from "../api/useStep";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { BlockFields } from "./BlockFields";

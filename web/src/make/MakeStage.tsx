@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
-import { useLists, useStep } from "../api/queries";
+import { useLists } from "../api/queries";
 import type { Album, Lists, ShareBox } from "../api/types";
+import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { pictureUrl } from "../ui/Picture";
 

@@ -1,10 +1,10 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import type { Laid, Seat, Slot } from "../api/types";
 import { useHand } from "../bench/hand";
+import { ASIDE, Inside } from "../bench/Inside";
 import { usePreview } from "../ticket/preview";
 import { Measures } from "../ui/Measures";
 import { verdictWord } from "../ui/VerdictMark";
-import { ASIDE, Inside } from "./Inside";
 
 interface Props {
   slot: Slot;

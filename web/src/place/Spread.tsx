@@ -4,8 +4,8 @@ import { useMetric } from "../api/queries";
 import type { Album, Page } from "../api/types";
 import { useHand } from "../bench/hand";
 import { cornerOf, SIDES, slotsOf } from "../bench/places";
+import { Rulers } from "../bench/Rulers";
 import { Pocket } from "./Pocket";
-import { Rulers } from "./Rulers";
 import { StillPage } from "./StillPage";
 
 const RULER = 24;

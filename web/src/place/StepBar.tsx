@@ -1,9 +1,11 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { useAccount, useStep } from "../api/queries";
+import { useAccount } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { useTurnTo } from "../bench/openSpread";
+import { BREATHING, ORDERS, OVER, useManner } from "../bench/manner";
+import { useTurnTo } from "../bench/turning";
 import { Button } from "../ui/Button";
 import { Choose } from "../ui/Choose";
 import { Key } from "../ui/Key";
@@ -11,7 +13,6 @@ import { Measures } from "../ui/Measures";
 import { Running } from "../ui/Running";
 import { WithGather } from "../ui/WithGather";
 import { AccountSheet } from "./AccountSheet";
-import { BREATHING, ORDERS, OVER, useManner } from "./manner";
 import type { usePlaceAgain } from "./usePlaceAgain";
 
 const WANTS_PHOTOS = "Bring photos in with Gather first.";

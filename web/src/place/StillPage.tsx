@@ -1,5 +1,5 @@
 import type { Page } from "../api/types";
-import { Inside } from "./Inside";
+import { Inside } from "../bench/Inside";
 
 interface Props {
   page: Page;

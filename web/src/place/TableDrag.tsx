@@ -11,10 +11,10 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import { type ReactNode, useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { useStep } from "../api/useStep";
 import { type InHand, useHand } from "../bench/hand";
-import { endPreview, preview } from "../ticket/preview";
+import { usePreview } from "../ticket/preview";
 import { pictureUrl } from "../ui/Picture";
 
 interface Props {
@@ -41,9 +41,9 @@ export function TableDrag({ album, line, children }: Props) {
     const { photo, slot } = event.active.data.current as InHand;
     const id = event.over === null ? null : String(event.over.id);
     if (photo && id && id !== slot && id !== "tray" && !id.startsWith("leaf:")) {
-      void preview({ album: album.id, slot: id, photo });
+      usePreview.getState().ask({ album: album.id, slot: id, photo });
     } else {
-      endPreview();
+      usePreview.getState().end();
     }
   }
 
@@ -53,7 +53,7 @@ export function TableDrag({ album, line, children }: Props) {
     try {
       await drop(event, from);
     } finally {
-      endPreview();
+      usePreview.getState().end();
     }
   }
 
@@ -104,7 +104,7 @@ export function TableDrag({ album, line, children }: Props) {
       onDragOver={over}
       onDragCancel={() => {
         setDragged(null);
-        endPreview();
+        usePreview.getState().end();
       }}
     >
       {children}

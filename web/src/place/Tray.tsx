@@ -1,8 +1,10 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
+import { Popover } from "radix-ui";
 import { useMemo, useRef } from "react";
-import { useLate, useStep } from "../api/queries";
+import { useLate } from "../api/queries";
 import type { Album, Line, Photo } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
@@ -75,11 +77,34 @@ function Late({ album }: { album: Album }) {
   }
   return (
     <p className="text-[13px] leading-tight text-quiet">
-      {offered.length} would fit in empty pockets.{" "}
+      <Popover.Root>
+        <Popover.Trigger className="underline decoration-dotted underline-offset-2">
+          {offered.length} would fit
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            side="top"
+            align="start"
+            sideOffset={6}
+            collisionPadding={8}
+            aria-label="Where they would fit"
+            className="slim-scroll z-40 max-h-[40vh] max-w-[min(44ch,92vw)] overflow-y-auto border-2 border-ink bg-sheet px-3 py-2 text-[13px] leading-snug text-ink"
+          >
+            <ul>
+              {offered.map((each) => (
+                <li key={each.photo} className="py-0.5">
+                  <strong className="font-semibold [overflow-wrap:anywhere]">{each.name}</strong>:{" "}
+                  {each.fits}
+                </li>
+              ))}
+            </ul>
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>{" "}
+      in empty pockets.{" "}
       <button
         type="button"
         className="font-semibold text-fold underline underline-offset-2"
-        title={offered.map((each) => `${each.name}: ${each.fits}`).join("\n")}
         onClick={() => step("/api/albums/{id}/put-late", {})}
       >
         Put {offered.length === 1 ? "it" : "them"} in

@@ -1,9 +1,9 @@
 import { useCallback } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Line } from "../api/types";
+import { useStep } from "../api/useStep";
+import { type Over, useManner } from "../bench/manner";
 import { slotsOf } from "../bench/places";
 import { useRun } from "../ui/useRun";
-import { type Over, useManner } from "./manner";
 
 /** The chapter that the open spread tells of: that of its first photo, or the first chapter. */
 export function chapterHere(album: Album, line: Line) {

@@ -1,11 +1,11 @@
 import { useEffect } from "react";
-import { useStep } from "../api/queries";
 import type { Album } from "../api/types";
-import { type Does, deedOf, isTyping } from "../app/keys";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { useTurnBy } from "../bench/openSpread";
 import { cornerOf, type PlacedSlot, slotsOf } from "../bench/places";
-import { endPreview, preview } from "../ticket/preview";
+import { useTurnBy } from "../bench/turning";
+import { usePreview } from "../ticket/preview";
+import { type Does, deedOf, isTyping } from "../ui/keys";
 import { useNotices } from "../ui/notices";
 
 /** What an empty pocket is set aside for, by key. */
@@ -29,7 +29,7 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
         return;
       }
       hand.letGo();
-      endPreview();
+      usePreview.getState().end();
       if (inHand.slot === current.id) {
         return;
       }
@@ -52,9 +52,11 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
         document.getElementById(`slot-${next.slot.id}`)?.focus({ preventScroll: true });
         speak(next.slot.label);
         if (hand.inHand?.photo && hand.inHand.slot !== next.slot.id) {
-          void preview({ album: album.id, slot: next.slot.id, photo: hand.inHand.photo });
+          usePreview
+            .getState()
+            .ask({ album: album.id, slot: next.slot.id, photo: hand.inHand.photo });
         } else {
-          endPreview();
+          usePreview.getState().end();
         }
       }
     }
@@ -64,7 +66,7 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
         go(key);
       } else if (key === "Escape" && hand.inHand) {
         hand.letGo();
-        endPreview();
+        usePreview.getState().end();
       } else if (key === "Enter" && hand.inHand) {
         void putDown();
       } else if (does === "turn-back" || does === "turn-on") {

@@ -1,7 +1,7 @@
 import type { Need, Plan } from "../api/types";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
-import { counted } from "./PlansStage";
+import { counted } from "../ui/words";
 import { Sketch } from "./Sketch";
 
 interface Props {

@@ -1,7 +1,7 @@
 import type { Album, Entry } from "../api/types";
-import { BREATHING } from "../place/manner";
-import { OwnField } from "../shelf/OwnField";
-import { PatternThumb } from "../shelf/PatternThumb";
+import { BREATHING } from "../bench/manner";
+import { OwnField } from "../bench/OwnField";
+import { PatternThumb } from "../bench/PatternThumb";
 import { Choose } from "../ui/Choose";
 import { Measures } from "../ui/Measures";
 import { pocketed, usePlanRequest } from "./planRequest";

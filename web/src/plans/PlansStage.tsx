@@ -2,13 +2,14 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answered, api, Refusal } from "../api/client";
-import { useStep } from "../api/queries";
+import { useCatalogue } from "../api/queries";
 import type { Album, Plan } from "../api/types";
-import { useCatalogue } from "../leaves/AddLeaf";
+import { useStep } from "../api/useStep";
 import { ask } from "../ui/Ask";
 import { Running } from "../ui/Running";
 import { useRun } from "../ui/useRun";
 import { WithGather } from "../ui/WithGather";
+import { counted } from "../ui/words";
 import { PlanColumn } from "./PlanColumn";
 import { PlanRequestForm } from "./PlanRequestForm";
 import { usePlanRequest, usualKinds } from "./planRequest";
@@ -116,10 +117,6 @@ export function PlansStage({ album }: { album: Album }) {
       </div>
     </div>
   );
-}
-
-export function counted(count: number, one: string, many: string) {
-  return `${count} ${count === 1 ? one : many}`;
 }
 
 /** A value that has stayed the same for a moment. */

@@ -1,17 +1,18 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Collapsible } from "radix-ui";
 import { useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { answered, api, Refusal } from "../api/client";
+import { useCatalogue } from "../api/queries";
 import type { Entry } from "../api/types";
-import { useCatalogue } from "../leaves/AddLeaf";
+import { OwnField } from "../bench/OwnField";
+import { PatternThumb } from "../bench/PatternThumb";
 import { ask } from "../ui/Ask";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { useNotices } from "../ui/notices";
 import { ItemFields } from "./ItemFields";
 import { MARKS } from "./marks";
-import { OwnField } from "./OwnField";
-import { PatternThumb } from "./PatternThumb";
 
 const KINDS: [string, string, string][] = [
   ["leaf", "Leaves", "a kind of leaf"],
@@ -145,48 +146,43 @@ function EntryLine({ entry }: { entry: Entry }) {
   }
 
   return (
-    <li
-      className="border-t border-hair"
-      data-entry={entry.key}
-      data-changed={entry.changed || undefined}
-    >
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-        className="flex w-full items-center gap-4 px-4 py-1.5 text-left"
+    <Collapsible.Root asChild open={open} onOpenChange={setOpen}>
+      <li
+        className="border-t border-hair"
+        data-entry={entry.key}
+        data-changed={entry.changed || undefined}
       >
-        {entry.kind === "leaf" && (
-          <span className="flex w-[52px] justify-center">
-            <PatternThumb entry={entry} inch={3.6} />
-          </span>
-        )}
-        <span className="min-w-0 flex-1 font-semibold [overflow-wrap:anywhere]">
-          {entry.changed && (
-            <span
-              aria-hidden="true"
-              className="mr-1.5 inline-block h-2.5 w-2.5 rotate-45 bg-signal"
-            />
-          )}
-          <Measures text={entry.name} />
-          {entry.owned !== undefined && (
-            <span className="ml-2 text-[12px] font-normal text-quiet">{entry.owned} owned</span>
-          )}
-          {entry.used > 0 && (
-            <span className="ml-2 text-[12px] font-normal text-fits">
-              in use{entry.used > 1 ? ` ${entry.used} times` : ""}
+        <Collapsible.Trigger className="flex w-full items-center gap-4 px-4 py-1.5 text-left">
+          {entry.kind === "leaf" && (
+            <span className="flex w-[52px] justify-center">
+              <PatternThumb entry={entry} inch={3.6} />
             </span>
           )}
-        </span>
-        <span className="hidden text-right text-[13px] text-quiet sm:block">
-          <Measures text={facts(entry)} />
-        </span>
-        <span className="hidden w-[128px] text-right text-[12px] text-quiet md:block">
-          {entry.changed ? "changed by you" : entry.mark ? MARKS[entry.mark] : "your own"}
-        </span>
-      </button>
-      {open && (
-        <div className="border-t border-hair px-4 py-3">
+          <span className="min-w-0 flex-1 font-semibold [overflow-wrap:anywhere]">
+            {entry.changed && (
+              <span
+                aria-hidden="true"
+                className="mr-1.5 inline-block h-2.5 w-2.5 rotate-45 bg-signal"
+              />
+            )}
+            <Measures text={entry.name} />
+            {entry.owned !== undefined && (
+              <span className="ml-2 text-[12px] font-normal text-quiet">{entry.owned} owned</span>
+            )}
+            {entry.used > 0 && (
+              <span className="ml-2 text-[12px] font-normal text-fits">
+                in use{entry.used > 1 ? ` ${entry.used} times` : ""}
+              </span>
+            )}
+          </span>
+          <span className="hidden text-right text-[13px] text-quiet sm:block">
+            <Measures text={facts(entry)} />
+          </span>
+          <span className="hidden w-[128px] text-right text-[12px] text-quiet md:block">
+            {entry.changed ? "changed by you" : entry.mark ? MARKS[entry.mark] : "your own"}
+          </span>
+        </Collapsible.Trigger>
+        <Collapsible.Content className="border-t border-hair px-4 py-3">
           <ItemFields kind={entry.kind} entry={entry} onDone={() => setOpen(false)} />
           {(entry.kind === "leaf" || entry.kind === "sleeve") && (
             <p className="mt-3 flex items-baseline gap-2 text-[13.5px]">
@@ -215,9 +211,9 @@ function EntryLine({ entry }: { entry: Entry }) {
               take it off the shelf
             </button>
           </p>
-        </div>
-      )}
-    </li>
+        </Collapsible.Content>
+      </li>
+    </Collapsible.Root>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Collapsible } from "radix-ui";
 import { type FormEvent, useEffect, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
 import type { Rule } from "../api/types";
@@ -64,45 +65,44 @@ interface LineProps {
 
 function RuleLine({ rule, open, onToggle }: LineProps) {
   return (
-    <li
-      className="border-t border-hair"
-      data-rule={rule.name}
-      data-changed={rule.changed || undefined}
-    >
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={onToggle}
-        className="grid w-full grid-cols-[1fr_auto] items-baseline gap-x-4 px-4 py-2 text-left sm:grid-cols-[230px_1fr_110px]"
+    <Collapsible.Root asChild open={open} onOpenChange={onToggle}>
+      <li
+        className="border-t border-hair"
+        data-rule={rule.name}
+        data-changed={rule.changed || undefined}
       >
-        <span className="font-semibold">
-          {rule.changed && (
-            <span
-              aria-hidden="true"
-              className="mr-1.5 inline-block h-2.5 w-2.5 rotate-45 bg-signal"
-            />
-          )}
-          {rule.title}
-        </span>
-        <span className="order-last col-span-2 text-[13px] leading-snug text-quiet sm:order-none sm:col-span-1">
-          {rule.meaning}
-          <span className="block text-[12px]">
-            <Measures text={rule.range} />, {MARKS[rule.mark]}
+        <Collapsible.Trigger className="grid w-full grid-cols-[1fr_auto] items-baseline gap-x-4 px-4 py-2 text-left sm:grid-cols-[230px_1fr_110px]">
+          <span className="font-semibold">
+            {rule.changed && (
+              <span
+                aria-hidden="true"
+                className="mr-1.5 inline-block h-2.5 w-2.5 rotate-45 bg-signal"
+              />
+            )}
+            {rule.title}
           </span>
-        </span>
-        <span className="text-right">
-          <span className={rule.value.includes("/") ? "text-[27px]" : "text-[19px]"}>
-            <GreatMeasure text={rule.value} />
-          </span>
-          {rule.changed && (
-            <span className="block text-[12px] leading-tight text-signal-text">
-              changed, was <Measures text={rule.defaultValue} />
+          <span className="order-last col-span-2 text-[13px] leading-snug text-quiet sm:order-none sm:col-span-1">
+            {rule.meaning}
+            <span className="block text-[12px]">
+              <Measures text={rule.range} />, {MARKS[rule.mark]}
             </span>
-          )}
-        </span>
-      </button>
-      {open && <RuleForm rule={rule} onDone={onToggle} />}
-    </li>
+          </span>
+          <span className="text-right">
+            <span className={rule.value.includes("/") ? "text-[27px]" : "text-[19px]"}>
+              <GreatMeasure text={rule.value} />
+            </span>
+            {rule.changed && (
+              <span className="block text-[12px] leading-tight text-signal-text">
+                changed, was <Measures text={rule.defaultValue} />
+              </span>
+            )}
+          </span>
+        </Collapsible.Trigger>
+        <Collapsible.Content>
+          <RuleForm rule={rule} onDone={onToggle} />
+        </Collapsible.Content>
+      </li>
+    </Collapsible.Root>
   );
 }
 

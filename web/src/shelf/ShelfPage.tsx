@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
-import { isTyping } from "../app/keys";
-import { lastPlace } from "../app/lastPlace";
+import { isTyping } from "../ui/keys";
+import { lastPlace } from "../ui/lastPlace";
 import { BuilderSection } from "./BuilderSection";
 import { CatalogueSection } from "./CatalogueSection";
 import { PocketsSection } from "./PocketsSection";

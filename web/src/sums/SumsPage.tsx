@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
 import { Link, Navigate, NavLink, useNavigate, useParams } from "react-router";
 import { useMetric } from "../api/queries";
-import { isTyping } from "../app/keys";
-import { lastPlace } from "../app/lastPlace";
 import { Key } from "../ui/Key";
+import { isTyping } from "../ui/keys";
+import { lastPlace } from "../ui/lastPlace";
 import { Running } from "../ui/Running";
 import { type Field, SUMS, type SumDefinition } from "./definitions";
 import { question, type Written } from "./question";

@@ -1,7 +1,7 @@
 import { useId, useState } from "react";
 import type { Refusal } from "../api/client";
-import { useStep } from "../api/queries";
 import type { Album, Photo } from "../api/types";
+import { useStep } from "../api/useStep";
 
 interface Props {
   album: Album;

@@ -1,13 +1,13 @@
-import { useStep } from "../api/queries";
 import type { Album, Photo } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { pictureUrl } from "../ui/Picture";
+import { Do, Row } from "../ui/Row";
 import { DateField } from "./DateField";
 import { OnTable } from "./OnTable";
 import { RoomFor } from "./RoomFor";
-import { Do, Row } from "./SlotTicket";
 
 interface Props {
   album: Album;

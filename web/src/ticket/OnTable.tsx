@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Photo } from "../api/types";
+import { useStep } from "../api/useStep";
 import { SizeText } from "../ui/Measures";
+import { Row } from "../ui/Row";
 import { MeasureForm } from "./MeasureForm";
-import { Row } from "./SlotTicket";
 
 interface Props {
   album: Album;

@@ -1,5 +1,6 @@
-import { useRoom, useStep } from "../api/queries";
+import { useRoom } from "../api/queries";
 import type { Album, Photo } from "../api/types";
+import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 
 /** What would make room on the open spread for a photo without a place. */

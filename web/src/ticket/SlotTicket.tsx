@@ -1,11 +1,11 @@
-import type { ReactNode } from "react";
-import { useMetric, useStep } from "../api/queries";
+import { useMetric } from "../api/queries";
 import type { Album, Size, Ticket } from "../api/types";
+import { useStep } from "../api/useStep";
 import { slotsOf } from "../bench/places";
-import { Key } from "../ui/Key";
 import { GreatMeasure, Measures } from "../ui/Measures";
+import { Do, Row } from "../ui/Row";
 import { VerdictMark, verdictWord } from "../ui/VerdictMark";
-import { KeepBox } from "./KeepBox";
+import { CroppedPicture } from "./CroppedPicture";
 import { OnTable } from "./OnTable";
 import { OpeningField } from "./OpeningField";
 import { WhyHere } from "./WhyHere";
@@ -27,7 +27,7 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
         {photo?.takenText ? `${photo.takenText} · ` : ""}
         {ticket.place}
       </p>
-      {photo && <KeepBox album={album.id} photo={photo} ticket={ticket} />}
+      {photo && <CroppedPicture album={album.id} photo={photo} ticket={ticket} />}
       <Headline size={ticket.headline} means={ticket.headlineMeans} />
       {ticket.verdict && (
         <p className="mt-3 flex items-center gap-2.5 text-[21px] leading-none font-bold [font-stretch:110%]">
@@ -229,26 +229,5 @@ function Headline({ size, means }: { size: Size; means: string }) {
         <GreatMeasure text={size.h.text} />
       </p>
     </div>
-  );
-}
-
-export function Row({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <div className="flex items-baseline justify-between gap-3 border-t border-hair py-[5px]">
-      <dt className="text-quiet">{name}</dt>
-      <dd className="text-right font-semibold">{children}</dd>
-    </div>
-  );
-}
-
-export function Do({ name, keyName, onDo }: { name: string; keyName?: string; onDo: () => void }) {
-  return (
-    <button
-      type="button"
-      onClick={onDo}
-      className="inline-flex min-h-6 items-center gap-1 underline-offset-2 hover:underline"
-    >
-      {keyName && <Key>{keyName}</Key>} {name}
-    </button>
   );
 }

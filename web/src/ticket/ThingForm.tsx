@@ -1,7 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import type { Refusal } from "../api/client";
-import { useStep } from "../api/queries";
 import type { Album, Thing } from "../api/types";
+import { useStep } from "../api/useStep";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
 

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { useStep } from "../api/queries";
 import type { Album, Thing } from "../api/types";
+import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
-import { Do, Row } from "./SlotTicket";
+import { Do, Row } from "../ui/Row";
 import { ThingForm } from "./ThingForm";
 
 /** The ticket of a card or keepsake without a place. */

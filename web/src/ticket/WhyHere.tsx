@@ -1,10 +1,11 @@
-import { useStep, useWhy } from "../api/queries";
+import { useWhy } from "../api/queries";
 import type { Album, Ticket } from "../api/types";
+import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
+import { useManner } from "../bench/manner";
 import { slotsOf } from "../bench/places";
-import { useManner } from "../place/manner";
 import { Measures } from "../ui/Measures";
-import { Row } from "./SlotTicket";
+import { Row } from "../ui/Row";
 
 /** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
 export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
