@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/calculations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calculations"];
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/calculations/{calculation}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/cameras": {
         parameters: {
             query?: never;
@@ -461,7 +493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["remove_4"];
+        post: operations["remove_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -830,38 +862,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["sidecar"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/slips": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["slips"];
-        put?: never;
-        post: operations["send"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/slips/{slip}/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["remove_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1735,11 +1735,11 @@ export interface components {
             gone: boolean;
             key: string;
             kind: string;
-            mark?: string;
             name: string;
             /** Format: int32 */
             owned?: number;
             pockets?: components["schemas"]["PocketView"][];
+            provenance?: string;
             size?: components["schemas"]["SizeView"];
             /** Format: int32 */
             used: number;
@@ -2295,9 +2295,9 @@ export interface components {
             changed: boolean;
             defaultValue: string;
             group: string;
-            mark: string;
             meaning: string;
             name: string;
+            provenance: string;
             range: string;
             title: string;
             value: string;
@@ -2332,6 +2332,23 @@ export interface components {
         RunView: {
             /** Format: double */
             progress?: number;
+        };
+        SaveCalculation: {
+            question: {
+                [key: string]: unknown;
+            };
+            sum: string;
+        };
+        SavedCalculationView: {
+            /** Format: int64 */
+            id: number;
+            question: {
+                [key: string]: unknown;
+            };
+            sum: string;
+        };
+        SavedCalculationsView: {
+            calculations: components["schemas"]["SavedCalculationView"][];
         };
         SeatView: {
             blank: boolean;
@@ -2462,23 +2479,6 @@ export interface components {
              * @enum {string}
              */
             kind: "sleeve";
-        };
-        SlipForm: {
-            question: {
-                [key: string]: unknown;
-            };
-            sum: string;
-        };
-        SlipView: {
-            /** Format: int64 */
-            id: number;
-            question: {
-                [key: string]: unknown;
-            };
-            sum: string;
-        };
-        SlipsView: {
-            slips: components["schemas"]["SlipView"][];
         };
         SlotView: {
             aside?: string;
@@ -2853,6 +2853,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BudgetView"];
+                };
+            };
+        };
+    };
+    calculations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedCalculationsView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveCalculation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedCalculationsView"];
+                };
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                calculation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedCalculationsView"];
                 };
             };
         };
@@ -3417,7 +3488,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_3: {
         parameters: {
             query?: {
                 spread?: number | null;
@@ -4059,77 +4130,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenView"];
-                };
-            };
-        };
-    };
-    slips: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SlipsView"];
-                };
-            };
-        };
-    };
-    send: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SlipForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SlipsView"];
-                };
-            };
-        };
-    };
-    remove_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-                slip: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SlipsView"];
                 };
             };
         };

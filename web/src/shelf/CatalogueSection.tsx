@@ -12,7 +12,7 @@ import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { useNotices } from "../ui/notices";
 import { ItemFields } from "./ItemFields";
-import { MARKS } from "./marks";
+import { PROVENANCES } from "./provenances";
 
 const KINDS: [string, string, string][] = [
   ["leaf", "Leaves", "a kind of leaf"],
@@ -179,7 +179,11 @@ function EntryLine({ entry }: { entry: Entry }) {
             <Measures text={facts(entry)} />
           </span>
           <span className="hidden w-[128px] text-right text-[12px] text-quiet md:block">
-            {entry.changed ? "changed by you" : entry.mark ? MARKS[entry.mark] : "your own"}
+            {entry.changed
+              ? "changed by you"
+              : entry.provenance
+                ? PROVENANCES[entry.provenance]
+                : "your own"}
           </span>
         </Collapsible.Trigger>
         <Collapsible.Content className="border-t border-hair px-4 py-3">

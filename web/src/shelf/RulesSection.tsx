@@ -4,7 +4,7 @@ import { type FormEvent, useEffect, useState } from "react";
 import { answered, api, Refusal } from "../api/client";
 import type { Rule } from "../api/types";
 import { GreatMeasure, Measures } from "../ui/Measures";
-import { MARKS } from "./marks";
+import { PROVENANCES } from "./provenances";
 
 const GROUPS: [string, string][] = [
   ["cutting", "Cutting"],
@@ -84,7 +84,7 @@ function RuleLine({ rule, open, onToggle }: LineProps) {
           <span className="order-last col-span-2 text-[13px] leading-snug text-quiet sm:order-none sm:col-span-1">
             {rule.meaning}
             <span className="block text-[12px]">
-              <Measures text={rule.range} />, {MARKS[rule.mark]}
+              <Measures text={rule.range} />, {PROVENANCES[rule.provenance]}
             </span>
           </span>
           <span className="text-right">

@@ -25,13 +25,13 @@ export function SendToTicket({
 
   async function send(id: number) {
     try {
-      const slips = await answered(
-        api.POST("/api/albums/{id}/slips", {
+      const calculations = await answered(
+        api.POST("/api/albums/{id}/calculations", {
           params: { path: { id } },
           body: { sum, question: question as Record<string, never> },
         }),
       );
-      queries.setQueryData(["slips", id], slips);
+      queries.setQueryData(["calculations", id], calculations);
       setSent(text);
     } catch (problem) {
       notify(problem instanceof Refusal ? problem.message : "That did not work.");

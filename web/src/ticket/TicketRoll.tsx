@@ -5,7 +5,7 @@ import { useHand } from "../bench/hand";
 import { slotsOf } from "../bench/places";
 import { LoosePhoto } from "./LoosePhoto";
 import { usePreview } from "./preview";
-import { Slips } from "./Slips";
+import { SavedCalculations } from "./SavedCalculations";
 import { SlotTicket } from "./SlotTicket";
 import { ThingTicket } from "./ThingTicket";
 
@@ -64,7 +64,7 @@ export function TicketRoll({ album, line }: Props) {
         aria-hidden="true"
         className="pointer-events-none absolute top-0 h-[22rem] w-px"
       />
-      <Slips album={album.id} />
+      <SavedCalculations album={album.id} />
       {previewed && shown.held ? (
         <>
           <p className="mb-2 border-l-4 border-fold pl-2 text-[13px] leading-snug" role="status">

@@ -116,11 +116,7 @@ class ChooseIT {
     int tiles = page.locator("[data-tile]").count();
     press("Space");
     assertThat(page.locator("[data-tile]")).hasCount(tiles + count - 1);
-    assertThat(
-            sheet()
-                .getByText("sharpest of")
-                .first())
-        .isVisible();
+    assertThat(sheet().getByText("sharpest of").first()).isVisible();
     press("Space");
     assertThat(page.locator("[data-tile]")).hasCount(tiles);
     String best = standing();

@@ -239,8 +239,7 @@ class PlaceIT {
     page.keyboard().press("Delete");
     assertThat(page.getByText("in empty pockets.")).isVisible();
     page.getByText("Put them in").click();
-    assertThat(page.getByText(Pattern.compile("Last: put \\d+ late photos into gaps")))
-        .isVisible();
+    assertThat(page.getByText(Pattern.compile("Last: put \\d+ late photos into gaps"))).isVisible();
     Map<String, String> after = shown();
     before.forEach(
         (id, photo) -> {

@@ -53,7 +53,7 @@ class EveryKindOfEntryTest {
     JsonNode added =
         named(SERVER.post("/api/catalogue", form(kind, name, facts)).is(200).json(), name);
     assertThat(added.get("kind").stringValue()).isEqualTo(kind);
-    assertThat(added.hasNonNull("mark")).isFalse();
+    assertThat(added.hasNonNull("provenance")).isFalse();
     JsonNode written = added.get("form");
     facts.forEach(
         (field, value) -> {

@@ -122,16 +122,26 @@ class HouseRulesOverHttpTest {
 
   @Test
   void a_sum_goes_to_the_ticket_and_is_thrown_away() {
-    Map<String, Object> slip =
+    Map<String, Object> calculation =
         Map.of("sum", "row", "question", Map.of("span", 6, "pieces", 3, "gap", "1/8"));
-    JsonNode slips = SERVER.post("/api/albums/1/slips", slip).is(200).json().get("slips");
-    assertThat(slips).hasSize(1);
-    assertThat(slips.get(0).at("/question/pieces").intValue()).isEqualTo(3);
+    JsonNode calculations =
+        SERVER.post("/api/albums/1/calculations", calculation).is(200).json().get("calculations");
+    assertThat(calculations).hasSize(1);
+    assertThat(calculations.get(0).at("/question/pieces").intValue()).isEqualTo(3);
     SERVER.restart();
-    long id = SERVER.get("/api/albums/1/slips").json().get("slips").get(0).get("id").longValue();
-    SERVER.post("/api/albums/1/slips/" + id + "/remove", Map.of()).is(200);
-    assertThat(SERVER.get("/api/albums/1/slips").json().get("slips")).isEmpty();
-    SERVER.post("/api/albums/1/slips", Map.of("sum", "row", "question", Map.of("span", 6))).is(400);
-    SERVER.post("/api/albums/9/slips", slip).is(404);
+    long id =
+        SERVER
+            .get("/api/albums/1/calculations")
+            .json()
+            .get("calculations")
+            .get(0)
+            .get("id")
+            .longValue();
+    SERVER.post("/api/albums/1/calculations/" + id + "/remove", Map.of()).is(200);
+    assertThat(SERVER.get("/api/albums/1/calculations").json().get("calculations")).isEmpty();
+    SERVER
+        .post("/api/albums/1/calculations", Map.of("sum", "row", "question", Map.of("span", 6)))
+        .is(400);
+    SERVER.post("/api/albums/9/calculations", calculation).is(404);
   }
 }

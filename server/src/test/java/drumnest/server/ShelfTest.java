@@ -96,7 +96,7 @@ class ShelfTest {
             .replaceFirst("\"Card 3 × 4\"", "\"Card from a friend\"");
     assertThat(bringIn(more).is(200).json().get("added").intValue()).isEqualTo(1);
     JsonNode friend = named(SERVER.get("/api/catalogue").json(), "Card from a friend");
-    assertThat(friend.get("mark")).isNull();
+    assertThat(friend.get("provenance")).isNull();
   }
 
   @ParameterizedTest

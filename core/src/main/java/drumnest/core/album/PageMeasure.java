@@ -192,13 +192,13 @@ public final class PageMeasure {
     Row row =
         (shape.piece() == null
                 ? Row.withGap(
-                    shape.span(), shape.pieces(), gap, shape.outerGaps(), rules.trimmerMark())
+                    shape.span(), shape.pieces(), gap, shape.outerGaps(), rules.trimmerIncrement())
                 : Row.withPiece(
                     shape.span(),
                     shape.pieces(),
                     shape.piece(),
                     shape.outerGaps(),
-                    rules.trimmerMark()))
+                    rules.trimmerIncrement()))
             .orElseThrow(
                 () ->
                     new PlanProblemException(
@@ -259,11 +259,11 @@ public final class PageMeasure {
                         block.key(),
                         "gap",
                         "There is no room under the wide one of block " + block.key() + "."));
-    Length side = rules.trimmerMark().below(solved.side());
+    Length side = rules.trimmerIncrement().below(solved.side());
     Size exact =
         new Size(
-            rules.trimmerMark().below(solved.oblong().w()),
-            rules.trimmerMark().below(solved.oblong().h()));
+            rules.trimmerIncrement().below(solved.oblong().w()),
+            rules.trimmerIncrement().below(solved.oblong().h()));
     Size piece = shape.squares() ? new Size(side, side) : exact;
     if (!piece.tighter().isPositive()) {
       throw new PlanProblemException(

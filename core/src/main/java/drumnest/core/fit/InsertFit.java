@@ -71,8 +71,12 @@ public record InsertFit(
     Size play = mount.minus(insert);
     Size trimTo =
         new Size(
-            insert.w().isMoreThan(mount.w()) ? rules.trimmerMark().below(mount.w()) : insert.w(),
-            insert.h().isMoreThan(mount.h()) ? rules.trimmerMark().below(mount.h()) : insert.h());
+            insert.w().isMoreThan(mount.w())
+                ? rules.trimmerIncrement().below(mount.w())
+                : insert.w(),
+            insert.h().isMoreThan(mount.h())
+                ? rules.trimmerIncrement().below(mount.h())
+                : insert.h());
     Verdict verdict =
         isTooBig(play)
             ? Verdict.TOO_BIG
@@ -115,6 +119,6 @@ public record InsertFit(
       return insert;
     }
     Length goal = opening.minus(rules.length(HouseRule.TRIM_CLEARANCE));
-    return rules.trimmerMark().below(goal).max(Length.ZERO).min(insert);
+    return rules.trimmerIncrement().below(goal).max(Length.ZERO).min(insert);
   }
 }

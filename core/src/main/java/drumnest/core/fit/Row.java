@@ -1,7 +1,7 @@
 package drumnest.core.fit;
 
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ public record Row(Length piece, Length cut, Length gap, List<Length> starts) {
    * @return nothing if not even pieces of one mark fit
    */
   public static Optional<Row> withGap(
-      Length span, int pieces, Length gap, boolean outerGaps, Mark mark) {
+      Length span, int pieces, Length gap, boolean outerGaps, Increment mark) {
     Length piece = span.minus(gap.times(gaps(pieces, outerGaps))).dividedBy(pieces);
     return of(span, pieces, piece, outerGaps, mark);
   }
@@ -44,7 +44,7 @@ public record Row(Length piece, Length cut, Length gap, List<Length> starts) {
    * @return nothing if the pieces are longer than the span, or one is below a mark
    */
   public static Optional<Row> withPiece(
-      Length span, int pieces, Length piece, boolean outerGaps, Mark mark) {
+      Length span, int pieces, Length piece, boolean outerGaps, Increment mark) {
     return piece.times(pieces).isMoreThan(span)
         ? Optional.empty()
         : of(span, pieces, piece, outerGaps, mark);
@@ -67,7 +67,7 @@ public record Row(Length piece, Length cut, Length gap, List<Length> starts) {
   }
 
   private static Optional<Row> of(
-      Length span, int pieces, Length piece, boolean outerGaps, Mark mark) {
+      Length span, int pieces, Length piece, boolean outerGaps, Increment mark) {
     Length cut = mark.below(piece);
     if (!cut.isPositive()) {
       return Optional.empty();

@@ -1,7 +1,7 @@
 package drumnest.core.fit;
 
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
@@ -65,7 +65,7 @@ public record Trim(Size from, Size to, Length left, Length top, Length right, Le
       return keepEnd < keepStart ? off : Length.ZERO;
     }
     Length centre = from.times(2L * keepStart + keepLength, 2L * pixels);
-    Mark mark = rules.trimmerMark();
+    Increment mark = rules.trimmerIncrement();
     Length start = mark.below(centre.minus(to.dividedBy(2)));
     return start.max(Length.ZERO).min(off);
   }

@@ -25,15 +25,8 @@ public final class Catalogue {
   /** One 6 × 4 at the top left with ten 3 × 4 around it. */
   public static final String ONE_WIDE_TEN_SMALL = "12x12-one-6x4-ten-3x4";
 
-  /** Where an entry comes from. */
-  public enum Mark {
-    PUBLISHED,
-    COMMON_PRACTICE,
-    FROM_MEMORY
-  }
-
   /** An entry as the catalogue begins with it. */
-  public record Entry(Mark mark, CatalogueItem item) {}
+  public record Entry(Provenance provenance, CatalogueItem item) {}
 
   private static final Map<String, Entry> BEGINNING = new LinkedHashMap<>();
 
@@ -53,8 +46,8 @@ public final class Catalogue {
     return Collections.unmodifiableMap(BEGINNING);
   }
 
-  private static void add(String key, Mark mark, CatalogueItem item) {
-    if (BEGINNING.put(key, new Entry(mark, item)) != null) {
+  private static void add(String key, Provenance provenance, CatalogueItem item) {
+    if (BEGINNING.put(key, new Entry(provenance, item)) != null) {
       throw new IllegalStateException("Two entries have the key " + key + ".");
     }
   }
@@ -63,16 +56,16 @@ public final class Catalogue {
     for (String size :
         List.of(
             "12 x 12", "8 1/2 x 11", "10 x 12", "8 x 8", "6 x 12", "6 x 8", "6 x 6", "4 x 12")) {
-      format(size, Mark.COMMON_PRACTICE, inches(size));
+      format(size, Provenance.COMMON_PRACTICE, inches(size));
     }
-    format("5 x 8 3/8", Mark.COMMON_PRACTICE, inches("5 x 8 3/8"));
-    format("4 1/4 x 8 1/4", Mark.FROM_MEMORY, inches("4 1/4 x 8 1/4"));
-    format("A4", Mark.PUBLISHED, millimetres(210, 297));
-    format("A5", Mark.PUBLISHED, millimetres(148, 210));
+    format("5 x 8 3/8", Provenance.COMMON_PRACTICE, inches("5 x 8 3/8"));
+    format("4 1/4 x 8 1/4", Provenance.FROM_MEMORY, inches("4 1/4 x 8 1/4"));
+    format("A4", Provenance.PUBLISHED, millimetres(210, 297));
+    format("A5", Provenance.PUBLISHED, millimetres(148, 210));
   }
 
-  private static void format(String name, Mark mark, Size size) {
-    add("format-" + key(name), mark, new CatalogueItem.AlbumFormat(shown(name), size));
+  private static void format(String name, Provenance provenance, Size size) {
+    add("format-" + key(name), provenance, new CatalogueItem.AlbumFormat(shown(name), size));
   }
 
   private static void protectors() {
@@ -129,30 +122,30 @@ public final class Catalogue {
   }
 
   private static void protector(String key, String name, PocketPattern pattern) {
-    add(key, Mark.COMMON_PRACTICE, LeafType.pocketed(name, pattern));
+    add(key, Provenance.COMMON_PRACTICE, LeafType.pocketed(name, pattern));
   }
 
   private static void pages() {
     for (String size :
         List.of("12 x 12", "8 1/2 x 11", "10 x 12", "8 x 8", "6 x 12", "6 x 8", "6 x 6")) {
-      plain(size, Mark.COMMON_PRACTICE, inches(size));
+      plain(size, Provenance.COMMON_PRACTICE, inches(size));
     }
-    plain("A4", Mark.PUBLISHED, millimetres(210, 297));
-    plain("A5", Mark.PUBLISHED, millimetres(148, 210));
+    plain("A4", Provenance.PUBLISHED, millimetres(210, 297));
+    plain("A5", Provenance.PUBLISHED, millimetres(148, 210));
     Length holes = Length.ofInches(0, 3, 4);
     add(
         "card-page-5x8.3-8",
-        Mark.COMMON_PRACTICE,
+        Provenance.COMMON_PRACTICE,
         new LeafType("Card page, 5 × 8 3/8, punched", inches("5 x 8 3/8"), null, false, holes));
     add(
         "insert-4.1-4x8.1-4",
-        Mark.FROM_MEMORY,
+        Provenance.FROM_MEMORY,
         new LeafType(
             "Notebook insert, 4 1/4 × 8 1/4", inches("4 1/4 x 8 1/4"), null, false, Length.ZERO));
   }
 
-  private static void plain(String size, Mark mark, Size page) {
-    add("plain-" + key(size), mark, LeafType.plain("Plain page, " + shown(size), page));
+  private static void plain(String size, Provenance provenance, Size page) {
+    add("plain-" + key(size), provenance, LeafType.plain("Plain page, " + shown(size), page));
   }
 
   private static void sleeves() {
@@ -173,7 +166,7 @@ public final class Catalogue {
     String ending = on.isEmpty() ? "" : hinge == CatalogueItem.HingeEdge.SHORT ? "-short" : "-long";
     add(
         "sleeve-" + key(insert) + ending,
-        Mark.COMMON_PRACTICE,
+        Provenance.COMMON_PRACTICE,
         new CatalogueItem.SleeveType("Sleeve " + insert + on, insert, hinge, 6));
   }
 
@@ -182,12 +175,12 @@ public final class Catalogue {
     for (String size : List.of("3 x 4", "4 x 6", "6 x 4", "2 x 2")) {
       add(
           "card-" + key(size),
-          Mark.COMMON_PRACTICE,
+          Provenance.COMMON_PRACTICE,
           new CatalogueItem.CardType("Card " + shown(size), inches(size), card));
     }
     add(
         "card-bank",
-        Mark.PUBLISHED,
+        Provenance.PUBLISHED,
         new CatalogueItem.CardType(
             "Bank or gift card",
             new Size(millimetres("85.60"), millimetres("53.98")),
@@ -196,13 +189,13 @@ public final class Catalogue {
         List.of("2 x 2", "2 1/2 x 3 1/2", "3 x 3", "3 x 4", "4 x 4", "4 x 6", "5 x 7", "8 x 10")) {
       add(
           "print-" + key(size),
-          Mark.COMMON_PRACTICE,
+          Provenance.COMMON_PRACTICE,
           new CatalogueItem.PrintSize(shown(size), inches(size)));
     }
     for (String size : List.of("12 x 12", "8 1/2 x 11", "6 x 6")) {
-      add("sheet-" + key(size), Mark.COMMON_PRACTICE, sheet(shown(size), inches(size)));
+      add("sheet-" + key(size), Provenance.COMMON_PRACTICE, sheet(shown(size), inches(size)));
     }
-    add("sheet-a4", Mark.PUBLISHED, sheet("A4", millimetres(210, 297)));
+    add("sheet-a4", Provenance.PUBLISHED, sheet("A4", millimetres(210, 297)));
   }
 
   private static CatalogueItem sheet(String name, Size size) {
@@ -227,7 +220,7 @@ public final class Catalogue {
   private static void material(String key, String name, int thousandths) {
     add(
         "material-" + key,
-        Mark.FROM_MEMORY,
+        Provenance.FROM_MEMORY,
         new CatalogueItem.Material(name, thousandths(thousandths)));
   }
 

@@ -11,7 +11,7 @@ import drumnest.core.measure.Length;
 public enum HouseRule {
   TRIMMER_MARK(
       Group.CUTTING,
-      Source.COMMON_PRACTICE,
+      Provenance.COMMON_PRACTICE,
       sixtyFourths(4),
       sixtyFourths(1),
       sixtyFourths(16),
@@ -21,7 +21,7 @@ public enum HouseRule {
 
   TRIM_CLEARANCE(
       Group.FIT,
-      Source.COMMON_PRACTICE,
+      Provenance.COMMON_PRACTICE,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -31,7 +31,7 @@ public enum HouseRule {
 
   TIGHT_BELOW(
       Group.FIT,
-      Source.COMMON_PRACTICE,
+      Provenance.COMMON_PRACTICE,
       sixtyFourths(2),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -41,7 +41,7 @@ public enum HouseRule {
 
   LOOSE_ABOVE(
       Group.FIT,
-      Source.COMMON_PRACTICE,
+      Provenance.COMMON_PRACTICE,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -51,7 +51,7 @@ public enum HouseRule {
 
   POCKET_EASE(
       Group.FIT,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -61,7 +61,7 @@ public enum HouseRule {
 
   RULED_EASE(
       Group.FIT,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -71,7 +71,7 @@ public enum HouseRule {
 
   EDGE_FROM(
       Group.FIT,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -81,7 +81,7 @@ public enum HouseRule {
 
   EDGE_TO(
       Group.FIT,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -91,7 +91,7 @@ public enum HouseRule {
 
   BULGES_ABOVE(
       Group.FIT,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -101,7 +101,7 @@ public enum HouseRule {
 
   FINE_PPI(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PPI,
       300,
       1,
@@ -112,7 +112,7 @@ public enum HouseRule {
 
   GOOD_PPI(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PPI,
       200,
       1,
@@ -123,7 +123,7 @@ public enum HouseRule {
 
   SOFT_PPI(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PPI,
       150,
       1,
@@ -134,7 +134,7 @@ public enum HouseRule {
 
   LABORATORY_TRIM(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -144,7 +144,7 @@ public enum HouseRule {
 
   CHAPTER_GAP_HOURS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.HOURS,
       2,
       1,
@@ -155,7 +155,7 @@ public enum HouseRule {
 
   CHAPTER_PHOTOS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PHOTOS,
       6,
       1,
@@ -166,7 +166,7 @@ public enum HouseRule {
 
   BURST_MINUTES(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.MINUTES,
       2,
       0,
@@ -177,7 +177,7 @@ public enum HouseRule {
 
   LOOKALIKE_BITS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.BITS,
       10,
       0,
@@ -188,7 +188,7 @@ public enum HouseRule {
 
   LOOKALIKE_COLOUR(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.COLOUR,
       25,
       0,
@@ -199,7 +199,7 @@ public enum HouseRule {
 
   COPY_BITS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.BITS,
       4,
       0,
@@ -210,7 +210,7 @@ public enum HouseRule {
 
   ALTERNATE_MINUTES(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.MINUTES,
       10,
       0,
@@ -221,7 +221,7 @@ public enum HouseRule {
 
   ALTERNATE_BITS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.BITS,
       18,
       0,
@@ -232,7 +232,7 @@ public enum HouseRule {
 
   ALTERNATE_COLOUR(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.COLOUR,
       12,
       0,
@@ -243,7 +243,7 @@ public enum HouseRule {
 
   DARK_BELOW(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       16,
       0,
@@ -254,7 +254,7 @@ public enum HouseRule {
 
   PALE_ABOVE(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       86,
       0,
@@ -265,7 +265,7 @@ public enum HouseRule {
 
   SUBJECT_DETAIL(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       150,
       100,
@@ -276,7 +276,7 @@ public enum HouseRule {
 
   QUIET_BELOW(
       Group.PICTURE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.SPREAD,
       4,
       0,
@@ -287,7 +287,7 @@ public enum HouseRule {
 
   REPEAT_BITS(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.BITS,
       16,
       0,
@@ -298,7 +298,7 @@ public enum HouseRule {
 
   BLURRED_BELOW(
       Group.LINE,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.SPREAD,
       5,
       0,
@@ -309,7 +309,7 @@ public enum HouseRule {
 
   BINDING_MARGIN(
       Group.PAGES,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(48),
       sixtyFourths(0),
       sixtyFourths(192),
@@ -319,7 +319,7 @@ public enum HouseRule {
 
   PAGE_MARGIN(
       Group.PAGES,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(16),
       sixtyFourths(0),
       sixtyFourths(192),
@@ -329,7 +329,7 @@ public enum HouseRule {
 
   MOUNT_GAP(
       Group.PAGES,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -339,7 +339,7 @@ public enum HouseRule {
 
   HAND_PITCH(
       Group.WORDS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(16),
       sixtyFourths(4),
       sixtyFourths(128),
@@ -349,7 +349,7 @@ public enum HouseRule {
 
   HAND_LETTER(
       Group.WORDS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(1),
       sixtyFourths(64),
@@ -359,7 +359,7 @@ public enum HouseRule {
 
   CARD_MARGIN(
       Group.WORDS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -369,7 +369,7 @@ public enum HouseRule {
 
   SMALLEST_TYPE(
       Group.WORDS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.POINTS,
       7,
       4,
@@ -380,7 +380,7 @@ public enum HouseRule {
 
   TUCK_UNDER(
       Group.PAPER,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(16),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -390,7 +390,7 @@ public enum HouseRule {
 
   RESCUE_STRIP(
       Group.PAPER,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(64),
       sixtyFourths(8),
       sixtyFourths(256),
@@ -400,7 +400,7 @@ public enum HouseRule {
 
   SLEEVE_SEAL(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -410,7 +410,7 @@ public enum HouseRule {
 
   ADHESIVE_STRIP(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(32),
       sixtyFourths(4),
       sixtyFourths(128),
@@ -420,7 +420,7 @@ public enum HouseRule {
 
   SLIT_HOLE(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(1),
       sixtyFourths(64),
@@ -430,7 +430,7 @@ public enum HouseRule {
 
   SLIT_DISTANCE(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(32),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -440,7 +440,7 @@ public enum HouseRule {
 
   GLUE_OVERLAP(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(32),
       sixtyFourths(4),
       sixtyFourths(256),
@@ -450,7 +450,7 @@ public enum HouseRule {
 
   ACCORDION_MAT(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(8),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -460,7 +460,7 @@ public enum HouseRule {
 
   PANEL_TOLERANCE(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(2),
       sixtyFourths(0),
       sixtyFourths(16),
@@ -470,7 +470,7 @@ public enum HouseRule {
 
   WINDOW_CLEARANCE(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -480,7 +480,7 @@ public enum HouseRule {
 
   FOLDOUT_OVERLAP(
       Group.MOVERS,
-      Source.COMMON_PRACTICE,
+      Provenance.COMMON_PRACTICE,
       sixtyFourths(16),
       sixtyFourths(0),
       sixtyFourths(128),
@@ -490,7 +490,7 @@ public enum HouseRule {
 
   PULLOUT_PLAY(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(4),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -500,7 +500,7 @@ public enum HouseRule {
 
   TUCK_PLAY(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(2),
       sixtyFourths(0),
       sixtyFourths(64),
@@ -510,7 +510,7 @@ public enum HouseRule {
 
   TUCK_DEPTH(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(32),
       sixtyFourths(4),
       sixtyFourths(256),
@@ -520,7 +520,7 @@ public enum HouseRule {
 
   TAPE_OVER_CARD(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       thousandths(5),
       thousandths(0),
       thousandths(100),
@@ -530,7 +530,7 @@ public enum HouseRule {
 
   PULLOUT_CARD(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       thousandths(11),
       thousandths(1),
       thousandths(200),
@@ -540,7 +540,7 @@ public enum HouseRule {
 
   TUCKED_CARD(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       thousandths(12),
       thousandths(1),
       thousandths(200),
@@ -550,7 +550,7 @@ public enum HouseRule {
 
   MOVER_PRINT(
       Group.MOVERS,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       thousandths(9),
       thousandths(1),
       thousandths(200),
@@ -560,7 +560,7 @@ public enum HouseRule {
 
   AIRY_SHARE(
       Group.BREATHING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       40,
       1,
@@ -571,7 +571,7 @@ public enum HouseRule {
 
   EVEN_SHARE(
       Group.BREATHING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       60,
       1,
@@ -582,7 +582,7 @@ public enum HouseRule {
 
   FULL_SHARE(
       Group.BREATHING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       80,
       1,
@@ -593,7 +593,7 @@ public enum HouseRule {
 
   PACKED_SHARE(
       Group.BREATHING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       100,
       1,
@@ -604,7 +604,7 @@ public enum HouseRule {
 
   CROP_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       100,
       0,
@@ -615,7 +615,7 @@ public enum HouseRule {
 
   GOOD_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       5,
       0,
@@ -626,7 +626,7 @@ public enum HouseRule {
 
   SOFT_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       20,
       0,
@@ -637,7 +637,7 @@ public enum HouseRule {
 
   POOR_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       60,
       0,
@@ -648,7 +648,7 @@ public enum HouseRule {
 
   WRONG_WAY_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       15,
       0,
@@ -659,7 +659,7 @@ public enum HouseRule {
 
   ALIKE_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       10,
       0,
@@ -670,7 +670,7 @@ public enum HouseRule {
 
   SMALL_HERO_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       60,
       0,
@@ -681,7 +681,7 @@ public enum HouseRule {
 
   HERO_LARGE_FROM(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(640),
       sixtyFourths(64),
       sixtyFourths(2560),
@@ -691,7 +691,7 @@ public enum HouseRule {
 
   HIDDEN_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       25,
       0,
@@ -702,7 +702,7 @@ public enum HouseRule {
 
   CAPTION_APART_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       20,
       0,
@@ -713,7 +713,7 @@ public enum HouseRule {
 
   SCATTERED_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       3,
       0,
@@ -724,7 +724,7 @@ public enum HouseRule {
 
   TITLE_APART_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       15,
       0,
@@ -735,7 +735,7 @@ public enum HouseRule {
 
   PRIVATE_COVER_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       1000,
       0,
@@ -746,7 +746,7 @@ public enum HouseRule {
 
   ORDER_BROKEN_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       5,
       0,
@@ -757,7 +757,7 @@ public enum HouseRule {
 
   MOVED_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       30,
       0,
@@ -768,7 +768,7 @@ public enum HouseRule {
 
   HEAVY_HIGH_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       60,
       0,
@@ -779,7 +779,7 @@ public enum HouseRule {
 
   UNLIKE_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       40,
       0,
@@ -790,7 +790,7 @@ public enum HouseRule {
 
   LEFT_OUT_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       200,
       0,
@@ -801,7 +801,7 @@ public enum HouseRule {
 
   SHARED_FROM(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       sixtyFourths(160),
       sixtyFourths(64),
       sixtyFourths(640),
@@ -811,7 +811,7 @@ public enum HouseRule {
 
   EMPTY_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       25,
       0,
@@ -822,7 +822,7 @@ public enum HouseRule {
 
   CHAPTER_WITHIN_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       50,
       0,
@@ -833,7 +833,7 @@ public enum HouseRule {
 
   LEAF_WEIGHT(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       20,
       0,
@@ -844,7 +844,7 @@ public enum HouseRule {
 
   FORCED_ABOVE(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       35,
       1,
@@ -855,7 +855,7 @@ public enum HouseRule {
 
   WORDS_SHARE(
       Group.PLACING,
-      Source.FROM_MEMORY,
+      Provenance.FROM_MEMORY,
       Unit.PERCENT,
       10,
       0,
@@ -863,12 +863,6 @@ public enum HouseRule {
       "Places for words",
       "The share of a page's places that is set aside for words, out of those that the breathing room leaves free.",
       "how many places are kept for words");
-
-  /** Where the default of a rule comes from. */
-  public enum Source {
-    COMMON_PRACTICE,
-    FROM_MEMORY
-  }
 
   /** What a rule is about. */
   public enum Group {
@@ -905,7 +899,7 @@ public enum HouseRule {
   }
 
   private final Group group;
-  private final Source source;
+  private final Provenance provenance;
   private final Unit unit;
   private final long defaultValue;
   private final long least;
@@ -916,7 +910,7 @@ public enum HouseRule {
 
   HouseRule(
       Group group,
-      Source source,
+      Provenance provenance,
       Length defaultValue,
       Length least,
       Length most,
@@ -925,7 +919,7 @@ public enum HouseRule {
       String affects) {
     this(
         group,
-        source,
+        provenance,
         Unit.LENGTH,
         defaultValue.toNanometres(),
         least.toNanometres(),
@@ -937,7 +931,7 @@ public enum HouseRule {
 
   HouseRule(
       Group group,
-      Source source,
+      Provenance provenance,
       Unit unit,
       long defaultValue,
       long least,
@@ -946,7 +940,7 @@ public enum HouseRule {
       String meaning,
       String affects) {
     this.group = group;
-    this.source = source;
+    this.provenance = provenance;
     this.unit = unit;
     this.defaultValue = defaultValue;
     this.least = least;
@@ -960,8 +954,8 @@ public enum HouseRule {
     return group;
   }
 
-  public Source source() {
-    return source;
+  public Provenance provenance() {
+    return provenance;
   }
 
   public Unit unit() {

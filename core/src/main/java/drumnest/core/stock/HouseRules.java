@@ -1,7 +1,7 @@
 package drumnest.core.stock;
 
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -122,8 +122,8 @@ public final class HouseRules {
   }
 
   /** The mark of the maker's trimmer. */
-  public Mark trimmerMark() {
-    return new Mark(length(HouseRule.TRIMMER_MARK));
+  public Increment trimmerIncrement() {
+    return new Increment(length(HouseRule.TRIMMER_MARK));
   }
 
   private long value(HouseRule rule) {

@@ -118,8 +118,8 @@ class PlannerAgreesWithSumsTest {
     Length span = Length.parse("8 1/2");
     Row row =
         (gap != null
-                ? Row.withGap(span, pieces, gap, outer, RULES.trimmerMark())
-                : Row.withPiece(span, pieces, piece, outer, RULES.trimmerMark()))
+                ? Row.withGap(span, pieces, gap, outer, RULES.trimmerIncrement())
+                : Row.withPiece(span, pieces, piece, outer, RULES.trimmerIncrement()))
             .orElseThrow();
     Length other = Length.parse("1");
     Anchor anchor =

@@ -2,8 +2,8 @@ package drumnest.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import drumnest.core.measure.Size;
 import java.util.List;
 import java.util.Random;
@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class RowsAndBlocksTest {
 
-  private static final Mark MARK = Mark.SIXTEENTH;
+  private static final Increment MARK = Increment.SIXTEENTH;
 
   private static Length in(String text) {
     return Length.parse(text);

@@ -2,8 +2,8 @@ package drumnest.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
@@ -74,8 +74,8 @@ class TrimTest {
       for (Length off : new Length[] {trim.left(), trim.top(), trim.right(), trim.bottom()}) {
         assertThat(off.isNegative()).isFalse();
       }
-      assertThat(Mark.SIXTEENTH.below(trim.left())).isEqualTo(trim.left());
-      assertThat(Mark.SIXTEENTH.below(trim.top())).isEqualTo(trim.top());
+      assertThat(Increment.SIXTEENTH.below(trim.left())).isEqualTo(trim.left());
+      assertThat(Increment.SIXTEENTH.below(trim.top())).isEqualTo(trim.top());
     }
   }
 

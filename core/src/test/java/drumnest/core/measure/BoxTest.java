@@ -62,8 +62,8 @@ class BoxTest {
 
   @Test
   void a_mark_has_a_step_above_zero() {
-    assertThatIllegalArgumentException().isThrownBy(() -> new Mark(Length.ZERO));
-    Mark millimetre = new Mark(Length.ofMillimetres(1));
+    assertThatIllegalArgumentException().isThrownBy(() -> new Increment(Length.ZERO));
+    Increment millimetre = new Increment(Length.ofMillimetres(1));
     assertThat(millimetre.below(Length.parse("1/16"))).isEqualTo(Length.ofMillimetres(1));
     assertThat(millimetre.above(Length.parse("-1/16"))).isEqualTo(Length.ofMillimetres(-1));
   }

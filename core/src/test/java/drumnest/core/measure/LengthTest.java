@@ -155,8 +155,8 @@ class LengthTest {
     @Test
     void inserts_go_down_and_backings_up_to_the_mark() {
       Length gap = Length.ofInches(23).dividedBy(12);
-      assertThat(Mark.SIXTEENTH.below(gap)).isEqualTo(Length.parse("1 7/8"));
-      assertThat(Mark.SIXTEENTH.above(gap)).isEqualTo(Length.parse("1 15/16"));
+      assertThat(Increment.SIXTEENTH.below(gap)).isEqualTo(Length.parse("1 7/8"));
+      assertThat(Increment.SIXTEENTH.above(gap)).isEqualTo(Length.parse("1 15/16"));
     }
 
     @ParameterizedTest(name = "seed {0}")
@@ -165,12 +165,12 @@ class LengthTest {
       Random random = new Random(seed);
       for (int i = 0; i < 500; i++) {
         Length length = Length.ofNanometres(random.nextInt(2_000_000_000) - 1_000_000_000L);
-        Length below = Mark.SIXTEENTH.below(length);
-        Length above = Mark.SIXTEENTH.above(length);
+        Length below = Increment.SIXTEENTH.below(length);
+        Length above = Increment.SIXTEENTH.above(length);
         assertThat(below).isLessThanOrEqualTo(length);
         assertThat(above).isGreaterThanOrEqualTo(length);
-        assertThat(above.minus(below)).isLessThanOrEqualTo(Mark.SIXTEENTH.step());
-        assertThat(Mark.SIXTEENTH.below(below)).isEqualTo(below);
+        assertThat(above.minus(below)).isLessThanOrEqualTo(Increment.SIXTEENTH.step());
+        assertThat(Increment.SIXTEENTH.below(below)).isEqualTo(below);
       }
     }
   }

@@ -84,7 +84,7 @@ class CatalogueTest {
   void sizes_of_iso_216(String key, int w, int h) {
     CatalogueItem.AlbumFormat format = (CatalogueItem.AlbumFormat) item(key);
     assertThat(format.size()).isEqualTo(new Size(Length.ofMillimetres(w), Length.ofMillimetres(h)));
-    assertThat(ALL.get(key).mark()).isEqualTo(Catalogue.Mark.PUBLISHED);
+    assertThat(ALL.get(key).provenance()).isEqualTo(Provenance.PUBLISHED);
   }
 
   /** Source: ISO/IEC 7810, ID-1: 85.60 × 53.98 mm, 0.76 mm thick. */

@@ -45,7 +45,7 @@ class HouseRulesTest {
   @ParameterizedTest
   @EnumSource(HouseRule.class)
   void every_rule_has_a_default_above_zero_and_a_source(HouseRule rule) {
-    assertThat(rule.source()).isNotNull();
+    assertThat(rule.provenance()).isNotNull();
     if (rule.kind() == HouseRule.Kind.LENGTH) {
       assertThat(DEFAULTS.length(rule).isPositive()).isTrue();
       assertThatIllegalArgumentException().isThrownBy(() -> DEFAULTS.number(rule));

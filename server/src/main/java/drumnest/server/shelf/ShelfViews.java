@@ -30,7 +30,7 @@ final class ShelfViews {
    *
    * @param facts what there is to say of it besides its name, ready to show
    * @param form the same as it is written in a form
-   * @param mark published, common-practice or from-memory; left out for the maker's own
+   * @param provenance published, common-practice or from-memory; left out for the maker's own
    * @param used how many leaves or albums have it
    */
   record EntryView(
@@ -41,7 +41,7 @@ final class ShelfViews {
       WrittenItem form,
       Views.@Nullable SizeView size,
       @Nullable List<PocketView> pockets,
-      @Nullable String mark,
+      @Nullable String provenance,
       boolean changed,
       boolean gone,
       int used,
@@ -106,7 +106,7 @@ final class ShelfViews {
       String title,
       String meaning,
       String affects,
-      String mark,
+      String provenance,
       String value,
       String defaultValue,
       String range,
@@ -133,7 +133,7 @@ final class ShelfViews {
         pattern == null
             ? null
             : pockets(pattern, number -> openings.of(entry.key(), "front", number)),
-        entry.mark() == null ? null : Words.key(entry.mark()),
+        entry.provenance() == null ? null : Words.key(entry.provenance()),
         entry.changed(),
         entry.gone(),
         used,
@@ -226,7 +226,7 @@ final class ShelfViews {
         rule.title(),
         rule.meaning(),
         rule.affects(),
-        Words.key(rule.source()),
+        Words.key(rule.provenance()),
         RuleText.of(rule, value),
         RuleText.of(rule, rule.defaultValue()),
         RuleText.of(rule, rule.least()) + " to " + RuleText.of(rule, rule.most()),

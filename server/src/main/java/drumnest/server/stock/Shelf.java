@@ -8,6 +8,7 @@ import drumnest.core.measure.Units;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
+import drumnest.core.stock.Provenance;
 import drumnest.server.FieldProblemException;
 import drumnest.server.store.CatalogueItemEntity;
 import drumnest.server.store.CatalogueItems;
@@ -55,7 +56,7 @@ public class Shelf {
   /**
    * An entry.
    *
-   * @param mark where it comes from; null for the maker's own
+   * @param provenance where it comes from; null for the maker's own
    * @param changed whether the maker changed what it began as
    * @param gone whether it was taken off the shelf
    * @param owned how many there are; null where nobody has counted
@@ -63,7 +64,7 @@ public class Shelf {
   public record Entry(
       String key,
       CatalogueItem item,
-      Catalogue.@Nullable Mark mark,
+      @Nullable Provenance provenance,
       boolean changed,
       boolean gone,
       @Nullable Integer owned) {}
@@ -104,7 +105,7 @@ public class Shelf {
     return new Entry(
         entity.itemKey(),
         item,
-        began == null ? null : began.mark(),
+        began == null ? null : began.provenance(),
         began != null && !began.item().equals(item),
         entity.isGone(),
         entity.owned());

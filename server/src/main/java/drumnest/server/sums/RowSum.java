@@ -2,8 +2,8 @@ package drumnest.server.sums;
 
 import drumnest.core.fit.Row;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Mark;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.stock.RulesInForce;
@@ -35,7 +35,7 @@ class RowSum implements Sum {
     int pieces = values.count("pieces");
     boolean outer = values.flag("outerGaps", false);
     Length step = rules.rules().length(HouseRule.TRIMMER_MARK);
-    Mark mark = new Mark(values.length("mark", step));
+    Increment mark = new Increment(values.length("mark", step));
     String given = values.oneOf("gap", "piece");
     Row row =
         (given.equals("gap")

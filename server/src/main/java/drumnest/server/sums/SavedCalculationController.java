@@ -20,46 +20,47 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Sums sent to the ticket of an album, until they are thrown away. */
 @RestController
-@RequestMapping("/api/albums/{id}/slips")
+@RequestMapping("/api/albums/{id}/calculations")
 class SavedCalculationController {
 
   private static final int MOST = 50;
   private static final int LARGEST = 64_000;
   private static final TypeReference<Map<String, Object>> QUESTION = new TypeReference<>() {};
 
-  private final SavedCalculations slips;
+  private final SavedCalculations saved;
   private final OpenAlbums albums;
   private final Sums sums;
   private final JsonMapper json;
 
   SavedCalculationController(
-      SavedCalculations slips, OpenAlbums albums, Sums sums, JsonMapper json) {
-    this.slips = slips;
+      SavedCalculations saved, OpenAlbums albums, Sums sums, JsonMapper json) {
+    this.saved = saved;
     this.albums = albums;
     this.sums = sums;
     this.json = json;
   }
 
   /** A sum on the ticket: its question is asked again whenever it is shown. */
-  record SlipView(long id, String sum, Map<String, Object> question) {}
+  record SavedCalculationView(long id, String sum, Map<String, Object> question) {}
 
-  record SlipsView(List<SlipView> slips) {}
+  record SavedCalculationsView(List<SavedCalculationView> calculations) {}
 
   @GetMapping
-  SlipsView slips(@PathVariable("id") long id) {
-    return new SlipsView(
-        slips.findByAlbumIdOrderByIdDesc(id).stream()
+  SavedCalculationsView calculations(@PathVariable("id") long id) {
+    return new SavedCalculationsView(
+        saved.findByAlbumIdOrderByIdDesc(id).stream()
             .map(
-                slip ->
-                    new SlipView(
-                        slip.id(), slip.sumName(), json.readValue(slip.question(), QUESTION)))
+                each ->
+                    new SavedCalculationView(
+                        each.id(), each.sumName(), json.readValue(each.question(), QUESTION)))
             .toList());
   }
 
   @PostMapping
-  SlipsView send(@PathVariable("id") long id, @Valid @RequestBody SlipForm request) {
+  SavedCalculationsView send(
+      @PathVariable("id") long id, @Valid @RequestBody SaveCalculation request) {
     albums.require(id);
-    if (slips.findByAlbumIdOrderByIdDesc(id).size() >= MOST) {
+    if (saved.findByAlbumIdOrderByIdDesc(id).size() >= MOST) {
       throw new UnprocessableException(
           "sum", "The ticket holds " + MOST + " sums; throw one away first.");
     }
@@ -69,15 +70,16 @@ class SavedCalculationController {
     }
     // A sum that does not come out is refused here, with its own words.
     sums.answer(request.sum(), json.readTree(question));
-    slips.save(new SavedCalculationEntity(id, request.sum(), question));
-    return slips(id);
+    saved.save(new SavedCalculationEntity(id, request.sum(), question));
+    return calculations(id);
   }
 
-  @PostMapping("/{slip}/remove")
-  SlipsView remove(@PathVariable("id") long id, @PathVariable("slip") long slip) {
-    slips.deleteByAlbumIdAndId(id, slip);
-    return slips(id);
+  @PostMapping("/{calculation}/remove")
+  SavedCalculationsView remove(
+      @PathVariable("id") long id, @PathVariable("calculation") long calculation) {
+    saved.deleteByAlbumIdAndId(id, calculation);
+    return calculations(id);
   }
 
-  record SlipForm(@NotBlank String sum, @NotNull Map<String, Object> question) {}
+  record SaveCalculation(@NotBlank String sum, @NotNull Map<String, Object> question) {}
 }

@@ -7,14 +7,14 @@ package drumnest.core.measure;
  * <p>Lengths are rounded towards smaller ({@link #below}) or larger ({@link #above}) values, for
  * negative ones too; a length on a mark stays as it is.
  */
-public record Mark(Length step) {
+public record Increment(Length step) {
 
-  public static final Mark SIXTEENTH = new Mark(Length.ofInches(0, 1, 16));
+  public static final Increment SIXTEENTH = new Increment(Length.ofInches(0, 1, 16));
 
   /**
    * @throws IllegalArgumentException if the step is not above zero
    */
-  public Mark {
+  public Increment {
     if (!step.isPositive()) {
       throw new IllegalArgumentException("The step of a mark is above zero.");
     }

@@ -1,5 +1,5 @@
 /** Where a default comes from, in words. */
-export const MARKS: Record<string, string> = {
+export const PROVENANCES: Record<string, string> = {
   published: "published standard",
   "common-practice": "common practice",
   "from-memory": "from memory",

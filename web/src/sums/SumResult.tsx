@@ -4,7 +4,7 @@ import { great, part, said } from "./SumAnswer";
 import type { Answer } from "./useAnswer";
 
 /** A sum in short: its first result and its working. */
-export function SumSlip({ sum, answer }: { sum: SumDefinition; answer: Answer }) {
+export function SumResult({ sum, answer }: { sum: SumDefinition; answer: Answer }) {
   const first = sum.results[0];
   const what = first ? part(answer, first.path) : undefined;
   return (
