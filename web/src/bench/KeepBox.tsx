@@ -118,12 +118,10 @@ export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Prop
     <div className="relative w-full bg-black/5">
       <div
         ref={picture}
-        className="relative mx-auto max-w-full touch-none cursor-crosshair"
+        className="relative mx-auto touch-none cursor-crosshair"
         style={{
           aspectRatio: `${w} / ${h}`,
-          maxHeight: height,
-          width: w >= h ? "100%" : undefined,
-          height: w >= h ? undefined : height,
+          width: `min(100%, ${(height * w) / h}px)`,
         }}
         onPointerDown={(event) => begin(event, "draw")}
         onPointerMove={move}
