@@ -52,10 +52,10 @@ export function ChapterHead({ album, chapter, first, budget }: Props) {
       )}
       {budget && (
         <p
-          className="text-[13px] leading-tight max-sm:order-last max-sm:w-full max-sm:truncate sm:shrink-0"
+          className="text-[13px] leading-tight max-lg:order-last max-lg:w-full max-lg:truncate lg:shrink-0"
           data-budget={budget.state}
         >
-          <span className="max-sm:hidden">
+          <span className="max-lg:hidden">
             {budget.kept} kept, {budget.places} {budget.places === 1 ? "place" : "places"}:{" "}
           </span>
           <strong className={budget.state === "over" ? "text-signal-text" : ""}>
