@@ -14,11 +14,37 @@ import java.util.Arrays;
  * places stay free: they cost at least {@code A + c * max(0, i - a) - x * max(0, a - i)}. The same
  * holds of the moments and places after it; both together may not cost more than {@code U}. The
  * answer stays optimal. Source: bounding a dynamic programme, common practice.
- *
- * @param least by the places, from 0 for before the first
- * @param most by the places, no less than the least
  */
-record StoryBand(int[] least, int[] most) {
+final class StoryBand {
+
+  /** By the places, from 0 for before the first. */
+  private final int[] least;
+
+  private final int[] most;
+
+  private StoryBand(int[] least, int[] most) {
+    this.least = least;
+    this.most = most;
+  }
+
+  /** How many moments are decided at least after a place, from 0 for before the first. */
+  int least(int place) {
+    return least[place];
+  }
+
+  /** How many at most, no fewer than the least. */
+  int most(int place) {
+    return most[place];
+  }
+
+  /** How many states that are. */
+  long states() {
+    long states = 0;
+    for (int place = 0; place < least.length; place++) {
+      states += most[place] - least[place] + 1;
+    }
+    return states;
+  }
 
   /** All states. */
   static StoryBand whole(int places, int moments) {
@@ -46,15 +72,31 @@ record StoryBand(int[] least, int[] most) {
     }
   }
 
-  /**
-   * The room of a row of places.
-   *
-   * @param upTo by the places, from 0 for before the first: in those up to it
-   * @param after the same: in those after it
-   * @param leftOut what leaving out a moment costs at least
-   * @param dearest what filling any place costs at least, at most as much
-   */
-  record Rooms(Room[] upTo, Room[] after, long leftOut, long dearest) {
+  /** The room of a row of places. */
+  static final class Rooms {
+
+    private final Room[] upTo;
+    private final Room[] after;
+    private final long leftOut;
+    private final long dearest;
+
+    /**
+     * @param upTo by the places, from 0 for before the first: in those up to it
+     * @param after the same: in those after it
+     * @param leftOut what leaving out a moment costs at least
+     * @param dearest what filling any place costs at least, at most as much
+     */
+    Rooms(Room[] upTo, Room[] after, long leftOut, long dearest) {
+      this.upTo = upTo;
+      this.after = after;
+      this.leftOut = leftOut;
+      this.dearest = dearest;
+    }
+
+    /** What leaving out a moment costs at least. */
+    long leftOut() {
+      return leftOut;
+    }
 
     int places() {
       return upTo.length - 1;
@@ -85,9 +127,9 @@ record StoryBand(int[] least, int[] most) {
     int places = rooms.places();
     int[] least = new int[places + 1];
     int[] most = new int[places + 1];
-    int all = Math.max(1, rooms.upTo()[places].pictures());
+    int all = Math.max(1, rooms.upTo[places].pictures());
     for (int place = 0; place <= places; place++) {
-      int middle = (int) ((long) moments * rooms.upTo()[place].pictures() / all);
+      int middle = (int) ((long) moments * rooms.upTo[place].pictures() / all);
       least[place] = Math.max(0, middle - width);
       most[place] = place == places ? moments : Math.min(moments, middle + width);
     }

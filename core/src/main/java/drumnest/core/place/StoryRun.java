@@ -340,9 +340,9 @@ final class StoryRun {
     layers = 1;
     reached = new boolean[] {true};
     for (int i = 1; i <= moments; i++) {
-      rest[0][i] = i > band.most()[0] ? NEVER : rest[0][i - 1] + leftOut[i - 1];
+      rest[0][i] = i > band.most(0) ? NEVER : rest[0][i - 1] + leftOut[i - 1];
     }
-    Arrays.fill(rest[0], 0, band.least()[0], NEVER);
+    Arrays.fill(rest[0], 0, band.least(0), NEVER);
     for (int place = 1; place <= places; place++) {
       boolean opens = place == 1 || page(place) != page(place - 1);
       step(place, opens);
@@ -409,7 +409,7 @@ final class StoryRun {
         nextReached[layer] = true;
         nextRest[layer] = emptyRest(place, layer);
         restOrigin[place][layer] =
-            traced ? new short[band.most()[place] - band.least()[place] + 1] : null;
+            traced ? new short[band.most(place) - band.least(place) + 1] : null;
         pass(place, layer, nextRest[layer]);
       }
       int from = isLimited(place) ? layer - units[place - 1] : layer;
@@ -418,7 +418,7 @@ final class StoryRun {
         for (int waits = 0; waits <= (anyWords ? 1 : 0); waits++) {
           nextFill[waits][layer] = emptyRow(place, waits, layer);
           fillOrigin[place][waits][layer] =
-              traced ? new short[begins[band.most()[place]] - firstIn(place)] : null;
+              traced ? new short[begins[band.most(place)] - firstIn(place)] : null;
         }
         fill(place, layer, from, nextFill);
       }
@@ -431,7 +431,7 @@ final class StoryRun {
 
   /** The first picture that a state of the band can have in a place. */
   private int firstIn(int place) {
-    return begins[Math.max(0, band.least()[place] - 1)];
+    return begins[Math.max(0, band.least(place) - 1)];
   }
 
   /** What each picture costs in a place. */
@@ -482,9 +482,9 @@ final class StoryRun {
     short[] origins = restOrigin[place][layer];
     int[] begin = begins;
     long[] left = leftOut;
-    int least = band.least()[place];
-    int most = band.most()[place];
-    for (int moment = band.least()[place - 1]; moment <= most; moment++) {
+    int least = band.least(place);
+    int most = band.most(place);
+    for (int moment = band.least(place - 1); moment <= most; moment++) {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + left[moment - 1];
         for (int i = begin[moment - 1]; i < begin[moment]; i++) {
@@ -538,9 +538,9 @@ final class StoryRun {
     int[] begin = begins;
     long[] left = leftOut;
     int first = firstIn(place);
-    int least = Math.max(1, band.least()[place]);
-    int most = band.most()[place];
-    for (int moment = Math.max(1, band.least()[place - 1]); moment <= most; moment++) {
+    int least = Math.max(1, band.least(place));
+    int most = band.most(place);
+    for (int moment = Math.max(1, band.least(place - 1)); moment <= most; moment++) {
       int begun = begin[moment - 1];
       if (moment > 1) {
         best.leaveOut(left[moment - 2]);
@@ -697,7 +697,7 @@ final class StoryRun {
         layer = isLimited(place) ? layer - units[place - 1] : layer;
         state = origin;
       } else {
-        state = restOrigin[place][layer][decided - band.least()[place]];
+        state = restOrigin[place][layer][decided - band.least(place)];
       }
     }
   }

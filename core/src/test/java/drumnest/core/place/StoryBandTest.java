@@ -43,10 +43,7 @@ class StoryBandTest {
     assertThat(CostBreakdown.of(problem, placeOf).total())
         .isEqualTo(whole.cost() + StoryRun.ofLocked(problem, cost));
     all += (long) (run.moments() + 1) * (noBonus.length + 1);
-    inBand +=
-        IntStream.range(0, band.least().length)
-            .map(place -> band.most()[place] - band.least()[place] + 1)
-            .sum();
+    inBand += band.states();
   }
 
   /** So that the band is one: without one every seed would pass. */
