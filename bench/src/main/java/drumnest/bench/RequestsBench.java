@@ -75,6 +75,15 @@ public final class RequestsBench {
           choices[0] = choices[0].equals("keep") ? "maybe" : "keep";
           bench.step("choose", ",\"photos\":[\"" + photo + "\"],\"choice\":\"" + choices[0] + "\"");
         });
+    String[] shown = {revisionIn(bench.get("/line"))};
+    bench.say(
+        "keep one, and the line after it",
+        ROUNDS,
+        () -> {
+          choices[0] = choices[0].equals("keep") ? "maybe" : "keep";
+          bench.step("choose", ",\"photos\":[\"" + photo + "\"],\"choice\":\"" + choices[0] + "\"");
+          shown[0] = revisionIn(bench.get("/line/changes?since=" + shown[0]));
+        });
     bench.say("leaf", ROUNDS, () -> bench.get("/leaves/2"));
     bench.say("ticket", ROUNDS, () -> bench.get("/tickets/1-back-1"));
     bench.say("ticket held over", ROUNDS, () -> bench.held(photo));
@@ -142,21 +151,25 @@ public final class RequestsBench {
   }
 
   private String version = "";
+  private String revision = "";
 
   /** A step on the newest version, which every answer tells. */
   private void step(String path, String fields) throws Exception {
     if (version.isEmpty()) {
-      version = versionIn(get(""));
+      String seen = get("");
+      version = versionIn(seen);
+      revision = revisionIn(seen);
     }
     String body = "{\"version\":" + version + fields + "}";
     HttpResponse<String> answer =
         http.send(
-            HttpRequest.newBuilder(URI.create(album + "/" + path))
+            HttpRequest.newBuilder(URI.create(album + "/" + path + "?since=" + revision))
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build(),
             HttpResponse.BodyHandlers.ofString());
     version = versionIn(checked(answer));
+    revision = revisionIn(answer.body());
   }
 
   /** What the page asks while a photo is dragged over a pocket. */
@@ -175,6 +188,14 @@ public final class RequestsBench {
     Matcher matcher = VERSION.matcher(body);
     if (!matcher.find()) {
       throw new IllegalStateException("No version in the answer.");
+    }
+    return matcher.group(1);
+  }
+
+  private static String revisionIn(String body) {
+    Matcher matcher = Pattern.compile("\"revision\":\"([^\"]+)\"").matcher(body);
+    if (!matcher.find()) {
+      throw new IllegalStateException("No revision in the answer.");
     }
     return matcher.group(1);
   }

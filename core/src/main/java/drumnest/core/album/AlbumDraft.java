@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** The parts of an album while a step is made; what no change touches stays the same object. */
 final class AlbumDraft {
 
-  private AlbumModel.Head head;
+  private AlbumHead head;
   private Map<Integer, LeafState> leaves;
   private List<AlbumPhoto> photos;
   private final Map<String, Integer> photoAt = new HashMap<>();
@@ -23,9 +23,9 @@ final class AlbumDraft {
   private Map<String, Holding> holdings;
   private Map<String, Size> openings;
   private Map<Integer, Thing> things;
-  private final AlbumModel.Parts before;
+  private final AlbumParts before;
 
-  AlbumDraft(AlbumModel.Head head, AlbumModel.Parts parts) {
+  AlbumDraft(AlbumHead head, AlbumParts parts) {
     this.head = head;
     this.before = parts;
     this.leaves = parts.leaves();
@@ -36,12 +36,12 @@ final class AlbumDraft {
     this.things = parts.things();
   }
 
-  AlbumModel.Head head() {
+  AlbumHead head() {
     return head;
   }
 
-  AlbumModel.Parts parts() {
-    return new AlbumModel.Parts(leaves, photos, shifts, holdings, openings, things);
+  AlbumParts parts() {
+    return new AlbumParts(leaves, photos, shifts, holdings, openings, things);
   }
 
   void apply(Change change) {

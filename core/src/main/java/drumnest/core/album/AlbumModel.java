@@ -46,75 +46,8 @@ public final class AlbumModel {
           AlbumPhoto::takenAt,
           Comparator.<@Nullable LocalDateTime>nullsLast(Comparator.naturalOrder()));
 
-  /**
-   * What is said of an album as a whole.
-   *
-   * @param id its number on this machine
-   * @param version how often it was changed by steps
-   * @param title what it is called
-   * @param format the key of its format in the catalogue; null where it has none
-   * @param chapters how many chapters are wanted; null for as many as the house rule makes
-   * @param lastLeafKey the highest key that a leaf of it ever had
-   * @param lastThingKey the highest key that a card or keepsake of it ever had
-   */
-  public record Head(
-      long id,
-      long version,
-      String title,
-      @Nullable String format,
-      @Nullable Integer chapters,
-      int lastLeafKey,
-      int lastThingKey) {
-
-    Head withVersion(long next) {
-      return new Head(id, next, title, format, chapters, lastLeafKey, lastThingKey);
-    }
-
-    Head withTitle(String next) {
-      return new Head(id, version, next, format, chapters, lastLeafKey, lastThingKey);
-    }
-
-    Head withFormat(@Nullable String next) {
-      return new Head(id, version, title, next, chapters, lastLeafKey, lastThingKey);
-    }
-
-    Head withChapters(@Nullable Integer next) {
-      return new Head(id, version, title, format, next, lastLeafKey, lastThingKey);
-    }
-
-    /** Once a leaf has had the key. */
-    Head withLeafKey(int used) {
-      int last = Math.max(lastLeafKey, used);
-      return new Head(id, version, title, format, chapters, last, lastThingKey);
-    }
-
-    /** Once a card or keepsake has had the key. */
-    Head withThingKey(int used) {
-      int last = Math.max(lastThingKey, used);
-      return new Head(id, version, title, format, chapters, lastLeafKey, last);
-    }
-  }
-
-  /**
-   * All that an album is made of.
-   *
-   * @param leaves its leaves by their keys, in order
-   * @param photos its photos, in the order they came in
-   * @param shifts how far the clocks of its cameras are shifted
-   * @param holdings what slots hold or are reserved for, by the slots' names
-   * @param openings openings that were measured in its leaves, by the names of the slots
-   * @param things its cards and keepsakes by their keys, in order
-   */
-  public record Parts(
-      Map<Integer, LeafState> leaves,
-      List<AlbumPhoto> photos,
-      Map<String, Duration> shifts,
-      Map<String, Holding> holdings,
-      Map<String, Size> openings,
-      Map<Integer, Thing> things) {}
-
-  private final Head head;
-  private final Parts parts;
+  private final AlbumHead head;
+  private final AlbumParts parts;
   private final Supplies supplies;
   private final FitQuestion.Answers fits;
   private final AlbumLeaves leaves;
@@ -125,7 +58,7 @@ public final class AlbumModel {
   private final Map<String, Seated> seats;
   private final Map<Integer, LeafSummary> summaries = new ConcurrentHashMap<>();
 
-  public AlbumModel(Head head, Parts parts, Supplies supplies, FitQuestion.Answers fits) {
+  public AlbumModel(AlbumHead head, AlbumParts parts, Supplies supplies, FitQuestion.Answers fits) {
     this(head, parts, supplies, fits, null, Set.of());
   }
 
@@ -134,8 +67,8 @@ public final class AlbumModel {
    * @param touched slots that hold something else than before, or something that has changed
    */
   private AlbumModel(
-      Head head,
-      Parts parts,
+      AlbumHead head,
+      AlbumParts parts,
       Supplies supplies,
       FitQuestion.Answers fits,
       @Nullable AlbumModel before,
@@ -310,8 +243,8 @@ public final class AlbumModel {
             holdings.put(slot, holding);
           }
         });
-    Parts next =
-        new Parts(
+    AlbumParts next =
+        new AlbumParts(
             leafStates, parts.photos(), parts.shifts(), holdings, parts.openings(), parts.things());
     return new AlbumModel(head, next, supplies, fits, this, changed.keySet());
   }

@@ -62,8 +62,8 @@ class AlbumModelTest {
     leaves.put(1, LeafState.of(Catalogue.SIX_WIDE));
     leaves.put(2, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL));
     return new AlbumModel(
-        new AlbumModel.Head(1, 0, "Album", null, null, 2, 0),
-        new AlbumModel.Parts(
+        new AlbumHead(1, 0, "Album", null, null, 2, 0),
+        new AlbumParts(
             leaves,
             IntStream.range(0, 8).mapToObj(AlbumModelTest::photo).toList(),
             Map.of(),

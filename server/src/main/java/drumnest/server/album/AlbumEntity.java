@@ -1,6 +1,6 @@
 package drumnest.server.album;
 
-import drumnest.core.album.AlbumModel;
+import drumnest.core.album.AlbumHead;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -75,7 +75,7 @@ class AlbumEntity {
     version++;
   }
 
-  AlbumModel.Head head() {
-    return new AlbumModel.Head(id, version, title, format, chapters, lastLeafKey, lastThingKey);
+  AlbumHead head() {
+    return new AlbumHead(id, version, title, format, chapters, lastLeafKey, lastThingKey);
   }
 }

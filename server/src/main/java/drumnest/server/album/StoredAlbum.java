@@ -1,6 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.AlbumParts;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Thing;
@@ -94,7 +95,7 @@ class StoredAlbum {
             .toList();
     return new AlbumModel(
         album.head(),
-        new AlbumModel.Parts(leafStates, arrived, shifts, holdings, measured, byKey),
+        new AlbumParts(leafStates, arrived, shifts, holdings, measured, byKey),
         supplies,
         fits);
   }

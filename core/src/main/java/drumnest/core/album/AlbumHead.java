@@ -1,0 +1,52 @@
+package drumnest.core.album;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is said of an album as a whole.
+ *
+ * @param id its number on this machine
+ * @param version how often it was changed by steps
+ * @param title what it is called
+ * @param format the key of its format in the catalogue; null where it has none
+ * @param chapters how many chapters are wanted; null for as many as the house rule makes
+ * @param lastLeafKey the highest key that a leaf of it ever had
+ * @param lastThingKey the highest key that a card or keepsake of it ever had
+ */
+public record AlbumHead(
+    long id,
+    long version,
+    String title,
+    @Nullable String format,
+    @Nullable Integer chapters,
+    int lastLeafKey,
+    int lastThingKey) {
+
+  AlbumHead withVersion(long next) {
+    return new AlbumHead(id, next, title, format, chapters, lastLeafKey, lastThingKey);
+  }
+
+  AlbumHead withTitle(String next) {
+    return new AlbumHead(id, version, next, format, chapters, lastLeafKey, lastThingKey);
+  }
+
+  AlbumHead withFormat(@Nullable String next) {
+    return new AlbumHead(id, version, title, next, chapters, lastLeafKey, lastThingKey);
+  }
+
+  AlbumHead withChapters(@Nullable Integer next) {
+    return new AlbumHead(id, version, title, format, next, lastLeafKey, lastThingKey);
+  }
+
+  /** Once a leaf has had the key. */
+  AlbumHead withLeafKey(int used) {
+    int last = Math.max(lastLeafKey, used);
+    return new AlbumHead(id, version, title, format, chapters, last, lastThingKey);
+  }
+
+  /** Once a card or keepsake has had the key. */
+  AlbumHead withThingKey(int used) {
+    int last = Math.max(lastThingKey, used);
+    return new AlbumHead(id, version, title, format, chapters, lastLeafKey, last);
+  }
+}
