@@ -364,7 +364,7 @@ class MakerWalkIT {
     page.navigate(app.address());
     assertThat(page.locator("[data-slot][data-photo]")).hasCount(17);
     page.route(
-        "**/take-out",
+        "**/take-out?*",
         route -> {
           turnElsewhere("1-back-2");
           route.resume();
