@@ -67,7 +67,10 @@ class ChooseIT {
 
   private Locator filter(String name) {
     return page.getByRole(
-        AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + " ")));
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Show photos that are"))
+        .getByRole(
+            AriaRole.RADIO,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + " ")));
   }
 
   /** Shows the photos of a filter, chosen with its radio button by the keyboard. */
