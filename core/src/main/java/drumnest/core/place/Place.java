@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.measure.Area;
+import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 
 /**
@@ -29,6 +30,11 @@ public record Place(String id, Size print, boolean hidden, boolean mayTurn, At a
 
     /** One row of places, of which no more is known. */
     public static final At IN_A_ROW = new At(0, 0, 0.5, false, false, false);
+  }
+
+  /** The shape of the print that it takes. */
+  public Orientation shape() {
+    return Orientation.of(print.w().toNanometres(), print.h().toNanometres());
   }
 
   /** What a picture takes of its page here. */

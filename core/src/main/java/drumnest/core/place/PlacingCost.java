@@ -219,8 +219,7 @@ public final class PlacingCost {
     }
     CropWindow crop = window.get();
     Orientation shown = photo.pixels().orientation();
-    Orientation takes =
-        Orientation.of(place.print().w().toNanometres(), place.print().h().toNanometres());
+    Orientation takes = place.shape();
     boolean wrongWay =
         !crop.turned()
             && shown != takes

@@ -3,26 +3,20 @@ package drumnest.server.place;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
-import drumnest.core.measure.Orientation;
-import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
-import drumnest.core.place.Candidate;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
-import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.PlacingTask;
+import drumnest.core.place.Reason;
+import drumnest.core.place.ShapeShortage;
+import drumnest.core.place.Suggestion;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /** Placing in a maker's words. Costs are told in points: 100 are a picture cropped away whole. */
 final class PlaceWords {
@@ -120,30 +114,14 @@ final class PlaceWords {
 
   /** How the shapes of the photos match those of the places; empty where they do. */
   static String shapes(Placing.Problem problem) {
-    Map<Orientation, Integer> photos = new EnumMap<>(Orientation.class);
-    Map<Orientation, Integer> places = new EnumMap<>(Orientation.class);
-    problem
-        .candidates()
-        .forEach(photo -> photos.merge(photo.pixels().orientation(), 1, Integer::sum));
-    problem.places().forEach(place -> places.merge(shape(place.print()), 1, Integer::sum));
-    int most = problem.candidates().size();
-    if (most > problem.places().size() || most == 0) {
-      return "";
-    }
-    return photos.entrySet().stream()
-        .filter(each -> each.getValue() > places.getOrDefault(each.getKey(), 0))
-        .filter(each -> each.getKey() != Orientation.SQUARE)
+    return ShapeShortage.of(problem).stream()
         .map(
             each ->
-                Words.shapes(each.getKey(), each.getValue())
+                Words.shapes(each.shape(), each.photos())
                     + " for "
-                    + places.getOrDefault(each.getKey(), 0)
+                    + each.places()
                     + " places of that shape")
         .collect(Collectors.joining("; "));
-  }
-
-  private static Orientation shape(Size size) {
-    return Orientation.of(size.w().toNanometres(), size.h().toNanometres());
   }
 
   private static String name(AlbumModel album, PlacingTask task, int photo) {
@@ -153,49 +131,30 @@ final class PlaceWords {
 
   /** Why the photo of a place is there. */
   static List<String> reasons(AlbumModel album, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
-    int photo = photoAt[place];
-    List<String> reasons = new ArrayList<>();
-    if (task.problem().locked().containsKey(place)) {
-      reasons.add("It is fixed here: locked, cut or stuck, so placing again leaves it.");
-    } else if (task.byHand().containsKey(place)) {
-      reasons.add("You put it here; placing again moves it only where that pays.");
+    return Reason.of(task.problem(), task.byHand(), placeOf, place).stream()
+        .map(reason -> reason(album, task, reason))
+        .toList();
+  }
+
+  private static String reason(AlbumModel album, PlacingTask task, Reason reason) {
+    if (reason instanceof Reason.Fixed) {
+      return "It is fixed here: locked, cut or stuck, so placing again leaves it.";
+    } else if (reason instanceof Reason.PutByHand) {
+      return "You put it here; placing again moves it only where that pays.";
+    } else if (reason instanceof Reason.Between between) {
+      return "In the story it comes between "
+          + name(album, task, between.before())
+          + " and "
+          + name(album, task, between.after())
+          + ".";
+    } else if (reason instanceof Reason.After after) {
+      return "In the story it comes after " + name(album, task, after.before()) + ".";
+    } else if (reason instanceof Reason.Opens) {
+      return "It opens the story of this spread.";
+    } else if (reason instanceof Reason.Hero) {
+      return "A hero: it is to be large and in view.";
     }
-    int before =
-        IntStream.range(0, place)
-            .map(i -> photoAt[place - 1 - i])
-            .filter(i -> i >= 0)
-            .findFirst()
-            .orElse(-1);
-    int after =
-        IntStream.range(place + 1, photoAt.length)
-            .map(i -> photoAt[i])
-            .filter(i -> i >= 0)
-            .findFirst()
-            .orElse(-1);
-    if (task.problem().order() == Placing.Order.STORY) {
-      if (before >= 0 && after >= 0) {
-        reasons.add(
-            "In the story it comes between "
-                + name(album, task, before)
-                + " and "
-                + name(album, task, after)
-                + ".");
-      } else if (before >= 0) {
-        reasons.add("In the story it comes after " + name(album, task, before) + ".");
-      } else if (after >= 0) {
-        reasons.add("It opens the story of this spread.");
-      }
-    }
-    Candidate candidate = task.problem().candidates().get(photo);
-    if (candidate.hints().hero()) {
-      reasons.add("A hero: it is to be large and in view.");
-    }
-    Orientation shown = candidate.pixels().orientation();
-    if (shown == shape(task.problem().places().get(place).print())) {
-      reasons.add("Its shape is that of the place.");
-    }
-    return reasons;
+    return "Its shape is that of the place.";
   }
 
   static String next(PlacingTask task, NextBest next) {
@@ -210,60 +169,24 @@ final class PlaceWords {
     return "Second choice: " + where + ", for " + inPoints(next.more()) + " more.";
   }
 
-  /** What could be done about what is wrong with a photo in its place. */
+  /** What could be done about what is wrong with a photo in its place; empty where nothing. */
   static String suggestion(
       AlbumModel album, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
-    boolean apart = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.CAPTION_APART);
-    if (apart) {
-      return smallestBeside(album, task, placeOf, place);
-    }
-    boolean wrongWay = parts.stream().anyMatch(part -> part.term() == PlacingCost.Term.WRONG_WAY);
-    if (wrongWay) {
-      return otherShape(album, task, placeOf, place);
-    }
-    return "";
-  }
-
-  private static String smallestBeside(
-      AlbumModel album, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
-    Slot slot = task.slots().get(place);
-    return IntStream.range(0, photoAt.length)
-        .filter(i -> photoAt[i] >= 0 && slot.touches(task.slots().get(i)))
-        .filter(i -> !task.problem().locked().containsKey(i))
-        .boxed()
-        .min(Comparator.comparingDouble(i -> area(task.problem().places().get(i))))
-        .map(
-            i ->
-                "For words beside it the smallest photo makes way: take "
-                    + name(album, task, photoAt[i])
-                    + " out of "
-                    + SlotNames.within(task.slots().get(i))
-                    + " and keep that place for words.")
+    return Suggestion.of(task, placeOf, place, parts)
+        .map(suggestion -> suggestion(album, task, suggestion))
         .orElse("");
   }
 
-  private static String otherShape(AlbumModel album, PlacingTask task, int[] placeOf, int place) {
-    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
-    Orientation own = task.problem().candidates().get(photoAt[place]).pixels().orientation();
-    Orientation here = shape(task.problem().places().get(place).print());
-    return IntStream.range(0, photoAt.length)
-        .filter(i -> photoAt[i] >= 0 && shape(task.problem().places().get(i).print()) == own)
-        .filter(i -> task.problem().candidates().get(photoAt[i]).pixels().orientation() == here)
-        .boxed()
-        .min(Comparator.comparingInt(i -> Math.abs(i - place)))
-        .map(
-            i ->
-                "Swapped with "
-                    + name(album, task, photoAt[i])
-                    + " in "
-                    + SlotNames.within(task.slots().get(i))
-                    + ", both would have places of their shape.")
-        .orElse("");
-  }
-
-  private static double area(Place place) {
-    return place.print().w().toInches().doubleValue() * place.print().h().toInches().doubleValue();
+  private static String suggestion(AlbumModel album, PlacingTask task, Suggestion suggestion) {
+    String photo = name(album, task, suggestion.photo());
+    String place = SlotNames.within(task.slots().get(suggestion.place()));
+    return suggestion instanceof Suggestion.WordsInstead
+        ? "For words beside it the smallest photo makes way: take "
+            + photo
+            + " out of "
+            + place
+            + " and keep that place for words."
+        : "Swapped with " + photo + " in " + place + ", both would have places of their shape.";
   }
 
   /** A way to make room, in a sentence. */
