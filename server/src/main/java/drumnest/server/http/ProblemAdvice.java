@@ -14,6 +14,7 @@ import drumnest.server.data.OutOfRoomException;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.stock.UnitsInUse;
 import java.util.Objects;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -149,8 +150,8 @@ class ProblemAdvice {
   }
 
   /** The one who asked went away; nobody reads an answer. */
-  @ExceptionHandler
-  void gone(AsyncRequestNotUsableException e) {
+  @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+  void gone(Exception e) {
     LOG.debug("The other side went away.", e);
   }
 
