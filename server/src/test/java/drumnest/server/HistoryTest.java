@@ -14,6 +14,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The law of the history: undone step by step an album is what it was, redone what it became. */
 class HistoryTest {
@@ -40,7 +41,7 @@ class HistoryTest {
         album.get("title"),
         album.get("spread"),
         album.get("counts"),
-        SERVER.get("/api/albums/1/line").is(200).json(),
+        ((ObjectNode) SERVER.get("/api/albums/1/line").is(200).json()).without("revision"),
         tickets);
   }
 
