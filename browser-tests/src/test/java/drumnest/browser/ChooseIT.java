@@ -168,6 +168,7 @@ class ChooseIT {
 
   @Test
   void chapters_are_begun_joined_and_moved() {
+    Object began = page.evaluate("async () => " + LAST);
     Locator heads = sheet().locator("[data-budget]");
     tab("Time");
     Locator chapters =
@@ -208,8 +209,13 @@ class ChooseIT {
     for (int i = 0; i < 4; i++) {
       press("z");
     }
+    // There are as many after the first of them already.
+    page.waitForFunction("async began => " + LAST + " === began", began);
     assertThat(chapters.getByText(asMany)).isVisible();
   }
+
+  /** What would be taken back next. */
+  private static final String LAST = "((await (await fetch('/api/albums/1')).json()).undo ?? null)";
 
   @Test
   void the_clock_of_the_second_camera_is_shifted_after_its_effect_was_seen() {
