@@ -122,4 +122,45 @@ class DifferencesTest {
       SERVER.post("/api/settings/units", Map.of("units", "sixteenths")).is(200);
     }
   }
+
+  /** What a page shows: it asks since what it shows and puts both together. */
+  private static final class Shown {
+    private String revision = "none";
+    private final Map<Integer, JsonNode> leaves = new HashMap<>();
+
+    void ask() {
+      JsonNode told = SERVER.get("/api/albums/1?since=" + revision).is(200).json();
+      told.get("leaves").forEach(leaf -> leaves.put(leaf.get("key").intValue(), leaf));
+      revision = told.get("revision").stringValue();
+    }
+  }
+
+  @Test
+  void who_asks_while_others_work_shows_in_the_end_what_is_there() throws Exception {
+    String slot = keys(SERVER.album().get("leaves")).get(0) + "-front-2";
+    String photo = id(1);
+    Thread other =
+        new Thread(
+            () -> {
+              for (int i = 0; i < 40; i++) {
+                SERVER.step("put", Map.of("photo", photo, "slot", slot));
+                SERVER.step("take-out", Map.of("slot", slot));
+              }
+              SERVER.step("put", Map.of("photo", photo, "slot", slot));
+            });
+    other.start();
+    List<Shown> pages = List.of(new Shown(), new Shown(), new Shown());
+    while (other.isAlive()) {
+      pages.parallelStream().forEach(Shown::ask);
+    }
+    other.join();
+    for (Shown page : pages) {
+      page.ask();
+      SERVER
+          .album()
+          .get("leaves")
+          .forEach(leaf -> assertThat(page.leaves.get(leaf.get("key").intValue())).isEqualTo(leaf));
+    }
+    SERVER.step("take-out", Map.of("slot", slot)).is(200);
+  }
 }

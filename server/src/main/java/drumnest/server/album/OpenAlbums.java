@@ -81,17 +81,24 @@ public class OpenAlbums {
         });
   }
 
-  /** Something that differs whenever anything that a page shows of the album may differ. */
-  public String revision(long id) {
-    long asOf = arrivals.get();
-    AlbumModel album = open(id);
-    return album.version()
-        + "-"
-        + asOf
-        + "-"
-        + supplies.revision()
-        + "-"
-        + UnitsInUse.current().ordinal();
+  /**
+   * An album and the revision that it is.
+   *
+   * @param revision differs whenever anything that a page shows of the album may differ
+   */
+  public record Opened(String revision, AlbumModel album) {}
+
+  /** The album with its own revision, whatever others do to it meanwhile. */
+  public Opened opened(long id) {
+    while (true) {
+      long asOf = arrivals.get();
+      long ofSupplies = supplies.revision();
+      AlbumModel album = open(id);
+      if (asOf == arrivals.get() && ofSupplies == supplies.revision()) {
+        int units = UnitsInUse.current().ordinal();
+        return new Opened(album.version() + "-" + asOf + "-" + ofSupplies + "-" + units, album);
+      }
+    }
   }
 
   /** All albums, in the order in which they were begun. */

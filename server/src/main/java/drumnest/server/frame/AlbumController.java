@@ -36,7 +36,7 @@ class AlbumController {
 
   @GetMapping("/{id}/revision")
   RevisionView revision(@PathVariable("id") long id) {
-    return new RevisionView(albums.revision(id));
+    return new RevisionView(albums.opened(id).revision());
   }
 
   @GetMapping("/{id}")

@@ -41,9 +41,9 @@ public class AlbumViews {
 
   /** The album with the spread that lies open. */
   public Views.AlbumView album(long albumId, Shown shown) {
-    // First: what changes while the album is read makes the next revision differ.
-    String revision = openAlbums.revision(albumId);
-    AlbumModel album = openAlbums.open(albumId);
+    OpenAlbums.Opened opened = openAlbums.opened(albumId);
+    String revision = opened.revision();
+    AlbumModel album = opened.album();
     History.Around around = history.around(albumId);
     List<Views.LeafView> leaves =
         album.leaves().leaves().stream().map(leaf -> leaf(album, leaf)).toList();

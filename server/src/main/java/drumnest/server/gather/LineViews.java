@@ -104,14 +104,13 @@ public class LineViews {
       @Nullable Integer wanted) {}
 
   LineView line(long albumId) {
-    // First: what changes while the album is read makes the next revision differ.
-    String revision = openAlbums.revision(albumId);
-    LineView known = told.at(albumId, revision);
+    OpenAlbums.Opened opened = openAlbums.opened(albumId);
+    LineView known = told.at(albumId, opened.revision());
     if (known != null) {
       return known;
     }
-    LineView line = line(openAlbums.open(albumId), revision);
-    told.tell(albumId, revision, line);
+    LineView line = line(opened.album(), opened.revision());
+    told.tell(albumId, opened.revision(), line);
     return line;
   }
 
