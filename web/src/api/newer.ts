@@ -33,7 +33,7 @@ export function newerLine(seen: Line, changes: LineChanges): Line {
       );
     }),
     stacks: changes.stacks ?? seen.stacks,
-    things: changes.things ?? seen.things,
+    allEphemera: changes.allEphemera ?? seen.allEphemera,
     wanted: changes.wanted,
   };
 }

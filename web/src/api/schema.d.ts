@@ -308,6 +308,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/ephemera/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/ephemera/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/ephemera/save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/flags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["flags"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/format": {
         parameters: {
             query?: never;
@@ -493,7 +557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["remove_3"];
+        post: operations["remove_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -606,22 +670,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["made"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/mark": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["mark"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,54 +974,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takePlan"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/things/lay": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["lay"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/things/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["remove_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/albums/{id}/things/save": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["save"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1744,6 +1744,32 @@ export interface components {
             /** Format: int32 */
             used: number;
         };
+        EphemeraForm: {
+            /** Format: int32 */
+            ephemera?: number;
+            h?: string;
+            kind: string;
+            name: string;
+            original?: boolean;
+            thickness?: string;
+            /** Format: int64 */
+            version: number;
+            w?: string;
+            words?: string;
+        };
+        EphemeraView: {
+            /** Format: int32 */
+            key: number;
+            kind: string;
+            name: string;
+            original: boolean;
+            room?: string;
+            size: components["schemas"]["SizeView"];
+            thick: string;
+            thickness: components["schemas"]["LengthView"];
+            where?: components["schemas"]["WhereView"];
+            words: string;
+        };
         Format: {
             format?: string;
             /** Format: int64 */
@@ -1795,6 +1821,8 @@ export interface components {
             version: number;
         };
         LaidView: {
+            /** Format: int32 */
+            ephemera: number;
             kind: string;
             locked: boolean;
             made?: string;
@@ -1802,8 +1830,6 @@ export interface components {
             name: string;
             paper: components["schemas"]["ShareBoxView"];
             size: components["schemas"]["SizeView"];
-            /** Format: int32 */
-            thing: number;
             turned: boolean;
             verdict: string;
             words: string;
@@ -1814,10 +1840,10 @@ export interface components {
             photo: string;
             where?: components["schemas"]["WhereView"];
         };
-        LayThing: {
-            slot: string;
+        LayEphemera: {
             /** Format: int32 */
-            thing: number;
+            ephemera: number;
+            slot: string;
             /** Format: int64 */
             version: number;
         };
@@ -1899,20 +1925,20 @@ export interface components {
             licences: components["schemas"]["LicenceView"][];
         };
         LineChangesView: {
+            allEphemera?: components["schemas"]["EphemeraView"][];
             chapters?: components["schemas"]["ChapterChange"][];
             photos?: components["schemas"]["PhotoView"][];
             revision?: string;
             stacks?: components["schemas"]["StackView"][];
-            things?: components["schemas"]["ThingView"][];
             /** Format: int32 */
             wanted?: number;
             whole?: components["schemas"]["LineView"];
         };
         LineView: {
+            allEphemera: components["schemas"]["EphemeraView"][];
             chapters: components["schemas"]["ChapterView"][];
             revision: string;
             stacks: components["schemas"]["StackView"][];
-            things: components["schemas"]["ThingView"][];
             /** Format: int32 */
             wanted?: number;
         };
@@ -1932,14 +1958,6 @@ export interface components {
         MadeSoFar: {
             made?: string;
             slot: string;
-            /** Format: int64 */
-            version: number;
-        };
-        MarkPhotos: {
-            flap?: boolean;
-            hero?: boolean;
-            photos: string[];
-            secret?: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -2011,6 +2029,12 @@ export interface components {
             /** Format: int32 */
             owned?: number;
         };
+        OfEphemera: {
+            /** Format: int32 */
+            ephemera: number;
+            /** Format: int64 */
+            version: number;
+        };
         OfLeaf: {
             /** Format: int32 */
             leaf: number;
@@ -2024,12 +2048,6 @@ export interface components {
         };
         OfSlot: {
             slot: string;
-            /** Format: int64 */
-            version: number;
-        };
-        OfThing: {
-            /** Format: int32 */
-            thing: number;
             /** Format: int64 */
             version: number;
         };
@@ -2369,6 +2387,14 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SetFlags: {
+            flap?: boolean;
+            hero?: boolean;
+            photos: string[];
+            secret?: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         SettingsView: {
             units: string;
         };
@@ -2541,36 +2567,11 @@ export interface components {
             hadAlready: boolean;
             photo: string;
         };
-        ThingForm: {
-            h?: string;
-            kind: string;
-            name: string;
-            original?: boolean;
-            thickness?: string;
-            /** Format: int32 */
-            thing?: number;
-            /** Format: int64 */
-            version: number;
-            w?: string;
-            words?: string;
-        };
-        ThingView: {
-            /** Format: int32 */
-            key: number;
-            kind: string;
-            name: string;
-            original: boolean;
-            room?: string;
-            size: components["schemas"]["SizeView"];
-            thick: string;
-            thickness: components["schemas"]["LengthView"];
-            where?: components["schemas"]["WhereView"];
-            words: string;
-        };
         TicketView: {
             backing?: components["schemas"]["SizeView"];
             crop?: components["schemas"]["PixelBoxView"];
             cropShare?: components["schemas"]["ShareBoxView"];
+            ephemera?: components["schemas"]["EphemeraView"];
             headline: components["schemas"]["SizeView"];
             headlineMeans: string;
             keepShare?: components["schemas"]["ShareBoxView"];
@@ -2589,7 +2590,6 @@ export interface components {
             seat?: components["schemas"]["SeatView"];
             sharpness?: string;
             slot: string;
-            thing?: components["schemas"]["ThingView"];
             todo: string[];
             verdict?: string;
             why: string;
@@ -3179,6 +3179,122 @@ export interface operations {
             };
         };
     };
+    lay: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayEphemera"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfEphemera"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EphemeraForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    flags: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetFlags"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     format: {
         parameters: {
             query?: {
@@ -3488,7 +3604,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_2: {
         parameters: {
             query?: {
                 spread?: number | null;
@@ -3681,35 +3797,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MadeSoFar"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AlbumView"];
-                };
-            };
-        };
-    };
-    mark: {
-        parameters: {
-            query?: {
-                spread?: number | null;
-                since?: string | null;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MarkPhotos"];
             };
         };
         responses: {
@@ -4236,93 +4323,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TakePlan"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AlbumView"];
-                };
-            };
-        };
-    };
-    lay: {
-        parameters: {
-            query?: {
-                spread?: number | null;
-                since?: string | null;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LayThing"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AlbumView"];
-                };
-            };
-        };
-    };
-    remove_2: {
-        parameters: {
-            query?: {
-                spread?: number | null;
-                since?: string | null;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OfThing"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AlbumView"];
-                };
-            };
-        };
-    };
-    save: {
-        parameters: {
-            query?: {
-                spread?: number | null;
-                since?: string | null;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ThingForm"];
             };
         };
         responses: {

@@ -46,7 +46,7 @@ export function Inside({ slot, seat, width }: Props) {
             )}
           </span>
         ) : slot.laid ? (
-          <LaidThing laid={slot.laid} />
+          <LaidEphemera laid={slot.laid} />
         ) : (
           <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-pencil">
             {width > 34 && (
@@ -69,7 +69,7 @@ export function Inside({ slot, seat, width }: Props) {
 }
 
 /** A card or keepsake at its true size, in the middle of its slot. */
-function LaidThing({ laid }: { laid: Laid }) {
+function LaidEphemera({ laid }: { laid: Laid }) {
   const { paper } = laid;
   return (
     <span

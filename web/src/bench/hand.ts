@@ -7,7 +7,7 @@ export interface InHand {
   slot: string | null;
   name: string;
   /** The card or keepsake, where it is no photo. */
-  thing?: number | null;
+  ephemera?: number | null;
 }
 
 interface Hand {
@@ -16,7 +16,7 @@ interface Hand {
   /** The photo of the line that is looked at, where it has no slot. */
   photo: string | null;
   /** The card or keepsake that is looked at, where it has no slot. */
-  thing: number | null;
+  ephemera: number | null;
   /** The leaf that is looked at, by its key. */
   leaf: number | null;
   /** The photo that the contact sheet stands at. */
@@ -25,9 +25,9 @@ interface Hand {
   standAt: (photo: string | null) => void;
   lookAtSlot: (slot: string | null) => void;
   lookAtPhoto: (photo: string) => void;
-  lookAtThing: (thing: number) => void;
+  lookAtEphemera: (ephemera: number) => void;
   lookAtLeaf: (leaf: number | null) => void;
-  pickUp: (thing: InHand) => void;
+  pickUp: (ephemera: InHand) => void;
   letGo: () => void;
 }
 
@@ -40,14 +40,14 @@ export const useHand = create<Hand>()(
     (set) => ({
       slot: null,
       photo: null,
-      thing: null,
+      ephemera: null,
       leaf: null,
       cursor: null,
       inHand: null,
       standAt: (cursor) => set({ cursor }),
-      lookAtSlot: (slot) => set({ slot, photo: null, thing: null }),
-      lookAtPhoto: (photo) => set({ photo, slot: null, thing: null }),
-      lookAtThing: (thing) => set({ thing, slot: null, photo: null }),
+      lookAtSlot: (slot) => set({ slot, photo: null, ephemera: null }),
+      lookAtPhoto: (photo) => set({ photo, slot: null, ephemera: null }),
+      lookAtEphemera: (ephemera) => set({ ephemera, slot: null, photo: null }),
       lookAtLeaf: (leaf) => set({ leaf }),
       pickUp: (inHand) => set({ inHand }),
       letGo: () => set({ inHand: null }),
@@ -55,7 +55,13 @@ export const useHand = create<Hand>()(
     {
       name: "drumnest-hand",
       storage: createJSONStorage(() => window.sessionStorage),
-      partialize: ({ slot, photo, thing, leaf, cursor }) => ({ slot, photo, thing, leaf, cursor }),
+      partialize: ({ slot, photo, ephemera, leaf, cursor }) => ({
+        slot,
+        photo,
+        ephemera,
+        leaf,
+        cursor,
+      }),
     },
   ),
 );

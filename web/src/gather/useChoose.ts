@@ -50,7 +50,7 @@ export function useChoose(album: number) {
   const mark = useCallback(
     (ids: string[], what: { hero?: boolean; secret?: boolean; flap?: boolean }) =>
       run(new Map(ids.map((id) => [id, what])), () =>
-        step("/api/albums/{id}/mark", { photos: ids, ...what }, undefined, true),
+        step("/api/albums/{id}/flags", { photos: ids, ...what }, undefined, true),
       ),
     [run, step],
   );

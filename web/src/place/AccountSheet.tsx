@@ -33,7 +33,7 @@ export function AccountSheet({ account, open, onOpenChange }: Props) {
       <p className="mt-4 text-[13px] text-quiet">
         100 points = a whole photo cropped away. {account.placed} placed here
         {account.left > 0 && `, ${account.left} of those that belong here left out`}. What each
-        thing weighs is a{" "}
+        ephemera weighs is a{" "}
         <Link to="/shelf/rules" className="underline underline-offset-2">
           house rule
         </Link>

@@ -31,7 +31,7 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       photo: seat?.photo ?? null,
       slot: slot.id,
       name: seat?.name ?? slot.laid?.name ?? "",
-      thing: slot.laid?.thing ?? null,
+      ephemera: slot.laid?.ephemera ?? null,
     },
   });
 
@@ -48,7 +48,7 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       data-photo={slot.seat?.photo}
       data-aside={slot.aside}
       data-aimed={aimed ? "" : undefined}
-      data-thing={slot.laid?.thing}
+      data-ephemera={slot.laid?.ephemera}
       data-locked={(seat ?? slot.laid)?.locked ? "" : undefined}
       aria-pressed={looked}
       aria-label={spoken(slot)}

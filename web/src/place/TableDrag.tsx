@@ -83,8 +83,8 @@ export function TableDrag({ album, line, children }: Props) {
     }
     const done = from.slot
       ? await step("/api/albums/{id}/swap", { from: from.slot, to: id })
-      : from.thing != null
-        ? await step("/api/albums/{id}/things/lay", { thing: from.thing, slot: id })
+      : from.ephemera != null
+        ? await step("/api/albums/{id}/ephemera/lay", { ephemera: from.ephemera, slot: id })
         : from.photo && (await step("/api/albums/{id}/put", { photo: from.photo, slot: id }));
     if (done) {
       lookAtSlot(id);

@@ -8,7 +8,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
-import { Things } from "./Things";
+import { WaitingEphemera } from "./WaitingEphemera";
 
 const HEIGHT = 78;
 const GAP = 8;
@@ -47,7 +47,7 @@ export function Tray({ album, line }: Props) {
         <h2 className="text-[15px] leading-tight">{heading(waiting.length, album)}</h2>
         {waiting.length > 0 && <Late album={album} />}
       </div>
-      <Things album={album} line={line} />
+      <WaitingEphemera album={album} line={line} />
       <div
         ref={scroll}
         className="slim-scroll min-w-0 flex-1 overflow-x-auto overflow-y-hidden pb-1"

@@ -34,8 +34,11 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
         return;
       }
       const done =
-        inHand.thing != null && !inHand.slot
-          ? await step("/api/albums/{id}/things/lay", { thing: inHand.thing, slot: current.id })
+        inHand.ephemera != null && !inHand.slot
+          ? await step("/api/albums/{id}/ephemera/lay", {
+              ephemera: inHand.ephemera,
+              slot: current.id,
+            })
           : inHand.slot
             ? await step("/api/albums/{id}/swap", { from: inHand.slot, to: current.id })
             : inHand.photo &&

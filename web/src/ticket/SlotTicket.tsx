@@ -74,14 +74,14 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             </span>
           </Row>
         ))}
-        {ticket.thing && (
+        {ticket.ephemera && (
           <>
-            <Row name={ticket.thing.kind === "card" ? "Card" : "Keepsake"}>
-              <Measures text={`${ticket.thing.size.w.text} × ${ticket.thing.size.h.text}`} />
+            <Row name={ticket.ephemera.kind === "card" ? "Card" : "Keepsake"}>
+              <Measures text={`${ticket.ephemera.size.w.text} × ${ticket.ephemera.size.h.text}`} />
             </Row>
-            {ticket.thing.room && (
+            {ticket.ephemera.room && (
               <Row name="Words">
-                <Measures text={ticket.thing.room} />
+                <Measures text={ticket.ephemera.room} />
               </Row>
             )}
           </>

@@ -3,11 +3,11 @@ import { useAlbum, useTicket } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { useHand } from "../bench/hand";
 import { slotsOf } from "../bench/places";
+import { EphemeraTicket } from "./EphemeraTicket";
 import { LoosePhoto } from "./LoosePhoto";
 import { usePreview } from "./preview";
 import { SavedCalculations } from "./SavedCalculations";
 import { SlotTicket } from "./SlotTicket";
-import { ThingTicket } from "./ThingTicket";
 
 const WIDE = window.matchMedia("(min-width: 64rem)");
 const NOTHING = "null null null";
@@ -19,7 +19,7 @@ interface Props {
 
 /** The ticket of whatever is looked at, torn off a roll. */
 export function TicketRoll({ album, line }: Props) {
-  const { slot, photo, thing, lookAtSlot } = useHand();
+  const { slot, photo, ephemera, lookAtSlot } = useHand();
   const turning = useAlbum(album.id).isFetching;
   const there = slotsOf(album).some((each) => each.slot.id === slot);
   const ticket = useTicket(album.id, album.version, there ? slot : null);
@@ -27,21 +27,21 @@ export function TicketRoll({ album, line }: Props) {
   const loose = line.chapters
     .flatMap((chapter) => [...chapter.photos, ...chapter.out])
     .find((each) => each.id === photo);
-  const looseThing = line.things.find((each) => each.key === thing);
+  const looseEphemera = line.allEphemera.find((each) => each.key === ephemera);
 
   useEffect(() => {
     const slots = slotsOf(album);
-    const nothing = !photo && thing === null && !slots.some((each) => each.slot.id === slot);
+    const nothing = !photo && ephemera === null && !slots.some((each) => each.slot.id === slot);
     if (nothing && !turning) {
       const next = (slots.find((each) => each.slot.seat) ?? slots[0])?.slot.id ?? null;
       if (next !== slot) {
         lookAtSlot(next);
       }
     }
-  }, [album, slot, photo, thing, turning, lookAtSlot]);
+  }, [album, slot, photo, ephemera, turning, lookAtSlot]);
 
   const top = useRef<HTMLDivElement>(null);
-  const looked = `${slot} ${photo} ${thing}`;
+  const looked = `${slot} ${photo} ${ephemera}`;
   const before = useRef(looked);
   // On narrow windows the ticket hangs below: what was tapped must be seen there.
   useEffect(() => {
@@ -74,8 +74,8 @@ export function TicketRoll({ album, line }: Props) {
         </>
       ) : loose ? (
         <LoosePhoto album={album} photo={loose} />
-      ) : looseThing ? (
-        <ThingTicket album={album} thing={looseThing} />
+      ) : looseEphemera ? (
+        <EphemeraTicket album={album} ephemera={looseEphemera} />
       ) : ticket.isError ? (
         <p>{ticket.error.message}</p>
       ) : (

@@ -68,7 +68,7 @@ public class LookalikesBench {
               i % 10 == 0 ? new Pixels(3000, 4000) : new Pixels(4000, 3000));
       LocalDateTime at =
           i >= 5_000 - undated ? null : begin.plusNanos((long) (i * seconds * 1_000_000_000L));
-      line.add(new StoryPhoto("p" + i, at, look, StoryPhoto.Marks.NONE));
+      line.add(new StoryPhoto("p" + i, at, look, StoryPhoto.Grouping.NONE));
     }
   }
 

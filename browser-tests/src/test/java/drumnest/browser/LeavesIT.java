@@ -153,11 +153,11 @@ class LeavesIT {
     form.getByLabel("Width").fill("4 in");
     form.getByLabel("Height").fill("3 in");
     button("Add it").click();
-    page.locator("[data-waiting-thing]").focus();
+    page.locator("[data-waiting-ephemera]").focus();
     page.keyboard().press("Enter");
     page.keyboard().press("ArrowRight");
     page.keyboard().press("Enter");
-    assertThat(page.locator("[data-waiting-thing]")).hasCount(0);
+    assertThat(page.locator("[data-waiting-ephemera]")).hasCount(0);
     assertThat(page.locator("#spread").getByText("The first evening")).isVisible();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Leaves")).click();
     Locator filled = page.locator("[role='option'][aria-label*=' 1 of ']");

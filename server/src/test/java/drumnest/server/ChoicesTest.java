@@ -146,9 +146,9 @@ class ChoicesTest {
 
   @Test
   void what_is_said_of_a_photo_is_kept() {
-    SERVER.step("mark", Map.of("photos", List.of(photos[4]), "hero", true)).is(200);
-    SERVER.step("mark", Map.of("photos", List.of(photos[4]), "secret", true)).is(200);
-    SERVER.step("mark", Map.of("photos", List.of(photos[4]), "flap", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photos[4]), "hero", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photos[4]), "secret", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photos[4]), "flap", true)).is(200);
     SERVER.step("caption", Map.of("photo", photos[4], "caption", " The wind turned ")).is(200);
     SERVER.restart();
     JsonNode told = photo(photos[4]);

@@ -232,27 +232,31 @@ class LeafEditsTest {
             ".012",
             "words",
             "It rained.");
-    SERVER.step("things/save", card).is(200);
-    JsonNode things = SERVER.get("/api/albums/1/line").json().get("things");
-    int thing = things.get(things.size() - 1).get("key").intValue();
-    assertThat(things.get(things.size() - 1).get("room").stringValue()).contains("lines by hand");
+    SERVER.step("ephemera/save", card).is(200);
+    JsonNode allEphemera = SERVER.get("/api/albums/1/line").json().get("allEphemera");
+    int ephemera = allEphemera.get(allEphemera.size() - 1).get("key").intValue();
+    assertThat(allEphemera.get(allEphemera.size() - 1).get("room").stringValue())
+        .contains("lines by hand");
     String there = held(SERVER.album()).get("1-back-2");
     JsonNode laid =
-        SERVER.step("things/lay", Map.of("thing", thing, "slot", "1-back-2")).is(200).json();
+        SERVER
+            .step("ephemera/lay", Map.of("ephemera", ephemera, "slot", "1-back-2"))
+            .is(200)
+            .json();
     assertThat(held(laid)).doesNotContainValue(there);
     JsonNode ticket = SERVER.get("/api/albums/1/tickets/1-back-2").json();
-    assertThat(ticket.at("/thing/name").stringValue()).isEqualTo("Words");
+    assertThat(ticket.at("/ephemera/name").stringValue()).isEqualTo("Words");
     assertThat(ticket.get("verdict").stringValue()).isEqualTo("loose");
     SERVER.step("swap", Map.of("from", "1-back-2", "to", "1-back-1")).is(200);
     assertThat(held(SERVER.album()).get("1-back-1")).isNull();
     SERVER.step("place-again", Map.of("spread", 1)).is(200);
     assertThat(held(SERVER.album())).doesNotContainKey("1-back-1");
-    SERVER.step("things/remove", Map.of("thing", thing)).is(200);
-    assertThat(SERVER.get("/api/albums/1/tickets/1-back-1").json().get("thing")).isNull();
+    SERVER.step("ephemera/remove", Map.of("ephemera", ephemera)).is(200);
+    assertThat(SERVER.get("/api/albums/1/tickets/1-back-1").json().get("ephemera")).isNull();
     JsonNode refused =
         SERVER
             .step(
-                "things/save",
+                "ephemera/save",
                 Map.of("kind", "keepsake", "name", "coin", "w", "0", "h", "1", "thickness", "1/8"))
             .is(400)
             .json();

@@ -109,7 +109,7 @@ class ListsTest {
   void a_private_photo_is_a_blank_sheet_in_what_is_printed() throws IOException {
     assertThat(coloured("/api/albums/1/prints.pdf")).isEqualTo(11);
     String photo = RunningServer.held(SERVER.album()).get("1-back-1");
-    SERVER.step("mark", Map.of("photos", List.of(photo), "secret", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photo), "secret", true)).is(200);
     assertThat(coloured("/api/albums/1/prints.pdf")).isEqualTo(10);
     SERVER.step("undo", Map.of()).is(200);
   }

@@ -200,7 +200,7 @@ class SidecarsTest {
   @Test
   void the_list_names_private_photos_only_if_asked() throws IOException {
     String hidden = taken("nobody knows.jpg", picture(21));
-    SERVER.step("mark", Map.of("photos", List.of(hidden), "secret", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(hidden), "secret", true)).is(200);
     SERVER.step("caption", Map.of("photo", hidden, "caption", "for nobody")).is(200);
     assertThat(SERVER.get("/api/albums/1/chosen.csv").is(200).text())
         .doesNotContain("nobody")
@@ -238,8 +238,8 @@ class SidecarsTest {
     String dropped = taken("dropped.jpg", picture(10));
     SERVER.step("choose", Map.of("photos", List.of(photo, hidden), "choice", "keep")).is(200);
     SERVER.step("choose", Map.of("photos", List.of(dropped), "choice", "out")).is(200);
-    SERVER.step("mark", Map.of("photos", List.of(photo), "hero", true)).is(200);
-    SERVER.step("mark", Map.of("photos", List.of(hidden), "secret", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photo), "hero", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(hidden), "secret", true)).is(200);
     SERVER.step("caption", Map.of("photo", photo, "caption", "Up & <away>")).is(200);
     SERVER
         .step("keep", Map.of("photo", photo, "keep", Map.of("x", 10, "y", 20, "w", 30, "h", 40)))

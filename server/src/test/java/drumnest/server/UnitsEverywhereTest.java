@@ -46,7 +46,7 @@ class UnitsEverywhereTest {
         .is(200);
     SERVER
         .step(
-            "things/save",
+            "ephemera/save",
             Map.of("kind", "card", "name", "Words", "w", "3", "h", "4", "thickness", ".012"))
         .is(200);
   }

@@ -22,7 +22,7 @@ final class AlbumDraft {
   private Map<String, Duration> shifts;
   private Map<String, Holding> holdings;
   private Map<String, Size> openings;
-  private Map<Integer, Thing> things;
+  private Map<Integer, Ephemera> allEphemera;
   private final AlbumParts before;
 
   AlbumDraft(AlbumHead head, AlbumParts parts) {
@@ -33,7 +33,7 @@ final class AlbumDraft {
     this.shifts = parts.shifts();
     this.holdings = parts.holdings();
     this.openings = parts.openings();
-    this.things = parts.things();
+    this.allEphemera = parts.allEphemera();
   }
 
   AlbumHead head() {
@@ -41,7 +41,7 @@ final class AlbumDraft {
   }
 
   AlbumParts parts() {
-    return new AlbumParts(leaves, photos, shifts, holdings, openings, things);
+    return new AlbumParts(leaves, photos, shifts, holdings, openings, allEphemera);
   }
 
   void apply(Change change) {
@@ -66,10 +66,10 @@ final class AlbumDraft {
       head = leaf.after() == null ? head : head.withLeafKey(leaf.leaf());
     } else if (change instanceof Change.OfOrder order) {
       order(order.after());
-    } else if (change instanceof Change.OfThing thing) {
-      things = things == before.things() ? new TreeMap<>(things) : things;
-      put(things, thing.thing(), thing.after());
-      head = thing.after() == null ? head : head.withThingKey(thing.thing());
+    } else if (change instanceof Change.OfEphemera ephemera) {
+      allEphemera = allEphemera == before.allEphemera() ? new TreeMap<>(allEphemera) : allEphemera;
+      put(allEphemera, ephemera.ephemera(), ephemera.after());
+      head = ephemera.after() == null ? head : head.withEphemeraKey(ephemera.ephemera());
     } else if (change instanceof Change.OfClock clock) {
       shift(clock.camera(), clock.after());
     }

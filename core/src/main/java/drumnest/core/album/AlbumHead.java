@@ -20,33 +20,33 @@ public record AlbumHead(
     @Nullable String format,
     @Nullable Integer chapters,
     int lastLeafKey,
-    int lastThingKey) {
+    int lastEphemeraKey) {
 
   AlbumHead withVersion(long next) {
-    return new AlbumHead(id, next, title, format, chapters, lastLeafKey, lastThingKey);
+    return new AlbumHead(id, next, title, format, chapters, lastLeafKey, lastEphemeraKey);
   }
 
   AlbumHead withTitle(String next) {
-    return new AlbumHead(id, version, next, format, chapters, lastLeafKey, lastThingKey);
+    return new AlbumHead(id, version, next, format, chapters, lastLeafKey, lastEphemeraKey);
   }
 
   AlbumHead withFormat(@Nullable String next) {
-    return new AlbumHead(id, version, title, next, chapters, lastLeafKey, lastThingKey);
+    return new AlbumHead(id, version, title, next, chapters, lastLeafKey, lastEphemeraKey);
   }
 
   AlbumHead withChapters(@Nullable Integer next) {
-    return new AlbumHead(id, version, title, format, next, lastLeafKey, lastThingKey);
+    return new AlbumHead(id, version, title, format, next, lastLeafKey, lastEphemeraKey);
   }
 
   /** Once a leaf has had the key. */
   AlbumHead withLeafKey(int used) {
     int last = Math.max(lastLeafKey, used);
-    return new AlbumHead(id, version, title, format, chapters, last, lastThingKey);
+    return new AlbumHead(id, version, title, format, chapters, last, lastEphemeraKey);
   }
 
   /** Once a card or keepsake has had the key. */
-  AlbumHead withThingKey(int used) {
-    int last = Math.max(lastThingKey, used);
+  AlbumHead withEphemeraKey(int used) {
+    int last = Math.max(lastEphemeraKey, used);
     return new AlbumHead(id, version, title, format, chapters, lastLeafKey, last);
   }
 }

@@ -123,7 +123,7 @@ public final class AlbumModel {
             seats.put(slot, seat);
           }
         });
-    if (before.parts.things() == parts.things()) {
+    if (before.parts.allEphemera() == parts.allEphemera()) {
       touched.forEach(slot -> asBefore.remove(Slot.leafKey(slot)));
       asBefore.retainAll(before.summaries.keySet());
       asBefore.forEach(key -> summaries.put(key, before.summaries.get(key)));
@@ -245,7 +245,12 @@ public final class AlbumModel {
         });
     AlbumParts next =
         new AlbumParts(
-            leafStates, parts.photos(), parts.shifts(), holdings, parts.openings(), parts.things());
+            leafStates,
+            parts.photos(),
+            parts.shifts(),
+            holdings,
+            parts.openings(),
+            parts.allEphemera());
     return new AlbumModel(head, next, supplies, fits, this, changed.keySet());
   }
 
@@ -278,8 +283,8 @@ public final class AlbumModel {
   }
 
   /** A key that no card or keepsake of the album ever had. */
-  public int nextThingKey() {
-    return head.lastThingKey() + 1;
+  public int nextEphemeraKey() {
+    return head.lastEphemeraKey() + 1;
   }
 
   public AlbumLeaves leaves() {
@@ -335,9 +340,9 @@ public final class AlbumModel {
     if (holding.photo() != null) {
       return supplies.materials().print();
     }
-    return Optional.ofNullable(holding.thing())
-        .flatMap(this::thing)
-        .map(Thing::thickness)
+    return Optional.ofNullable(holding.ephemera())
+        .flatMap(this::ephemera)
+        .map(Ephemera::thickness)
         .orElse(Length.ZERO);
   }
 
@@ -347,12 +352,12 @@ public final class AlbumModel {
   }
 
   /** The cards and keepsakes of the album. */
-  public List<Thing> things() {
-    return List.copyOf(parts.things().values());
+  public List<Ephemera> allEphemera() {
+    return List.copyOf(parts.allEphemera().values());
   }
 
-  public Optional<Thing> thing(int key) {
-    return Optional.ofNullable(parts.things().get(key));
+  public Optional<Ephemera> ephemera(int key) {
+    return Optional.ofNullable(parts.allEphemera().get(key));
   }
 
   /** All photos of the album in time order, those that were dropped among them. */
@@ -418,9 +423,9 @@ public final class AlbumModel {
   }
 
   /** The slot that holds the card or keepsake. */
-  public Optional<Slot> slotOfThing(int key) {
+  public Optional<Slot> slotOfEphemera(int key) {
     return parts.holdings().entrySet().stream()
-        .filter(each -> Objects.equals(each.getValue().thing(), key))
+        .filter(each -> Objects.equals(each.getValue().ephemera(), key))
         .findFirst()
         .flatMap(each -> leaves.slot(each.getKey()));
   }
@@ -494,22 +499,26 @@ public final class AlbumModel {
 
   /** A card or keepsake in its slot. */
   public record Laid(
-      Holding holding, Thing thing, InsertFit fit, List<Thing.Mind> mind, Opening opening) {}
+      Holding holding,
+      Ephemera ephemera,
+      InsertFit fit,
+      List<Ephemera.Mind> mind,
+      Opening opening) {}
 
   /** The card or keepsake that lies in the slot, if one does. */
   public Optional<Laid> laid(Slot slot) {
     Holding holding = parts.holdings().get(slot.id());
-    if (holding == null || holding.thing() == null) {
+    if (holding == null || holding.ephemera() == null) {
       return Optional.empty();
     }
-    Thing thing = thing(holding.thing()).orElseThrow();
+    Ephemera ephemera = ephemera(holding.ephemera()).orElseThrow();
     Opening opening = opening(slot);
     return Optional.of(
         new Laid(
             holding,
-            thing,
-            thing.fit(opening, holding.turned(), rules()),
-            thing.mind(opening, holding.turned(), rules()),
+            ephemera,
+            ephemera.fit(opening, holding.turned(), rules()),
+            ephemera.mind(opening, holding.turned(), rules()),
             opening));
   }
 

@@ -14,7 +14,7 @@ import java.util.Map;
  * @param shifts how far the clocks of its cameras are shifted
  * @param holdings what slots hold or are reserved for, by the slots' names
  * @param openings openings that were measured in its leaves, by the names of the slots
- * @param things its cards and keepsakes by their keys, in order
+ * @param allEphemera its cards and keepsakes by their keys, in order
  */
 public record AlbumParts(
     Map<Integer, LeafState> leaves,
@@ -22,4 +22,4 @@ public record AlbumParts(
     Map<String, Duration> shifts,
     Map<String, Holding> holdings,
     Map<String, Size> openings,
-    Map<Integer, Thing> things) {}
+    Map<Integer, Ephemera> allEphemera) {}

@@ -83,16 +83,17 @@ public sealed interface Change {
   }
 
   /** A card or keepsake, by its key; null before it came or after it went. */
-  record OfThing(int thing, @Nullable Thing before, @Nullable Thing after) implements Change {
+  record OfEphemera(int ephemera, @Nullable Ephemera before, @Nullable Ephemera after)
+      implements Change {
 
-    public OfThing {
-      before = before == null ? null : before.withKey(thing);
-      after = after == null ? null : after.withKey(thing);
+    public OfEphemera {
+      before = before == null ? null : before.withKey(ephemera);
+      after = after == null ? null : after.withKey(ephemera);
     }
 
     @Override
     public Change reversed() {
-      return new OfThing(thing, after, before);
+      return new OfEphemera(ephemera, after, before);
     }
   }
 

@@ -3,36 +3,47 @@ package drumnest.core.album;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a slot holds: a photo, a card or keepsake, or nothing while it is reserved.
+ * What a slot holds and how.
  *
- * @param photo the identity of the photo; null for another thing
+ * @param content a photo, a card or keepsake, or nothing but what the slot is reserved for
  * @param turned whether it lies with a quarter turn to the right
  * @param locked whether placing again leaves it there
- * @param thing the key of the card or keepsake; null for a photo
- * @param reserved what the slot is reserved for; null where it holds something
  * @param byHand whether the maker put it there, rather than placing
  * @param made how far its making has come; null where nothing is cut yet
  */
 public record Holding(
-    @Nullable String photo,
-    boolean turned,
-    boolean locked,
-    @Nullable Integer thing,
-    @Nullable Reservation reserved,
-    boolean byHand,
-    @Nullable Made made) {
+    Content content, boolean turned, boolean locked, boolean byHand, @Nullable Made made) {
 
-  public static Holding ofPhoto(String photo) {
-    return new Holding(photo, false, false, null, null, false, null);
+  /** What a slot holds. */
+  public sealed interface Content {
+
+    /**
+     * @param photo its identity
+     */
+    record OfPhoto(String photo) implements Content {}
+
+    /**
+     * @param key the key of the card or keepsake
+     */
+    record OfEphemera(int key) implements Content {}
+
+    /**
+     * @param purpose what the slot, which holds nothing, is kept free for
+     */
+    record Reserved(Reservation purpose) implements Content {}
   }
 
-  public static Holding ofThing(int thing) {
-    return new Holding(null, false, false, thing, null, true, null);
+  public static Holding ofPhoto(String photo) {
+    return new Holding(new Content.OfPhoto(photo), false, false, false, null);
+  }
+
+  public static Holding ofEphemera(int key) {
+    return new Holding(new Content.OfEphemera(key), false, false, true, null);
   }
 
   /** A slot reserved by the maker or by placing. */
-  public static Holding reserved(Reservation reserved, boolean byHand) {
-    return new Holding(null, false, false, null, reserved, byHand, null);
+  public static Holding reserved(Reservation purpose, boolean byHand) {
+    return new Holding(new Content.Reserved(purpose), false, false, byHand, null);
   }
 
   /**
@@ -48,21 +59,36 @@ public record Holding(
     return holding.putByHand().withMade(stillCut ? holding.made() : null);
   }
 
+  /** The identity of the photo it holds; null where it holds none. */
+  public @Nullable String photo() {
+    return content instanceof Content.OfPhoto held ? held.photo() : null;
+  }
+
+  /** The key of the card or keepsake it holds; null where it holds none. */
+  public @Nullable Integer ephemera() {
+    return content instanceof Content.OfEphemera held ? held.key() : null;
+  }
+
+  /** What it is reserved for; null where it holds something. */
+  public @Nullable Reservation reserved() {
+    return content instanceof Content.Reserved held ? held.purpose() : null;
+  }
+
   public Holding withTurned(boolean isTurned) {
-    return new Holding(photo, isTurned, locked, thing, reserved, byHand, made);
+    return new Holding(content, isTurned, locked, byHand, made);
   }
 
   public Holding withLocked(boolean isLocked) {
-    return new Holding(photo, turned, isLocked, thing, reserved, byHand, made);
+    return new Holding(content, turned, isLocked, byHand, made);
   }
 
   public Holding withMade(@Nullable Made next) {
-    return new Holding(photo, turned, locked, thing, reserved, byHand, next);
+    return new Holding(content, turned, locked, byHand, next);
   }
 
   /** The same, put by the maker. */
   public Holding putByHand() {
-    return new Holding(photo, turned, locked, thing, reserved, true, made);
+    return new Holding(content, turned, locked, true, made);
   }
 
   /** Whether placing leaves it there: it is locked, cut, or in its place for good. */
@@ -72,6 +98,6 @@ public record Holding(
 
   /** Whether it is something, rather than a slot that is reserved. */
   public boolean isSomething() {
-    return photo != null || thing != null;
+    return !(content instanceof Content.Reserved);
   }
 }

@@ -65,8 +65,8 @@ public record Touched(Set<Part> altered, Set<Part> reliedOn) {
       altered.add(new Part(Kind.LEAF, String.valueOf(leaf.leaf())));
     } else if (change instanceof Change.OfOrder) {
       altered.add(new Part(Kind.ORDER_OF_LEAVES, ""));
-    } else if (change instanceof Change.OfThing thing) {
-      altered.add(new Part(Kind.THING, String.valueOf(thing.thing())));
+    } else if (change instanceof Change.OfEphemera ephemera) {
+      altered.add(new Part(Kind.THING, String.valueOf(ephemera.ephemera())));
     } else if (change instanceof Change.OfEntry entry) {
       altered.add(new Part(Kind.CATALOGUE_ENTRY, entry.entry()));
     } else if (change instanceof Change.OfChapters) {
@@ -80,8 +80,8 @@ public record Touched(Set<Part> altered, Set<Part> reliedOn) {
     if (holding != null && holding.photo() != null) {
       altered.add(new Part(Kind.PLACE_OF_PHOTO, holding.photo()));
     }
-    if (holding != null && holding.thing() != null) {
-      altered.add(new Part(Kind.PLACE_OF_THING, Objects.toString(holding.thing())));
+    if (holding != null && holding.ephemera() != null) {
+      altered.add(new Part(Kind.PLACE_OF_THING, Objects.toString(holding.ephemera())));
     }
   }
 

@@ -65,8 +65,8 @@ public record AlbumPhoto(
     return annotations.choosing();
   }
 
-  public StoryPhoto.Marks marks() {
-    return annotations.marks();
+  public StoryPhoto.Grouping grouping() {
+    return annotations.grouping();
   }
 
   /** Whether the maker dropped it: it is neither on the line nor placed. */
@@ -75,7 +75,7 @@ public record AlbumPhoto(
   }
 
   public StoryPhoto asStory() {
-    return new StoryPhoto(id(), takenAt(), look, marks());
+    return new StoryPhoto(id(), takenAt(), look, grouping());
   }
 
   public AlbumPhoto with(PhotoAnnotations next) {

@@ -25,9 +25,9 @@ import org.jspecify.annotations.Nullable;
  * again and again, so that a year of scattered pictures is told in seasons; and a chapter worth
  * several pages is cut at its longest gap, where that stands out among its gaps and leaves a page's
  * worth on both sides, so that a day is told in its parts. Midnight is no border: a night that goes
- * on past it is one chapter. Pictures without a time are a chapter of their own. Then the maker's
- * marks count: a picture that begins a chapter, and one that joins the chapter before. Source:
- * common practice, no source.
+ * on past it is one chapter. Pictures without a time are a chapter of their own. The maker's word
+ * goes before all that: a picture that begins a chapter, and one that joins the chapter before.
+ * Source: common practice, no source.
  */
 public final class Chapters {
 
@@ -42,7 +42,7 @@ public final class Chapters {
   /**
    * @param line the pictures in time order, those that were dropped among them, so that dropping
    *     one moves no border
-   * @param wanted how many chapters the pictures with a time are to have, before the maker's marks;
+   * @param wanted how many chapters the pictures with a time are to have, before the maker's word;
    *     null for as many as the house rule makes
    */
   public static List<Chapter> divide(
@@ -64,7 +64,7 @@ public final class Chapters {
   }
 
   private static boolean begins(StoryPhoto photo, boolean computed) {
-    StoryPhoto.Border said = photo.marks().border();
+    StoryPhoto.Border said = photo.grouping().border();
     return said == null ? computed : said == StoryPhoto.Border.BEGINS;
   }
 
@@ -72,7 +72,7 @@ public final class Chapters {
     return new Chapter(
         photos.get(0).takenAt(),
         photos.stream()
-            .map(photo -> photo.marks().chapterName())
+            .map(photo -> photo.grouping().chapterName())
             .filter(name -> name != null)
             .findFirst()
             .orElse(null),

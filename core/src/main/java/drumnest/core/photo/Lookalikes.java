@@ -64,12 +64,12 @@ public final class Lookalikes {
     joinWithin(
         groups,
         HouseRule.BURST_MINUTES,
-        photo -> photo.marks().stack() == null,
+        photo -> photo.grouping().stack() == null,
         (a, b) -> near(a, b, repeatBits),
         this::repeats);
     List<Integer> undated =
         IntStream.range(0, line.size())
-            .filter(i -> line.get(i).takenAt() == null && line.get(i).marks().stack() == null)
+            .filter(i -> line.get(i).takenAt() == null && line.get(i).grouping().stack() == null)
             .boxed()
             .toList();
     for (int i : undated) {
@@ -77,7 +77,7 @@ public final class Lookalikes {
         // Those without a time meet each other once; the cheapest question is asked first.
         boolean metBefore = j >= i && line.get(j).takenAt() == null;
         if (!metBefore
-            && line.get(j).marks().stack() == null
+            && line.get(j).grouping().stack() == null
             && near(line.get(i), line.get(j), copyBits)
             && !groups.together(i, j)
             && copies(line.get(i), line.get(j))) {
@@ -85,7 +85,7 @@ public final class Lookalikes {
         }
       }
     }
-    joinAsTold(groups, photo -> photo.marks().stack());
+    joinAsTold(groups, photo -> photo.grouping().stack());
     List<Stack> stacks = new ArrayList<>();
     for (List<Integer> group : groups.ofSeveral()) {
       List<StoryPhoto> photos = group.stream().map(line::get).toList();
@@ -99,10 +99,10 @@ public final class Lookalikes {
     joinWithin(
         groups,
         HouseRule.ALTERNATE_MINUTES,
-        photo -> photo.marks().alternates() == null,
+        photo -> photo.grouping().alternates() == null,
         this::nearInTheMiddle,
         this::versions);
-    joinAsTold(groups, photo -> photo.marks().alternates());
+    joinAsTold(groups, photo -> photo.grouping().alternates());
     Map<String, String> byPhoto = new LinkedHashMap<>();
     for (List<Integer> group : groups.ofSeveral()) {
       String name = line.get(group.get(0)).id();

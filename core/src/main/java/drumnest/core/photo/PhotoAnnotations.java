@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param keep what must stay of it, in its upright pixels
  * @param onTable the size of its print as it is seen upright, if it lies on the table already
  * @param choosing what was decided and written of it
- * @param marks what was said of its company
+ * @param grouping what was said of its company
  */
 public record PhotoAnnotations(
     @Nullable LocalDateTime takenAt,
@@ -20,25 +20,25 @@ public record PhotoAnnotations(
     @Nullable PixelBox keep,
     @Nullable Size onTable,
     Choosing choosing,
-    StoryPhoto.Marks marks) {
+    StoryPhoto.Grouping grouping) {
 
   public PhotoAnnotations withDate(LocalDateTime when) {
-    return new PhotoAnnotations(when, true, keep, onTable, choosing, marks);
+    return new PhotoAnnotations(when, true, keep, onTable, choosing, grouping);
   }
 
   public PhotoAnnotations withKeep(@Nullable PixelBox box) {
-    return new PhotoAnnotations(takenAt, datedByMaker, box, onTable, choosing, marks);
+    return new PhotoAnnotations(takenAt, datedByMaker, box, onTable, choosing, grouping);
   }
 
   public PhotoAnnotations withOnTable(@Nullable Size size) {
-    return new PhotoAnnotations(takenAt, datedByMaker, keep, size, choosing, marks);
+    return new PhotoAnnotations(takenAt, datedByMaker, keep, size, choosing, grouping);
   }
 
   public PhotoAnnotations withChoosing(Choosing next) {
-    return new PhotoAnnotations(takenAt, datedByMaker, keep, onTable, next, marks);
+    return new PhotoAnnotations(takenAt, datedByMaker, keep, onTable, next, grouping);
   }
 
-  public PhotoAnnotations withMarks(StoryPhoto.Marks next) {
+  public PhotoAnnotations withGrouping(StoryPhoto.Grouping next) {
     return new PhotoAnnotations(takenAt, datedByMaker, keep, onTable, choosing, next);
   }
 }

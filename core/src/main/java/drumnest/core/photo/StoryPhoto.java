@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks what the maker said of its company
  */
 public record StoryPhoto(
-    String id, @Nullable LocalDateTime takenAt, @Nullable Look look, Marks marks) {
+    String id, @Nullable LocalDateTime takenAt, @Nullable Look look, Grouping grouping) {
 
   /** Time order; pictures without a time come last, in the order they are given. */
   public static final Comparator<StoryPhoto> TIME_ORDER =
@@ -36,13 +36,13 @@ public record StoryPhoto(
    * @param border what is said of the border before it
    * @param chapterName the name of the chapter it is in
    */
-  public record Marks(
+  public record Grouping(
       @Nullable String stack,
       @Nullable String alternates,
       @Nullable Border border,
       @Nullable String chapterName) {
 
     /** Nothing was said. */
-    public static final Marks NONE = new Marks(null, null, null, null);
+    public static final Grouping NONE = new Grouping(null, null, null, null);
   }
 }

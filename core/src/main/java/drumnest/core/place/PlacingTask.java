@@ -1,13 +1,13 @@
 package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
 import drumnest.core.album.PageSide;
 import drumnest.core.album.Reservation;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
-import drumnest.core.album.Thing;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -218,7 +218,7 @@ public record PlacingTask(
   private static boolean takesPhotos(AlbumModel album, Slot slot) {
     Holding held = album.holding(slot.id()).orElse(null);
     boolean taken =
-        held != null && (held.thing() != null || held.reserved() != null && held.byHand());
+        held != null && (held.ephemera() != null || held.reserved() != null && held.byHand());
     return slot.holds() == Holds.PHOTO && !taken;
   }
 
@@ -337,7 +337,10 @@ public record PlacingTask(
     boolean card =
         album
             .laid(slot)
-            .map(laid -> laid.thing().kind() == Thing.Kind.CARD && !laid.thing().words().isBlank())
+            .map(
+                laid ->
+                    laid.ephemera().kind() == Ephemera.Kind.CARD
+                        && !laid.ephemera().words().isBlank())
             .orElse(false);
     Holding held = album.holding(slot.id()).orElse(null);
     boolean reserved = held != null && held.reserved() == Reservation.WORDS && held.byHand();

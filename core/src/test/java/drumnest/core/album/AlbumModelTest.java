@@ -52,7 +52,7 @@ class AlbumModelTest {
             : new FileWords(null, null, null, CAMERA, null, "", "", ""),
         null,
         new PhotoAnnotations(
-            NOON.plusMinutes(number), false, null, null, Choosing.OPEN, StoryPhoto.Marks.NONE),
+            NOON.plusMinutes(number), false, null, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
         Duration.ZERO);
   }
 
@@ -113,17 +113,17 @@ class AlbumModelTest {
               new Change.OfClock(
                   CAMERA, album.shiftOf(CAMERA), Duration.ofMinutes(random.nextInt(90))));
       case 7 -> {
-        int key = album.nextThingKey();
-        Thing card =
-            new Thing(
+        int key = album.nextEphemeraKey();
+        Ephemera card =
+            new Ephemera(
                 key,
-                Thing.Kind.CARD,
+                Ephemera.Kind.CARD,
                 "Card",
                 new Size(Length.ofInches(3), Length.ofInches(4)),
                 Length.ZERO,
                 false,
                 "");
-        yield List.of(new Change.OfThing(key, null, card));
+        yield List.of(new Change.OfEphemera(key, null, card));
       }
       default -> leaves(album, random);
     };
@@ -185,7 +185,7 @@ class AlbumModelTest {
       assertThat(back.leaves().slots()).isEqualTo(album.leaves().slots());
       assertThat(back.photos()).isEqualTo(album.photos());
       assertThat(back.title()).isEqualTo(album.title());
-      assertThat(back.things()).isEqualTo(album.things());
+      assertThat(back.allEphemera()).isEqualTo(album.allEphemera());
       for (Slot slot : album.leaves().slots()) {
         assertThat(back.holding(slot.id())).isEqualTo(album.holding(slot.id()));
         assertThat(back.opening(slot)).isEqualTo(album.opening(slot));

@@ -87,7 +87,7 @@ class SpreadTest {
   }
 
   @Test
-  void a_leaf_turned_over_takes_its_things_along() {
+  void a_leaf_turned_over_takes_its_ephemera_along() {
     Leaf leaf = Leaf.of(1, 1, type(Catalogue.ONE_WIDE_TEN_SMALL));
     Leaf turned = new Leaf(1, 1, leaf.type(), true, Length.ZERO, PagePlan.EMPTY, PagePlan.EMPTY);
     Slot before = leaf.slots(Side.FRONT, 0).get(0);

@@ -9,7 +9,7 @@ import static drumnest.core.photo.Looks.wide;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.photo.StoryPhoto.Border;
-import drumnest.core.photo.StoryPhoto.Marks;
+import drumnest.core.photo.StoryPhoto.Grouping;
 import drumnest.core.stock.HouseRule;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -96,9 +96,9 @@ class LineTest {
     StoryPhoto a = photo("a", NOON, wide(1));
     StoryPhoto b = photo("b", NOON, wide(1));
     StoryPhoto c = photo("c", NOON.plusHours(3), wide(-1L));
-    StoryPhoto alone = told(b, new Marks("", null, null, null));
+    StoryPhoto alone = told(b, new Grouping("", null, null, null));
     assertThat(stacked(List.of(a, alone, c))).isEmpty();
-    Marks together = new Marks("mine", null, null, null);
+    Grouping together = new Grouping("mine", null, null, null);
     assertThat(stacked(List.of(a, told(b, together), told(c, together))))
         .containsExactly(List.of("b", "c"));
   }
@@ -137,7 +137,7 @@ class LineTest {
             photo("later", NOON.plusHours(5), look(5, middle, 4000, 6000, 20)));
     assertThat(Lookalikes.alternates(line, RULES))
         .isEqualTo(Map.of("wide", "wide", "upright", "wide"));
-    Marks both = new Marks(null, "", null, null);
+    Grouping both = new Grouping(null, "", null, null);
     assertThat(Lookalikes.alternates(List.of(line.get(0), told(line.get(1), both)), RULES))
         .isEmpty();
   }
@@ -226,8 +226,8 @@ class LineTest {
     StoryPhoto a = photo("a", NOON, null);
     StoryPhoto b = photo("b", NOON.plusMinutes(1), null);
     StoryPhoto c = photo("c", NOON.plusHours(9), null);
-    StoryPhoto begins = told(b, new Marks(null, null, Border.BEGINS, "The build"));
-    StoryPhoto joins = told(c, new Marks(null, null, Border.JOINS, null));
+    StoryPhoto begins = told(b, new Grouping(null, null, Border.BEGINS, "The build"));
+    StoryPhoto joins = told(c, new Grouping(null, null, Border.JOINS, null));
     List<Chapter> chapters = Chapters.divide(List.of(a, begins, joins), null, RULES);
     assertThat(ids(chapters)).containsExactly(List.of("a"), List.of("b", "c"));
     assertThat(chapters.get(1).name()).isEqualTo("The build");

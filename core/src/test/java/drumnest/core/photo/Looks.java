@@ -30,10 +30,10 @@ public final class Looks {
   }
 
   public static StoryPhoto photo(String id, @Nullable LocalDateTime takenAt, @Nullable Look look) {
-    return new StoryPhoto(id, takenAt, look, StoryPhoto.Marks.NONE);
+    return new StoryPhoto(id, takenAt, look, StoryPhoto.Grouping.NONE);
   }
 
-  public static StoryPhoto told(StoryPhoto photo, StoryPhoto.Marks marks) {
-    return new StoryPhoto(photo.id(), photo.takenAt(), photo.look(), marks);
+  public static StoryPhoto told(StoryPhoto photo, StoryPhoto.Grouping grouping) {
+    return new StoryPhoto(photo.id(), photo.takenAt(), photo.look(), grouping);
   }
 }

@@ -69,7 +69,7 @@ class AlbumsAsMadeTest {
       Random random = new Random(ordinal());
       LocalDateTime now = START;
       for (int i = 0; i < count; i++) {
-        line.add(new StoryPhoto("p" + i, now, null, StoryPhoto.Marks.NONE));
+        line.add(new StoryPhoto("p" + i, now, null, StoryPhoto.Grouping.NONE));
         now = now.plus(pause.next(random));
       }
       for (Chapter chapter : Chapters.divide(line, null, PlacingCases.RULES)) {

@@ -184,7 +184,7 @@ class BudgetTest {
               id,
               null,
               PlacingCases.look(kept.size() * 30, 20 * kept.size()),
-              StoryPhoto.Marks.NONE));
+              StoryPhoto.Grouping.NONE));
     }
     List<String> dropped =
         CullingSuggestions.of(

@@ -27,7 +27,7 @@ class AlbumEntity {
 
   private int lastLeafKey;
 
-  private int lastThingKey;
+  private int lastEphemeraKey;
 
   private @Nullable Integer chapters;
 
@@ -57,8 +57,8 @@ class AlbumEntity {
     this.lastLeafKey = Math.max(lastLeafKey, key);
   }
 
-  void useThingKey(int key) {
-    this.lastThingKey = Math.max(lastThingKey, key);
+  void useEphemeraKey(int key) {
+    this.lastEphemeraKey = Math.max(lastEphemeraKey, key);
   }
 
   long version() {
@@ -76,6 +76,6 @@ class AlbumEntity {
   }
 
   AlbumHead head() {
-    return new AlbumHead(id, version, title, format, chapters, lastLeafKey, lastThingKey);
+    return new AlbumHead(id, version, title, format, chapters, lastLeafKey, lastEphemeraKey);
   }
 }

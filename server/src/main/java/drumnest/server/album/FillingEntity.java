@@ -28,7 +28,7 @@ class FillingEntity {
   @Column(columnDefinition = "char(64)")
   private @Nullable String sha256;
 
-  private @Nullable Integer thingKey;
+  private @Nullable Integer ephemeraKey;
 
   private boolean turned;
   private boolean locked;
@@ -49,17 +49,18 @@ class FillingEntity {
   }
 
   void hold(Holding holding) {
-    this.sha256 = holding.photo();
-    this.thingKey = holding.thing();
-    this.aside = holding.reserved();
-    this.turned = holding.turned();
-    this.locked = holding.locked();
-    this.byHand = holding.byHand();
-    this.made = holding.made();
+    StoredHolding stored = StoredHolding.of(holding);
+    this.sha256 = stored.photo();
+    this.ephemeraKey = stored.thing();
+    this.aside = stored.aside();
+    this.turned = stored.turned();
+    this.locked = stored.locked();
+    this.byHand = stored.byHand();
+    this.made = stored.made();
   }
 
   Holding holding() {
-    return new Holding(sha256, turned, locked, thingKey, aside, byHand, made);
+    return new StoredHolding(sha256, turned, locked, ephemeraKey, aside, byHand, made).holding();
   }
 
   String slot() {

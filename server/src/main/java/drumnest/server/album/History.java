@@ -1,9 +1,9 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Change;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
-import drumnest.core.album.Thing;
 import drumnest.core.album.Touched;
 import drumnest.core.measure.Size;
 import drumnest.server.NotThereException;
@@ -41,7 +41,7 @@ public class History {
   private final Fillings fillings;
   private final Openings openings;
   private final Leaves leaves;
-  private final Things things;
+  private final AllEphemera allEphemera;
   private final CatalogueItems catalogue;
   private final CameraClocks clocks;
   private final Steps steps;
@@ -56,7 +56,7 @@ public class History {
       Fillings fillings,
       Openings openings,
       Leaves leaves,
-      Things things,
+      AllEphemera allEphemera,
       CatalogueItems catalogue,
       CameraClocks clocks,
       Steps steps,
@@ -69,7 +69,7 @@ public class History {
     this.fillings = fillings;
     this.openings = openings;
     this.leaves = leaves;
-    this.things = things;
+    this.allEphemera = allEphemera;
     this.catalogue = catalogue;
     this.clocks = clocks;
     this.steps = steps;
@@ -270,8 +270,8 @@ public class History {
       lay(album, leaf.leaf(), leaf.after());
     } else if (change instanceof Change.OfOrder order) {
       order(album, order.after());
-    } else if (change instanceof Change.OfThing thing) {
-      keep(album, thing.thing(), thing.after());
+    } else if (change instanceof Change.OfEphemera ephemera) {
+      keep(album, ephemera.ephemera(), ephemera.after());
     } else if (change instanceof Change.OfChapters chapters) {
       album.setChapters(chapters.after());
     } else if (change instanceof Change.OfClock clock) {
@@ -302,16 +302,16 @@ public class History {
     leaves.flush();
   }
 
-  private void keep(AlbumEntity album, int key, @Nullable Thing thing) {
-    Optional<ThingEntity> there = things.findByAlbumIdAndThingKey(album.id(), key);
-    if (thing == null) {
-      there.ifPresent(things::delete);
+  private void keep(AlbumEntity album, int key, @Nullable Ephemera ephemera) {
+    Optional<EphemeraEntity> there = allEphemera.findByAlbumIdAndEphemeraKey(album.id(), key);
+    if (ephemera == null) {
+      there.ifPresent(allEphemera::delete);
       return;
     }
-    album.useThingKey(key);
-    ThingEntity entity = there.orElseGet(() -> new ThingEntity(album.id(), key));
-    entity.be(thing);
-    things.save(entity);
+    album.useEphemeraKey(key);
+    EphemeraEntity entity = there.orElseGet(() -> new EphemeraEntity(album.id(), key));
+    entity.be(ephemera);
+    allEphemera.save(entity);
   }
 
   private void hold(AlbumEntity album, Rows rows, String slot, @Nullable Holding holding) {

@@ -126,7 +126,7 @@ class LinePhotoEntity {
             ? null
             : new Size(Length.ofNanometres(tableW), Length.ofNanometres(tableH)),
         new Choosing(choice, hero, secret, flap, caption),
-        new StoryPhoto.Marks(stack, alternates, border, chapterName));
+        new StoryPhoto.Grouping(stack, alternates, border, chapterName));
   }
 
   void annotate(PhotoAnnotations said) {
@@ -145,9 +145,9 @@ class LinePhotoEntity {
     secret = said.choosing().secret();
     flap = said.choosing().flap();
     caption = said.choosing().caption();
-    stack = said.marks().stack();
-    alternates = said.marks().alternates();
-    border = said.marks().border();
-    chapterName = said.marks().chapterName();
+    stack = said.grouping().stack();
+    alternates = said.grouping().alternates();
+    border = said.grouping().border();
+    chapterName = said.grouping().chapterName();
   }
 }

@@ -4,14 +4,14 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Change;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
-import drumnest.core.album.Reservation;
-import drumnest.core.album.Thing;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.StoryPhoto;
 import java.time.Duration;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
@@ -29,10 +29,12 @@ final class StepJson {
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
           .addMixIn(Change.class, Kinds.class)
-          .addMixIn(Holding.class, HoldingNames.class)
+          .addMixIn(PhotoAnnotations.class, AnnotationNames.class)
+          .addMixIn(Change.OfEphemera.class, EphemeraNames.class)
+          .addMixIn(Holding.class, AsStoredHolding.class)
           .addMixIn(Size.class, AsStoredSize.class)
           .addMixIn(LeafState.class, AsStoredLeaf.class)
-          .addMixIn(Thing.class, AsStoredThing.class)
+          .addMixIn(Ephemera.class, AsStoredEphemera.class)
           .addMixIn(Duration.class, AsSeconds.class)
           .build();
 
@@ -55,17 +57,26 @@ final class StepJson {
     @JsonSubTypes.Type(value = Change.OfFormat.class, name = "format"),
     @JsonSubTypes.Type(value = Change.OfLeaf.class, name = "leaf"),
     @JsonSubTypes.Type(value = Change.OfOrder.class, name = "order"),
-    @JsonSubTypes.Type(value = Change.OfThing.class, name = "thing"),
+    @JsonSubTypes.Type(value = Change.OfEphemera.class, name = "thing"),
     @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry"),
     @JsonSubTypes.Type(value = Change.OfChapters.class, name = "chapters"),
     @JsonSubTypes.Type(value = Change.OfClock.class, name = "clock")
   })
   private interface Kinds {}
 
-  private interface HoldingNames {
-    @JsonProperty("aside")
-    @Nullable Reservation reserved();
+  private interface AnnotationNames {
+    @JsonProperty("marks")
+    StoryPhoto.Grouping grouping();
   }
+
+  private interface EphemeraNames {
+    @JsonProperty("thing")
+    int ephemera();
+  }
+
+  @JsonSerialize(converter = StoredHolding.Write.class)
+  @JsonDeserialize(converter = StoredHolding.Read.class)
+  private interface AsStoredHolding {}
 
   @JsonSerialize(converter = StoredSize.Write.class)
   @JsonDeserialize(converter = StoredSize.Read.class)
@@ -75,9 +86,9 @@ final class StepJson {
   @JsonDeserialize(converter = StoredLeaf.Read.class)
   private interface AsStoredLeaf {}
 
-  @JsonSerialize(converter = StoredThing.Write.class)
-  @JsonDeserialize(converter = StoredThing.Read.class)
-  private interface AsStoredThing {}
+  @JsonSerialize(converter = StoredEphemera.Write.class)
+  @JsonDeserialize(converter = StoredEphemera.Read.class)
+  private interface AsStoredEphemera {}
 
   @JsonSerialize(converter = ToSeconds.class)
   @JsonDeserialize(converter = FromSeconds.class)

@@ -2,9 +2,9 @@ package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.AlbumParts;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
-import drumnest.core.album.Thing;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -29,7 +29,7 @@ class StoredAlbum {
   private final LinePhotos photos;
   private final Fillings fillings;
   private final Openings openings;
-  private final Things things;
+  private final AllEphemera allEphemera;
   private final CameraClocks clocks;
   private final FitQuestion.Answers fits;
 
@@ -39,7 +39,7 @@ class StoredAlbum {
       LinePhotos photos,
       Fillings fillings,
       Openings openings,
-      Things things,
+      AllEphemera allEphemera,
       CameraClocks clocks,
       FitQuestion.Answers fits) {
     this.albums = albums;
@@ -47,7 +47,7 @@ class StoredAlbum {
     this.photos = photos;
     this.fillings = fillings;
     this.openings = openings;
-    this.things = things;
+    this.allEphemera = allEphemera;
     this.clocks = clocks;
     this.fits = fits;
   }
@@ -84,10 +84,10 @@ class StoredAlbum {
     fillings.findByAlbumId(id).forEach(each -> holdings.put(each.slot(), each.holding()));
     Map<String, Size> measured = new HashMap<>();
     openings.findByAlbumId(id).forEach(each -> measured.put(each.slot(), each.size()));
-    Map<Integer, Thing> byKey = new TreeMap<>();
-    things
-        .findByAlbumIdOrderByThingKey(id)
-        .forEach(each -> byKey.put(each.asThing().key(), each.asThing()));
+    Map<Integer, Ephemera> byKey = new TreeMap<>();
+    allEphemera
+        .findByAlbumIdOrderByEphemeraKey(id)
+        .forEach(each -> byKey.put(each.asEphemera().key(), each.asEphemera()));
     List<AlbumPhoto> arrived =
         photos.findByAlbumIdOrderById(id).stream()
             .map(LinePhotoEntity::asPhoto)

@@ -10,7 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class UnfinishedAlbums {
 
   private static final List<String> PARTS =
-      List.of("camera_clock", "slip", "thing", "leaf", "step", "opening", "filling", "line_photo");
+      List.of(
+          "camera_clock", "slip", "ephemera", "leaf", "step", "opening", "filling", "line_photo");
 
   private final JdbcClient database;
 

@@ -72,7 +72,7 @@ class KiteMeetAlbum {
     place(albumId, 1);
     more.leaves(albumId);
     place(albumId, 3);
-    more.things(albumId);
+    more.allEphemera(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }
 

@@ -2,15 +2,15 @@ package drumnest.server.demo;
 
 import drumnest.core.album.Anchor;
 import drumnest.core.album.Block;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Shape;
 import drumnest.core.album.Side;
-import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.leaves.LeafEdits;
-import drumnest.server.place.ThingEdits;
+import drumnest.server.place.EphemeraEdits;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -21,12 +21,12 @@ class KiteMeetLeaves {
   private static final Length EIGHTH = Length.parse("1/8");
 
   private final LeafEdits leaves;
-  private final ThingEdits things;
+  private final EphemeraEdits allEphemera;
   private final OpenAlbums albums;
 
-  KiteMeetLeaves(LeafEdits leaves, ThingEdits things, OpenAlbums albums) {
+  KiteMeetLeaves(LeafEdits leaves, EphemeraEdits allEphemera, OpenAlbums albums) {
     this.leaves = leaves;
-    this.things = things;
+    this.allEphemera = allEphemera;
     this.albums = albums;
   }
 
@@ -88,38 +88,38 @@ class KiteMeetLeaves {
     return List.of(pair, ticket);
   }
 
-  void things(long album) {
+  void allEphemera(long album) {
     int card =
-        things.add(
+        allEphemera.add(
             album,
             version(album),
-            new Thing(
+            new Ephemera(
                 0,
-                Thing.Kind.CARD,
+                Ephemera.Kind.CARD,
                 "Why the big one would not rise",
                 Size.ofInches(6, 2),
                 Length.parse(".011"),
                 false,
                 "Too wet, the line too short, and everybody pulling at once. At six the wind turned,"
                     + " and up it went."));
-    things.lay(album, version(album), card, "4-front-2.1");
-    things.add(
+    allEphemera.lay(album, version(album), card, "4-front-2.1");
+    allEphemera.add(
         album,
         version(album),
-        new Thing(
+        new Ephemera(
             0,
-            Thing.Kind.KEEPSAKE,
+            Ephemera.Kind.KEEPSAKE,
             "Ferry ticket",
             new Size(Length.parse("5 1/2"), Length.parse("2 1/8")),
             Length.parse(".008"),
             true,
             ""));
-    things.add(
+    allEphemera.add(
         album,
         version(album),
-        new Thing(
+        new Ephemera(
             0,
-            Thing.Kind.KEEPSAKE,
+            Ephemera.Kind.KEEPSAKE,
             "Brass line ring",
             new Size(Length.parse("1 1/4"), Length.parse("1 1/4")),
             Length.parse("3/32"),

@@ -1,6 +1,7 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.LeafSummary;
@@ -8,7 +9,6 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
-import drumnest.core.album.Thing;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
@@ -138,16 +138,16 @@ public class AlbumViews {
   }
 
   public static Views.LaidView laid(Slot slot, AlbumModel.Laid laid) {
-    Thing thing = laid.thing();
+    Ephemera ephemera = laid.ephemera();
     return new Views.LaidView(
-        thing.key(),
-        Words.key(thing.kind()),
-        thing.name(),
-        Views.SizeView.of(thing.size()),
-        thing.words(),
+        ephemera.key(),
+        Words.key(ephemera.kind()),
+        ephemera.name(),
+        Views.SizeView.of(ephemera.size()),
+        ephemera.words(),
         laid.holding().locked(),
         laid.holding().turned(),
-        SlotDrawing.centred(slot.takes(), thing.size().turnedIf(laid.holding().turned())),
+        SlotDrawing.centred(slot.takes(), ephemera.size().turnedIf(laid.holding().turned())),
         Words.key(laid.fit().verdict()),
         laid.mind().stream().map(Words::mind).toList(),
         made(laid.holding()));
@@ -215,17 +215,17 @@ public class AlbumViews {
         slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + slot.number());
   }
 
-  public static Views.ThingView thing(AlbumModel album, Thing thing) {
-    return new Views.ThingView(
-        thing.key(),
-        Words.key(thing.kind()),
-        thing.name(),
-        Views.SizeView.of(thing.size()),
-        Views.LengthView.of(thing.thickness()),
-        RuleText.thickness(thing.thickness()),
-        thing.original(),
-        thing.words(),
-        thing.kind() == Thing.Kind.CARD ? WordsRoom.of(thing, album.rules()) : null,
-        album.slotOfThing(thing.key()).map(slot -> where(album, slot)).orElse(null));
+  public static Views.EphemeraView ephemera(AlbumModel album, Ephemera ephemera) {
+    return new Views.EphemeraView(
+        ephemera.key(),
+        Words.key(ephemera.kind()),
+        ephemera.name(),
+        Views.SizeView.of(ephemera.size()),
+        Views.LengthView.of(ephemera.thickness()),
+        RuleText.thickness(ephemera.thickness()),
+        ephemera.original(),
+        ephemera.words(),
+        ephemera.kind() == Ephemera.Kind.CARD ? WordsRoom.of(ephemera, album.rules()) : null,
+        album.slotOfEphemera(ephemera.key()).map(slot -> where(album, slot)).orElse(null));
   }
 }

@@ -101,7 +101,7 @@ public final class Views {
    * @param mind what must be minded, a sentence each
    */
   public record LaidView(
-      int thing,
+      int ephemera,
       String kind,
       String name,
       SizeView size,
@@ -240,7 +240,7 @@ public final class Views {
    * @param words what is written on it
    * @param room whether that fits, in words; left out for a keepsake
    */
-  public record ThingView(
+  public record EphemeraView(
       int key,
       String kind,
       String name,

@@ -1,6 +1,6 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Thing;
+import drumnest.core.album.Ephemera;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
@@ -178,7 +178,7 @@ public final class Words {
   }
 
   /** What must be minded of a card or keepsake. */
-  public static String mind(Thing.Mind mind) {
+  public static String mind(Ephemera.Mind mind) {
     return switch (mind) {
       case BULGES ->
           "It is thick and makes the pocket bulge; keep it away from thick things opposite.";

@@ -1,6 +1,6 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Thing;
+import drumnest.core.album.Ephemera;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
@@ -11,7 +11,7 @@ public final class WordsRoom {
 
   private WordsRoom() {}
 
-  public static String of(Thing card, HouseRules rules) {
+  public static String of(Ephemera card, HouseRules rules) {
     CardLines lines =
         CardLines.of(
             card.size(),

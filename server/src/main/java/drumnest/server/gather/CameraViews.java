@@ -201,7 +201,7 @@ class CameraViews {
   private static StoryPhoto moved(AlbumModel album, StoryPhoto photo, String camera, Duration by) {
     return photo.takenAt() == null || !isOf(album, photo, camera)
         ? photo
-        : new StoryPhoto(photo.id(), photo.takenAt().plus(by), photo.look(), photo.marks());
+        : new StoryPhoto(photo.id(), photo.takenAt().plus(by), photo.look(), photo.grouping());
   }
 
   private static List<String> text(

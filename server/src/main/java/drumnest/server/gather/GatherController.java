@@ -140,12 +140,12 @@ class GatherController {
     return views.album(id, shown);
   }
 
-  @PostMapping("/mark")
-  Views.AlbumView mark(
+  @PostMapping("/flags")
+  Views.AlbumView flags(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody GatherRequests.MarkPhotos request) {
-    edits.write(id, request.version(), request.photos(), label(request), marked(request));
+      @Valid @RequestBody GatherRequests.SetFlags request) {
+    edits.write(id, request.version(), request.photos(), label(request), flagged(request));
     return views.album(id, shown);
   }
 
@@ -227,7 +227,7 @@ class GatherController {
     return views.album(id, shown);
   }
 
-  private static String label(GatherRequests.MarkPhotos request) {
+  private static String label(GatherRequests.SetFlags request) {
     if (request.hero() != null) {
       return request.hero() ? "hero" : "no hero";
     }
@@ -237,7 +237,7 @@ class GatherController {
     return Boolean.TRUE.equals(request.flap()) ? "fine behind a flap" : "not behind a flap";
   }
 
-  private static UnaryOperator<Choosing> marked(GatherRequests.MarkPhotos request) {
+  private static UnaryOperator<Choosing> flagged(GatherRequests.SetFlags request) {
     return choosing ->
         new Choosing(
             choosing.choice(),

@@ -45,7 +45,7 @@ final class GatherRequests {
   record KeepStarred(@NotNull Long version, @NotNull Integer stars) {}
 
   /** What photos are said to be; what is left out stays as it is. */
-  record MarkPhotos(
+  record SetFlags(
       @NotNull Long version,
       @NotNull @NotEmpty List<@NotBlank String> photos,
       @Nullable Boolean hero,

@@ -43,7 +43,7 @@ final class LineChanges {
       @Nullable List<ChapterChange> chapters,
       @Nullable List<LineViews.PhotoView> photos,
       @Nullable List<LineViews.StackView> stacks,
-      @Nullable List<Views.ThingView> things,
+      @Nullable List<Views.EphemeraView> allEphemera,
       @Nullable Integer wanted) {}
 
   static LineChangesView all(LineViews.LineView now) {
@@ -78,7 +78,7 @@ final class LineChanges {
         chapters,
         changed,
         now.stacks().equals(before.stacks()) ? null : now.stacks(),
-        now.things(),
+        now.allEphemera(),
         now.wanted());
   }
 

@@ -100,7 +100,7 @@ public class LineViews {
       String revision,
       List<ChapterView> chapters,
       List<StackView> stacks,
-      List<Views.ThingView> things,
+      List<Views.EphemeraView> allEphemera,
       @Nullable Integer wanted) {}
 
   LineView line(long albumId) {
@@ -161,7 +161,7 @@ public class LineViews {
         revision,
         chapters,
         stacks.stream().map(LineViews::stack).toList(),
-        album.things().stream().map(thing -> AlbumViews.thing(album, thing)).toList(),
+        album.allEphemera().stream().map(ephemera -> AlbumViews.ephemera(album, ephemera)).toList(),
         album.wantedChapters());
   }
 

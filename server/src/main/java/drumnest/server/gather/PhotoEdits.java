@@ -15,7 +15,7 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.photo.StoryPhoto.Border;
-import drumnest.core.photo.StoryPhoto.Marks;
+import drumnest.core.photo.StoryPhoto.Grouping;
 import drumnest.core.photo.Subject;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.UnprocessableException;
@@ -252,7 +252,8 @@ public class PhotoEdits {
         version,
         photos,
         together ? "stack photos" : "take out of the stack",
-        marks -> new Marks(name, marks.alternates(), marks.border(), marks.chapterName()));
+        grouping ->
+            new Grouping(name, grouping.alternates(), grouping.border(), grouping.chapterName()));
   }
 
   /** Says that photos are versions of one subject, of which one is placed, or that they are not. */
@@ -263,7 +264,8 @@ public class PhotoEdits {
         version,
         photos,
         together ? "versions of one subject" : "no versions of one subject",
-        marks -> new Marks(marks.stack(), name, marks.border(), marks.chapterName()));
+        grouping ->
+            new Grouping(grouping.stack(), name, grouping.border(), grouping.chapterName()));
   }
 
   /** Says that a chapter begins with the photo, or that it goes on with the one before. */
@@ -273,12 +275,12 @@ public class PhotoEdits {
         version,
         List.of(photo),
         begins ? "begin a chapter" : "join chapters",
-        marks ->
-            new Marks(
-                marks.stack(),
-                marks.alternates(),
+        grouping ->
+            new Grouping(
+                grouping.stack(),
+                grouping.alternates(),
                 begins ? Border.BEGINS : Border.JOINS,
-                marks.chapterName()));
+                grouping.chapterName()));
   }
 
   /**
@@ -315,19 +317,22 @@ public class PhotoEdits {
       StoryPhoto photo = both.get(i);
       boolean begins = i == reached;
       Border border =
-          begins ? Border.BEGINS : photo.id().equals(from) ? Border.JOINS : photo.marks().border();
+          begins
+              ? Border.BEGINS
+              : photo.id().equals(from) ? Border.JOINS : photo.grouping().border();
       String name = i == 0 ? before.name() : begins ? after.name() : null;
-      Marks marks = marked(photo.marks(), border, name);
-      if (!marks.equals(photo.marks())) {
+      Grouping grouping = withBorder(photo.grouping(), border, name);
+      if (!grouping.equals(photo.grouping())) {
         PhotoAnnotations told = album.photo(photo.id()).orElseThrow().annotations();
-        changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(marks)));
+        changes.add(new Change.OfPhoto(photo.id(), told, told.withGrouping(grouping)));
       }
     }
     history.step(seen, "move the border of a chapter", changes);
   }
 
-  private static Marks marked(Marks marks, @Nullable Border border, @Nullable String name) {
-    return new Marks(marks.stack(), marks.alternates(), border, name);
+  private static Grouping withBorder(
+      Grouping grouping, @Nullable Border border, @Nullable String name) {
+    return new Grouping(grouping.stack(), grouping.alternates(), border, name);
   }
 
   /** Names the chapter that a photo is in; an empty name takes it back. */
@@ -344,10 +349,10 @@ public class PhotoEdits {
             .orElseThrow();
     for (StoryPhoto each : chapter) {
       String next = each == chapter.get(0) && !name.isEmpty() ? name : null;
-      if (next != null || each.marks().chapterName() != null) {
+      if (next != null || each.grouping().chapterName() != null) {
         PhotoAnnotations told = album.photo(each.id()).orElseThrow().annotations();
-        Marks marks = marked(told.marks(), told.marks().border(), next);
-        changes.add(new Change.OfPhoto(each.id(), told, told.withMarks(marks)));
+        Grouping grouping = withBorder(told.grouping(), told.grouping().border(), next);
+        changes.add(new Change.OfPhoto(each.id(), told, told.withGrouping(grouping)));
       }
     }
     if (!changes.isEmpty()) {
@@ -369,10 +374,10 @@ public class PhotoEdits {
     }
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : album.photos()) {
-      if (photo.marks().border() != null) {
+      if (photo.grouping().border() != null) {
         PhotoAnnotations told = photo.annotations();
-        Marks marks = marked(told.marks(), null, told.marks().chapterName());
-        changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(marks)));
+        Grouping grouping = withBorder(told.grouping(), null, told.grouping().chapterName());
+        changes.add(new Change.OfPhoto(photo.id(), told, told.withGrouping(grouping)));
       }
     }
     changes.add(new Change.OfChapters(album.wantedChapters(), count));
@@ -422,13 +427,14 @@ public class PhotoEdits {
   }
 
   private void mark(
-      long albumId, long version, List<String> photos, String label, UnaryOperator<Marks> next) {
+      long albumId, long version, List<String> photos, String label, UnaryOperator<Grouping> next) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : photos(album, photos)) {
       PhotoAnnotations told = photo.annotations();
-      changes.add(new Change.OfPhoto(photo.id(), told, told.withMarks(next.apply(told.marks()))));
+      changes.add(
+          new Change.OfPhoto(photo.id(), told, told.withGrouping(next.apply(told.grouping()))));
     }
     history.step(seen, label, changes);
   }

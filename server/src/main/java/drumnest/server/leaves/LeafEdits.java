@@ -103,7 +103,7 @@ public class LeafEdits {
     List<Slot> slots = leaf.slots();
     List<String> lost = new ArrayList<>();
     long photos = slots.stream().filter(slot -> album.seated(slot).isPresent()).count();
-    long things = slots.stream().filter(slot -> album.laid(slot).isPresent()).count();
+    long allEphemera = slots.stream().filter(slot -> album.laid(slot).isPresent()).count();
     long measured =
         slots.stream()
             .filter(slot -> album.ownOpening(slot).isPresent())
@@ -114,9 +114,9 @@ public class LeafEdits {
     if (photos > 0) {
       lost.add(Words.counted(photos, "photo goes", "photos go") + " back on the line");
     }
-    if (things > 0) {
+    if (allEphemera > 0) {
       lost.add(
-          Words.counted(things, "card or keepsake goes", "cards or keepsakes go")
+          Words.counted(allEphemera, "card or keepsake goes", "cards or keepsakes go")
               + " back to the tray");
     }
     if (measured > 0) {
@@ -319,15 +319,15 @@ public class LeafEdits {
     if (leaves.isEmpty()) {
       return title + " is of this format; it keeps its leaves and no longer says its format";
     }
-    long things =
+    long allEphemera =
         leaves.stream().flatMap(leaf -> leaf.slots().stream()).filter(album::isFilled).count();
     return Words.counted(leaves.size(), "leaf", "leaves")
         + " of "
         + title
         + (leaves.size() == 1 ? " is" : " are")
         + " taken out"
-        + (things == 0
+        + (allEphemera == 0
             ? ""
-            : ", what " + Words.counted(things, "place holds", "places hold") + " goes back");
+            : ", what " + Words.counted(allEphemera, "place holds", "places hold") + " goes back");
   }
 }

@@ -278,7 +278,7 @@ public class LeafPlans {
 
   private static boolean isSettled(AlbumModel album, Slot slot) {
     Holding held = album.held(slot);
-    boolean settled = held != null && (held.isFixed() || held.thing() != null);
+    boolean settled = held != null && (held.isFixed() || held.ephemera() != null);
     return settled || album.ownOpening(slot).isPresent();
   }
 

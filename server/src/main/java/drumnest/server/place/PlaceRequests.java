@@ -1,6 +1,6 @@
 package drumnest.server.place;
 
-import drumnest.core.album.Thing;
+import drumnest.core.album.Ephemera;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.PixelBoxRequest;
 import drumnest.server.frame.SizeRequest;
@@ -58,9 +58,9 @@ final class PlaceRequests {
   record Opening(@NotNull Long version, @NotBlank String slot, @NotNull SizeRequest opening) {}
 
   /** A card or keepsake; a key is given where it is there already. */
-  record ThingForm(
+  record EphemeraForm(
       @NotNull Long version,
-      @Nullable Integer thing,
+      @Nullable Integer ephemera,
       @NotBlank String kind,
       @NotNull @Plain(is = "a name", max = 120, needed = true) String name,
       @Nullable String w,
@@ -69,13 +69,13 @@ final class PlaceRequests {
       @Nullable Boolean original,
       @Nullable @Plain(is = "a text", max = 4000, lines = true) String words) {
 
-    Thing toThing() {
+    Ephemera toEphemera() {
       if (!kind.equals("card") && !kind.equals("keepsake")) {
         throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
       }
-      return new Thing(
-          thing == null ? 0 : thing,
-          kind.equals("card") ? Thing.Kind.CARD : Thing.Kind.KEEPSAKE,
+      return new Ephemera(
+          ephemera == null ? 0 : ephemera,
+          kind.equals("card") ? Ephemera.Kind.CARD : Ephemera.Kind.KEEPSAKE,
           name.strip(),
           LengthReader.inUse().size("w", w, "h", h),
           LengthReader.inUse().positive("thickness", thickness),
@@ -84,7 +84,7 @@ final class PlaceRequests {
     }
   }
 
-  record OfThing(@NotNull Long version, @NotNull Integer thing) {}
+  record OfEphemera(@NotNull Long version, @NotNull Integer ephemera) {}
 
-  record LayThing(@NotNull Long version, @NotNull Integer thing, @NotBlank String slot) {}
+  record LayEphemera(@NotNull Long version, @NotNull Integer ephemera, @NotBlank String slot) {}
 }

@@ -111,7 +111,7 @@ class TicketViews {
     if (photo == null) {
       return album
           .laid(slot)
-          .map(laid -> thingTicket(album, slot, laid))
+          .map(laid -> ephemeraTicket(album, slot, laid))
           .orElseGet(() -> emptyTicket(album, slot));
     }
     Holding filling = album.holding(slot.id()).orElseThrow();
@@ -173,9 +173,9 @@ class TicketViews {
         null);
   }
 
-  private static TicketView thingTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
+  private static TicketView ephemeraTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
     InsertFit fit = laid.fit();
-    boolean cut = !fit.trimTo().equals(fit.insert()) && !laid.thing().original();
+    boolean cut = !fit.trimTo().equals(fit.insert()) && !laid.ephemera().original();
     List<String> todo = new ArrayList<>();
     if (cut) {
       todo.add("Trim to " + UnitsInUse.text(fit.trimTo()) + ".");
@@ -190,14 +190,14 @@ class TicketViews {
         album,
         slot,
         Views.SizeView.of(cut ? fit.trimTo() : fit.insert()),
-        cut ? "trim to" : laid.thing().name(),
+        cut ? "trim to" : laid.ephemera().name(),
         Words.key(fit.verdict()),
         Views.SizeView.of(fit.play()),
         todo,
-        laid.thing().original()
+        laid.ephemera().original()
             ? "An original: it is never planned with glue or cutting."
             : laid.holding().locked() ? "Locked here." : "",
-        AlbumViews.thing(album, laid.thing()),
+        AlbumViews.ephemera(album, laid.ephemera()),
         AlbumViews.laid(slot, laid));
   }
 
@@ -210,7 +210,7 @@ class TicketViews {
       Views.@Nullable SizeView play,
       List<String> todo,
       String why,
-      Views.@Nullable ThingView thing,
+      Views.@Nullable EphemeraView ephemera,
       Views.@Nullable LaidView laid) {
     Opening opening = album.opening(slot);
     return new TicketView(
@@ -237,7 +237,7 @@ class TicketViews {
         Words.key(slot.kind()),
         Words.key(opening.known()),
         marks(album, slot),
-        thing,
+        ephemera,
         laid);
   }
 
@@ -329,6 +329,6 @@ class TicketViews {
       String kind,
       String known,
       List<PlanViews.MarkView> marks,
-      Views.@Nullable ThingView thing,
+      Views.@Nullable EphemeraView ephemera,
       Views.@Nullable LaidView laid) {}
 }

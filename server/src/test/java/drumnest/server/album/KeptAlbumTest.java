@@ -3,11 +3,11 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
 import drumnest.core.album.Slot;
-import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -26,9 +26,9 @@ import drumnest.server.demo.PhotoWriter;
 import drumnest.server.frame.AlbumEdits;
 import drumnest.server.gather.PhotoEdits;
 import drumnest.server.leaves.LeafEdits;
+import drumnest.server.place.EphemeraEdits;
 import drumnest.server.place.PlaceEdits;
 import drumnest.server.place.SlotEdits;
-import drumnest.server.place.ThingEdits;
 import drumnest.server.stock.RulesInForce;
 import drumnest.server.stock.Shelf;
 import java.time.Duration;
@@ -164,7 +164,7 @@ class KeptAlbumTest {
       case 18 -> part(LeafEdits.class).move(1, version, leaf, 1 + random.nextInt(5));
       case 19 -> part(LeafEdits.class).turnOver(1, version, leaf);
       case 20 -> part(LeafEdits.class).drop(1, version, leaf, Length.ofInches(1));
-      case 21 -> thing(album, slot);
+      case 21 -> ephemera(album, slot);
       case 22 ->
           part(PlaceEdits.class).setAside(1, version, slot, any(List.of(Reservation.values())));
       case 23 ->
@@ -200,22 +200,22 @@ class KeptAlbumTest {
     }
   }
 
-  private void thing(AlbumModel album, String slot) {
-    Thing thing =
-        new Thing(
-            album.nextThingKey(),
-            Thing.Kind.CARD,
+  private void ephemera(AlbumModel album, String slot) {
+    Ephemera ephemera =
+        new Ephemera(
+            album.nextEphemeraKey(),
+            Ephemera.Kind.CARD,
             "Card " + random.nextInt(99),
             size(),
             Length.ZERO,
             false,
             "words");
-    if (album.things().isEmpty() || random.nextBoolean()) {
-      part(ThingEdits.class).add(1, album.version(), thing);
+    if (album.allEphemera().isEmpty() || random.nextBoolean()) {
+      part(EphemeraEdits.class).add(1, album.version(), ephemera);
     } else if (random.nextBoolean()) {
-      part(ThingEdits.class).lay(1, album.version(), any(album.things()).key(), slot);
+      part(EphemeraEdits.class).lay(1, album.version(), any(album.allEphemera()).key(), slot);
     } else {
-      part(ThingEdits.class).remove(1, album.version(), any(album.things()).key());
+      part(EphemeraEdits.class).remove(1, album.version(), any(album.allEphemera()).key());
     }
   }
 

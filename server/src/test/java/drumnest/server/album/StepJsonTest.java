@@ -3,11 +3,11 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Change;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Thing;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
@@ -32,18 +32,19 @@ class StepJsonTest {
           new PixelBox(1, 2, 3, 4),
           SIZE,
           new Choosing(Choice.KEEP, true, false, true, "The first gust"),
-          new StoryPhoto.Marks("a", "", StoryPhoto.Border.BEGINS, "Arriving"));
+          new StoryPhoto.Grouping("a", "", StoryPhoto.Border.BEGINS, "Arriving"));
 
   @Test
   void every_change_is_read_as_it_was_written() {
-    Thing card = new Thing(3, Thing.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, "Words");
+    Ephemera card =
+        new Ephemera(3, Ephemera.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, "Words");
     List<Change> changes =
         List.of(
             new Change.OfHolding(
                 "1-front-1",
                 Holding.reserved(Reservation.WORDS, true),
-                new Holding("a", true, true, null, null, true, Made.CUT)),
-            new Change.OfHolding("1-front-2", null, Holding.ofThing(3)),
+                new Holding(new Holding.Content.OfPhoto("a"), true, true, true, Made.CUT)),
+            new Change.OfHolding("1-front-2", null, Holding.ofEphemera(3)),
             new Change.OfPhoto("a", SAID, SAID.withKeep(null).withOnTable(null)),
             new Change.OfOpening("1-front-1", null, SIZE),
             new Change.OfTitle("before", "after"),
@@ -51,7 +52,7 @@ class StepJsonTest {
             new Change.OfLeaf(
                 1, null, LeafState.of("plain-12x12").turnedOver().withDrop(Length.ofInches(2))),
             new Change.OfOrder(List.of(1, 2), List.of(2, 1)),
-            new Change.OfThing(3, null, card),
+            new Change.OfEphemera(3, null, card),
             new Change.OfEntry("plain-12x12", false, true),
             new Change.OfChapters(null, 4),
             new Change.OfClock("Maker One", Duration.ZERO, Duration.ofMinutes(67)));
@@ -68,6 +69,7 @@ class StepJsonTest {
             + "\"after\":{\"w\":152400000,\"h\":101600000}},"
             + "{\"kind\":\"leaf\",\"leaf\":3,\"before\":null,\"after\":{\"type\":\"plain-12x12\","
             + "\"turned\":true,\"dropBy\":50800000,\"plan\":null,\"reversePlan\":null}},"
+            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
             + "{\"kind\":\"thing\",\"thing\":1,\"before\":null,\"after\":{\"kind\":\"KEEPSAKE\","
             + "\"name\":\"Ring\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":true,"
             + "\"words\":\"\"}},"
@@ -79,12 +81,17 @@ class StepJsonTest {
                 "2-front-5", null, new Size(Length.ofInches(6), Length.ofInches(4))),
             new Change.OfLeaf(
                 3, null, LeafState.of("plain-12x12").turnedOver().withDrop(Length.ofInches(2))),
-            new Change.OfThing(
+            new Change.OfPhoto(
+                "a",
+                null,
+                new PhotoAnnotations(
+                    null, false, null, null, null, new StoryPhoto.Grouping("s", null, null, null))),
+            new Change.OfEphemera(
                 1,
                 null,
-                new Thing(
+                new Ephemera(
                     1,
-                    Thing.Kind.KEEPSAKE,
+                    Ephemera.Kind.KEEPSAKE,
                     "Ring",
                     new Size(Length.ofInches(1), Length.ofInches(1)),
                     Length.ZERO,

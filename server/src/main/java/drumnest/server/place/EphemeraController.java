@@ -13,13 +13,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Cards and keepsakes. Every change answers with the album as it is then. */
 @RestController
-@RequestMapping("/api/albums/{id}/things")
-class ThingController {
+@RequestMapping("/api/albums/{id}/ephemera")
+class EphemeraController {
 
   private final AlbumViews views;
-  private final ThingEdits edits;
+  private final EphemeraEdits edits;
 
-  ThingController(AlbumViews views, ThingEdits edits) {
+  EphemeraController(AlbumViews views, EphemeraEdits edits) {
     this.views = views;
     this.edits = edits;
   }
@@ -29,11 +29,11 @@ class ThingController {
   Views.AlbumView save(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody PlaceRequests.ThingForm request) {
-    if (request.thing() == null) {
-      edits.add(id, request.version(), request.toThing());
+      @Valid @RequestBody PlaceRequests.EphemeraForm request) {
+    if (request.ephemera() == null) {
+      edits.add(id, request.version(), request.toEphemera());
     } else {
-      edits.change(id, request.version(), request.toThing());
+      edits.change(id, request.version(), request.toEphemera());
     }
     return views.album(id, shown);
   }
@@ -42,8 +42,8 @@ class ThingController {
   Views.AlbumView remove(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody PlaceRequests.OfThing request) {
-    edits.remove(id, request.version(), request.thing());
+      @Valid @RequestBody PlaceRequests.OfEphemera request) {
+    edits.remove(id, request.version(), request.ephemera());
     return views.album(id, shown);
   }
 
@@ -51,8 +51,8 @@ class ThingController {
   Views.AlbumView lay(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody PlaceRequests.LayThing request) {
-    edits.lay(id, request.version(), request.thing(), request.slot());
+      @Valid @RequestBody PlaceRequests.LayEphemera request) {
+    edits.lay(id, request.version(), request.ephemera(), request.slot());
     return views.album(id, shown);
   }
 }

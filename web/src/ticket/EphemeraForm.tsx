@@ -1,6 +1,6 @@
 import { type FormEvent, useId, useState } from "react";
 import type { Refusal } from "../api/client";
-import type { Album, Thing } from "../api/types";
+import type { Album, Ephemera } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
@@ -8,29 +8,29 @@ import { TextField } from "../ui/TextField";
 interface Props {
   album: Album;
   /** The one that is changed; none for a new one. */
-  thing?: Thing;
+  ephemera?: Ephemera;
   onDone: () => void;
 }
 
 /** What a card or keepsake is: its size, its thickness, what is written on it. */
-export function ThingForm({ album, thing, onDone }: Props) {
+export function EphemeraForm({ album, ephemera, onDone }: Props) {
   const step = useStep(album.id);
   const id = useId();
-  const [kind, setKind] = useState(thing?.kind ?? "card");
-  const [name, setName] = useState(thing?.name ?? "");
-  const [w, setW] = useState(thing?.size.w.exact ?? "3 in");
-  const [h, setH] = useState(thing?.size.h.exact ?? "4 in");
-  const [thickness, setThickness] = useState(thing?.thickness.exact ?? ".012 in");
-  const [original, setOriginal] = useState(thing?.original ?? false);
-  const [words, setWords] = useState(thing?.words ?? "");
+  const [kind, setKind] = useState(ephemera?.kind ?? "card");
+  const [name, setName] = useState(ephemera?.name ?? "");
+  const [w, setW] = useState(ephemera?.size.w.exact ?? "3 in");
+  const [h, setH] = useState(ephemera?.size.h.exact ?? "4 in");
+  const [thickness, setThickness] = useState(ephemera?.thickness.exact ?? ".012 in");
+  const [original, setOriginal] = useState(ephemera?.original ?? false);
+  const [words, setWords] = useState(ephemera?.words ?? "");
   const [refusal, setRefusal] = useState<Refusal | null>(null);
 
   async function save(event: FormEvent) {
     event.preventDefault();
     setRefusal(null);
     const done = await step(
-      "/api/albums/{id}/things/save",
-      { thing: thing?.key, kind, name, w, h, thickness, original, words },
+      "/api/albums/{id}/ephemera/save",
+      { ephemera: ephemera?.key, kind, name, w, h, thickness, original, words },
       setRefusal,
     );
     if (done) {
@@ -106,7 +106,7 @@ export function ThingForm({ album, thing, onDone }: Props) {
       )}
       <div className="col-span-2 mt-1">
         <Button strong type="submit">
-          {thing ? "Save" : "Add it"}
+          {ephemera ? "Save" : "Add it"}
         </Button>
       </div>
     </form>

@@ -1,6 +1,6 @@
 package drumnest.server.album;
 
-import drumnest.core.album.Thing;
+import drumnest.core.album.Ephemera;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import jakarta.persistence.Entity;
@@ -11,15 +11,15 @@ import jakarta.persistence.Table;
 
 /** A card with words or a keepsake of an album. */
 @Entity
-@Table(name = "thing")
-class ThingEntity {
+@Table(name = "ephemera")
+class EphemeraEntity {
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
   private Long albumId;
-  private int thingKey;
+  private int ephemeraKey;
   private String kind;
   private String name;
   private long w;
@@ -28,27 +28,27 @@ class ThingEntity {
   private boolean original;
   private String words;
 
-  protected ThingEntity() {}
+  protected EphemeraEntity() {}
 
-  ThingEntity(Long albumId, int thingKey) {
+  EphemeraEntity(Long albumId, int ephemeraKey) {
     this.albumId = albumId;
-    this.thingKey = thingKey;
+    this.ephemeraKey = ephemeraKey;
   }
 
-  void be(Thing thing) {
-    this.kind = thing.kind().name();
-    this.name = thing.name();
-    this.w = thing.size().w().toNanometres();
-    this.h = thing.size().h().toNanometres();
-    this.thickness = thing.thickness().toNanometres();
-    this.original = thing.original();
-    this.words = thing.words();
+  void be(Ephemera ephemera) {
+    this.kind = ephemera.kind().name();
+    this.name = ephemera.name();
+    this.w = ephemera.size().w().toNanometres();
+    this.h = ephemera.size().h().toNanometres();
+    this.thickness = ephemera.thickness().toNanometres();
+    this.original = ephemera.original();
+    this.words = ephemera.words();
   }
 
-  Thing asThing() {
-    return new Thing(
-        thingKey,
-        Thing.Kind.valueOf(kind),
+  Ephemera asEphemera() {
+    return new Ephemera(
+        ephemeraKey,
+        Ephemera.Kind.valueOf(kind),
         name,
         new Size(Length.ofNanometres(w), Length.ofNanometres(h)),
         Length.ofNanometres(thickness),

@@ -20,7 +20,7 @@ import java.util.List;
  * @param original whether it cannot be replaced, and so is never glued or cut
  * @param words what is written on a card; empty on a keepsake
  */
-public record Thing(
+public record Ephemera(
     int key, Kind kind, String name, Size size, Length thickness, boolean original, String words) {
 
   /** What a thing is. */
@@ -41,8 +41,8 @@ public record Thing(
     SLIDES
   }
 
-  public Thing withKey(int next) {
-    return new Thing(next, kind, name, size, thickness, original, words);
+  public Ephemera withKey(int next) {
+    return new Ephemera(next, kind, name, size, thickness, original, words);
   }
 
   /** How it goes into an opening, with a quarter turn or without; never turned by itself. */

@@ -1,37 +1,37 @@
 import { useState } from "react";
-import type { Album, Thing } from "../api/types";
+import type { Album, Ephemera } from "../api/types";
 import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
-import { ThingForm } from "./ThingForm";
+import { EphemeraForm } from "./EphemeraForm";
 
 /** The ticket of a card or keepsake without a place. */
-export function ThingTicket({ album, thing }: { album: Album; thing: Thing }) {
+export function EphemeraTicket({ album, ephemera }: { album: Album; ephemera: Ephemera }) {
   const [open, setOpen] = useState(false);
   const step = useStep(album.id);
   if (open) {
-    return <ThingForm album={album} thing={thing} onDone={() => setOpen(false)} />;
+    return <EphemeraForm album={album} ephemera={ephemera} onDone={() => setOpen(false)} />;
   }
   return (
     <>
       <p className="mb-2 text-[13px] text-quiet">
-        {thing.kind === "card" ? "A card" : "A keepsake"} without a place
+        {ephemera.kind === "card" ? "A card" : "A keepsake"} without a place
       </p>
-      <h2 className="text-xl leading-tight">{thing.name}</h2>
+      <h2 className="text-xl leading-tight">{ephemera.name}</h2>
       <p data-headline="" className="mt-3 flex items-baseline gap-[0.16em] text-[52px]">
-        <GreatMeasure text={thing.size.w.text} />
+        <GreatMeasure text={ephemera.size.w.text} />
         <span className="text-[0.5em] leading-none text-quiet">×</span>
-        <GreatMeasure text={thing.size.h.text} />
+        <GreatMeasure text={ephemera.size.h.text} />
       </p>
       <p className="mt-2 text-[13.5px]">
         Drag it into a pocket or a mount, or press Enter on it and choose one.
       </p>
       <dl className="mt-3 border-b-2 border-ink text-[13px]">
-        <Row name="Thickness">{thing.thick}</Row>
-        <Row name="Original">{thing.original ? "yes: never glued or cut" : "no, or a copy"}</Row>
-        {thing.room && (
+        <Row name="Thickness">{ephemera.thick}</Row>
+        <Row name="Original">{ephemera.original ? "yes: never glued or cut" : "no, or a copy"}</Row>
+        {ephemera.room && (
           <Row name="Words">
-            <Measures text={thing.room} />
+            <Measures text={ephemera.room} />
           </Row>
         )}
       </dl>
@@ -39,7 +39,7 @@ export function ThingTicket({ album, thing }: { album: Album; thing: Thing }) {
         <Do name="change" onDo={() => setOpen(true)} />
         <Do
           name="take away"
-          onDo={() => step("/api/albums/{id}/things/remove", { thing: thing.key })}
+          onDo={() => step("/api/albums/{id}/ephemera/remove", { ephemera: ephemera.key })}
         />
       </div>
     </>
