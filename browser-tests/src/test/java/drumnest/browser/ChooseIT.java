@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -28,7 +29,14 @@ class ChooseIT {
 
   @RegisterExtension static final Sitting SITTING = Sitting.atTheDemo();
 
+  private static FirstAlbum album;
+
   private Page page;
+
+  @BeforeAll
+  static void find() {
+    album = new FirstAlbum(SITTING.address());
+  }
 
   @BeforeEach
   void open() {
@@ -41,6 +49,7 @@ class ChooseIT {
   @AfterEach
   void close() {
     page.context().close();
+    album.leaveAsFound();
   }
 
   private Locator sheet() {
@@ -168,7 +177,6 @@ class ChooseIT {
 
   @Test
   void chapters_are_begun_joined_and_moved() {
-    Object began = page.evaluate("async () => " + LAST);
     Locator heads = sheet().locator("[data-budget]");
     tab("Time");
     Locator chapters =
@@ -209,13 +217,8 @@ class ChooseIT {
     for (int i = 0; i < 4; i++) {
       press("z");
     }
-    // There are as many after the first of them already.
-    page.waitForFunction("async began => " + LAST + " === began", began);
     assertThat(chapters.getByText(asMany)).isVisible();
   }
-
-  /** What would be taken back next. */
-  private static final String LAST = "((await (await fetch('/api/albums/1')).json()).undo ?? null)";
 
   @Test
   void the_clock_of_the_second_camera_is_shifted_after_its_effect_was_seen() {

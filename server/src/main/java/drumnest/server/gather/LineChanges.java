@@ -68,7 +68,7 @@ final class LineChanges {
               chapter.id(), chapter.title(), chapter.named(), same, same == null ? photos : null));
       if (same != null) {
         photos.stream()
-            .filter(photo -> !photo.equals(photoBefore.get(photo.id())))
+            .filter(photo -> differs(photo, photoBefore.get(photo.id())))
             .forEach(changed::add);
       }
     }
@@ -80,6 +80,11 @@ final class LineChanges {
         now.stacks().equals(before.stacks()) ? null : now.stacks(),
         now.allEphemera(),
         now.wanted());
+  }
+
+  /** Most photos are the very same as before, so that none of their fields need be compared. */
+  private static boolean differs(LineViews.PhotoView now, LineViews.@Nullable PhotoView before) {
+    return now != before && !now.equals(before);
   }
 
   private static List<LineViews.PhotoView> inOrder(LineViews.ChapterView chapter) {

@@ -1,6 +1,7 @@
 package drumnest.server.gather;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.measure.Units;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choosing;
@@ -9,15 +10,18 @@ import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Revisions;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
+import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -28,7 +32,7 @@ public class LineViews {
   private static final int MOST_PHOTOS = 40_000;
 
   private final OpenAlbums openAlbums;
-  private final Revisions<LineView> told = new Revisions<>(MOST_PHOTOS, LineViews::photos);
+  private final Revisions<Told> told = new Revisions<>(MOST_PHOTOS, told -> told.photos().size());
 
   LineViews(OpenAlbums openAlbums) {
     this.openAlbums = openAlbums;
@@ -68,7 +72,45 @@ public class LineViews {
       @Nullable String alternates,
       Views.@Nullable PixelBoxView keep,
       Views.@Nullable SizeView onTable,
-      Views.@Nullable WhereView where) {}
+      Views.@Nullable WhereView where) {
+
+    /** The same photo with its company on the line and its place in the album. */
+    PhotoView in(
+        int rankNow,
+        @Nullable String stack,
+        @Nullable String versions,
+        Views.@Nullable WhereView place) {
+      if (rankNow == rank
+          && Objects.equals(stack, lookalike)
+          && Objects.equals(versions, alternates)
+          && Objects.equals(place, where)) {
+        return this;
+      }
+      return new PhotoView(
+          id,
+          name,
+          rankNow,
+          pixels,
+          takenAt,
+          takenText,
+          datedByMaker,
+          blurred,
+          choice,
+          hero,
+          secret,
+          flap,
+          noFile,
+          caption,
+          light,
+          stars,
+          camera,
+          stack,
+          versions,
+          keep,
+          onTable,
+          place);
+    }
+  }
 
   /**
    * A chapter.
@@ -103,15 +145,40 @@ public class LineViews {
       List<Views.EphemeraView> allEphemera,
       @Nullable Integer wanted) {}
 
-  LineView line(long albumId) {
-    OpenAlbums.Opened opened = openAlbums.opened(albumId);
-    LineView known = told.at(albumId, opened.revision());
-    if (known != null) {
-      return known;
+  /**
+   * A line that was told, with what its photos were shown by.
+   *
+   * @param photos every photo with how it is shown
+   */
+  private record Told(
+      LineView line, HouseRules rules, Units units, Map<String, ShownPhoto> photos) {
+
+    /** How a photo was shown if all it is shown by is the same now, but for its company. */
+    @Nullable PhotoView view(AlbumPhoto photo, HouseRules rulesNow) {
+      ShownPhoto shown = photos.get(photo.id());
+      return shown != null
+              && shown.photo() == photo
+              && rules == rulesNow
+              && units == UnitsInUse.current()
+          ? shown.view()
+          : null;
     }
-    LineView line = line(opened.album(), opened.revision());
-    told.tell(albumId, opened.revision(), line);
-    return line;
+  }
+
+  private record ShownPhoto(AlbumPhoto photo, PhotoView view) {}
+
+  LineView line(long albumId) {
+    return line(albumId, null);
+  }
+
+  private LineView line(long albumId, @Nullable Told before) {
+    OpenAlbums.Opened opened = openAlbums.opened(albumId);
+    Told known = told.at(albumId, opened.revision());
+    if (known == null) {
+      known = line(opened.album(), opened.revision(), before);
+      told.tell(albumId, opened.revision(), known);
+    }
+    return known.line();
   }
 
   /**
@@ -120,18 +187,12 @@ public class LineViews {
    * @param since the revision of the line that the page shows
    */
   LineChanges.LineChangesView changes(long albumId, String since) {
-    LineView before = told.at(albumId, since);
-    LineView now = line(albumId);
-    return before == null ? LineChanges.all(now) : LineChanges.between(before, now);
+    Told before = told.at(albumId, since);
+    LineView now = line(albumId, before);
+    return before == null ? LineChanges.all(now) : LineChanges.between(before.line(), now);
   }
 
-  private static int photos(LineView line) {
-    return line.chapters().stream()
-        .mapToInt(chapter -> chapter.photos().size() + chapter.out().size())
-        .sum();
-  }
-
-  private static LineView line(AlbumModel album, String revision) {
+  private static Told line(AlbumModel album, String revision, @Nullable Told before) {
     List<Stack> stacks = album.story().stacks();
     Map<String, String> stackOf = new HashMap<>();
     stacks.forEach(stack -> stack.photos().forEach(p -> stackOf.put(p.id(), stack.id())));
@@ -139,14 +200,19 @@ public class LineViews {
     List<Chapter> divided = album.chapters();
     List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
     List<ChapterView> chapters = new ArrayList<>();
+    Map<String, ShownPhoto> shown = new HashMap<>();
     int rank = 0;
     for (int i = 0; i < divided.size(); i++) {
       List<PhotoView> in = new ArrayList<>();
       List<PhotoView> out = new ArrayList<>();
       for (StoryPhoto each : divided.get(i).photos()) {
         AlbumPhoto photo = album.photo(each.id()).orElseThrow();
-        (photo.isOut() ? out : in)
-            .add(photo(album, photo, rank++, stackOf.get(each.id()), alternates.get(each.id())));
+        PhotoView known = before == null ? null : before.view(photo, album.rules());
+        PhotoView view =
+            (known == null ? alone(album, photo) : known)
+                .in(rank++, stackOf.get(each.id()), alternates.get(each.id()), where(album, photo));
+        shown.put(each.id(), new ShownPhoto(photo, view));
+        (photo.isOut() ? out : in).add(view);
       }
       String name = divided.get(i).name();
       chapters.add(
@@ -157,12 +223,16 @@ public class LineViews {
               in,
               out));
     }
-    return new LineView(
-        revision,
-        chapters,
-        stacks.stream().map(LineViews::stack).toList(),
-        album.allEphemera().stream().map(ephemera -> AlbumViews.ephemera(album, ephemera)).toList(),
-        album.wantedChapters());
+    LineView line =
+        new LineView(
+            revision,
+            chapters,
+            stacks.stream().map(LineViews::stack).toList(),
+            album.allEphemera().stream()
+                .map(ephemera -> AlbumViews.ephemera(album, ephemera))
+                .toList(),
+            album.wantedChapters());
+    return new Told(line, album.rules(), UnitsInUse.current(), shown);
   }
 
   private static StackView stack(Stack stack) {
@@ -170,22 +240,21 @@ public class LineViews {
         stack.id(), stack.photos().stream().map(StoryPhoto::id).toList(), Words.reason(stack));
   }
 
-  /** A photo by itself, without its company. */
+  /** A photo by itself, without its company on the line. */
   public static PhotoView photo(AlbumModel album, AlbumPhoto photo) {
-    return photo(album, photo, 0, null, null);
+    return alone(album, photo).in(0, null, null, where(album, photo));
   }
 
-  private static PhotoView photo(
-      AlbumModel album,
-      AlbumPhoto photo,
-      int rank,
-      @Nullable String stack,
-      @Nullable String alternates) {
+  private static Views.@Nullable WhereView where(AlbumModel album, AlbumPhoto photo) {
+    return album.slotOf(photo.id()).map(slot -> AlbumViews.where(album, slot)).orElse(null);
+  }
+
+  private static PhotoView alone(AlbumModel album, AlbumPhoto photo) {
     Choosing choosing = photo.choosing();
     return new PhotoView(
         photo.id(),
         photo.name(),
-        rank,
+        0,
         Views.PixelsView.of(photo.pixels()),
         photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
         Words.moment(photo.takenAt()),
@@ -200,11 +269,11 @@ public class LineViews {
         light(album, photo.look()),
         photo.rating(),
         photo.words().camera(),
-        stack,
-        alternates,
+        null,
+        null,
         Views.PixelBoxView.ofNullable(photo.keep()),
         Views.SizeView.ofNullable(photo.onTable()),
-        album.slotOf(photo.id()).map(slot -> AlbumViews.where(album, slot)).orElse(null));
+        null);
   }
 
   private static @Nullable Boolean yes(boolean flag) {

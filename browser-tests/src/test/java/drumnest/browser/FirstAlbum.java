@@ -1,0 +1,64 @@
+package drumnest.browser;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+
+/** The first album of an application, as it was found, so that a test can leave it so. */
+final class FirstAlbum {
+
+  private static final int MOST_STEPS = 100;
+
+  private final HttpClient http = HttpClient.newHttpClient();
+  private final String address;
+  private final String found;
+
+  FirstAlbum(String address) {
+    this.address = address + "/api/albums/1";
+    this.found = line();
+  }
+
+  /** Takes back what was done since, also what was still on its way. */
+  void leaveAsFound() {
+    for (int i = 0; !line().equals(found); i++) {
+      if (i == MOST_STEPS) {
+        throw new AssertionError("The album cannot be taken back to what was found.");
+      }
+      JsonObject body = new JsonObject();
+      body.add("version", album().get("version"));
+      // Somebody else's step that comes first refuses it: then the next round takes both back.
+      send(
+          HttpRequest.newBuilder(URI.create(address + "/undo"))
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
+    }
+  }
+
+  private JsonObject album() {
+    return JsonParser.parseString(send(HttpRequest.newBuilder(URI.create(address))))
+        .getAsJsonObject();
+  }
+
+  private String line() {
+    JsonObject line =
+        JsonParser.parseString(send(HttpRequest.newBuilder(URI.create(address + "/line"))))
+            .getAsJsonObject();
+    line.remove("revision");
+    return line.toString();
+  }
+
+  private String send(HttpRequest.Builder request) {
+    try {
+      return http.send(request.build(), HttpResponse.BodyHandlers.ofString()).body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}
