@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/crops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/date": {
         parameters: {
             query?: never;
@@ -382,6 +398,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["format"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["frame"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1466,6 +1498,7 @@ export interface components {
     schemas: {
         AboutView: {
             data: string;
+            faces: string;
             pictures: string;
             version: string;
         };
@@ -1658,6 +1691,8 @@ export interface components {
         };
         CloseView: {
             doubt?: string;
+            framing: string;
+            heads: components["schemas"]["PixelBoxView"][];
             proposal?: components["schemas"]["PixelBoxView"];
             quiet?: components["schemas"]["PixelBoxView"];
             remarks: components["schemas"]["RemarkView"][];
@@ -1686,6 +1721,22 @@ export interface components {
             withoutDate: number;
             /** Format: int32 */
             withoutPlace: number;
+        };
+        CropView: {
+            name: string;
+            now: components["schemas"]["ShareBoxView"];
+            photo: string;
+            pixels: components["schemas"]["PixelsView"];
+            then: components["schemas"]["ShareBoxView"];
+            where: components["schemas"]["WhereView"];
+            words: string;
+        };
+        CropsView: {
+            crops: components["schemas"]["CropView"][];
+            /** Format: int32 */
+            looked: number;
+            /** Format: int32 */
+            toLook: number;
         };
         Dated: {
             photo: string;
@@ -1785,6 +1836,12 @@ export interface components {
              * @enum {string}
              */
             kind: "format";
+        };
+        Frame: {
+            follows: boolean;
+            photos: string[];
+            /** Format: int64 */
+            version: number;
         };
         Grid: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             border?: string;
@@ -2371,6 +2428,7 @@ export interface components {
         SeatView: {
             blank: boolean;
             byHand: boolean;
+            cuts?: string;
             cutsKeepBox: boolean;
             drawing: components["schemas"]["DrawingView"];
             locked: boolean;
@@ -3150,6 +3208,28 @@ export interface operations {
             };
         };
     };
+    crops: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropsView"];
+                };
+            };
+        };
+    };
     date: {
         parameters: {
             query?: {
@@ -3310,6 +3390,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Format"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    frame: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Frame"];
             };
         };
         responses: {

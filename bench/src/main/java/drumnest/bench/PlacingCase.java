@@ -2,6 +2,7 @@ package drumnest.bench;
 
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
@@ -39,6 +40,7 @@ final class PlacingCase {
               "p" + i,
               new Pixels(shape[0], shape[1]),
               keep,
+              Focus.NONE,
               3,
               i % 9 < 3 ? "burst" + i / 9 : null,
               i % 20 < 2 ? "version" + i / 20 : null,

@@ -18,7 +18,12 @@ import java.util.List;
 final class Packed {
 
   private static final List<String> JVM =
-      List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx320m", "-Xlog:disable");
+      List.of(
+          "-Dspring.aot.enabled=true",
+          "-XX:TieredStopAtLevel=1",
+          "-XX:+UseSerialGC",
+          "-Xmx320m",
+          "-Xlog:disable");
   private static final Packed ONCE = new Packed();
 
   private final Path jar;

@@ -526,7 +526,14 @@ public final class AlbumModel {
   public PrintInPocket measure(
       Slot slot, AlbumPhoto photo, boolean turned, @Nullable PixelBox keep) {
     return fits.to(
-        new FitQuestion(photo.pixels(), keep, photo.onTable(), slot.takes(), opening(slot), turned),
+        new FitQuestion(
+            photo.pixels(),
+            keep,
+            photo.focus(),
+            photo.onTable(),
+            slot.takes(),
+            opening(slot),
+            turned),
         rules());
   }
 

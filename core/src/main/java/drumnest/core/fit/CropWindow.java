@@ -2,6 +2,7 @@ package drumnest.core.fit;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -10,8 +11,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The part of a picture that a print shows: the largest window of the print's shape that contains
- * the keep box, centred on it (on the picture where there is none) as far as the picture's edges
- * allow.
+ * the keep box, centred on it as far as the picture's edges allow. Where there is no keep box it
+ * follows the focus, as {@link FollowingWindow} says; where there is none either it is centred on
+ * the picture.
  *
  * <p>Such a window always spans the picture on one axis, the limiting one; on the other it is as
  * long as the print's shape asks, rounded to the nearest pixel. There is none where the keep box is
@@ -44,16 +46,22 @@ public record CropWindow(
    */
   public static Optional<CropWindow> of(
       Pixels picture, Size print, @Nullable PixelBox keep, HouseRules rules) {
-    return of(picture, print, keep, false, rules);
+    return of(picture, print, keep, Focus.NONE, false, rules);
   }
 
   /**
    * The window for a print whose picture lies in it with a quarter turn, or without.
    *
+   * @param focus what it follows where there is no keep box
    * @see #of(Pixels, Size, PixelBox, HouseRules)
    */
   public static Optional<CropWindow> of(
-      Pixels picture, Size print, @Nullable PixelBox keep, boolean turned, HouseRules rules) {
+      Pixels picture,
+      Size print,
+      @Nullable PixelBox keep,
+      Focus focus,
+      boolean turned,
+      HouseRules rules) {
     require(picture, print, keep);
     Size shape = print.turnedIf(turned);
     long across = picture.w() * shape.h().toNanometres();
@@ -74,8 +82,8 @@ public record CropWindow(
     int window = Math.min(otherPixels, Math.max(1, nearest(free, limit.toNanometres())));
     PixelBox crop =
         spansWidth
-            ? new PixelBox(0, start(otherPixels, window, keep, false), picture.w(), window)
-            : new PixelBox(start(otherPixels, window, keep, true), 0, window, picture.h());
+            ? new PixelBox(0, start(otherPixels, window, keep, focus, false), picture.w(), window)
+            : new PixelBox(start(otherPixels, window, keep, focus, true), 0, window, picture.h());
     return Optional.of(
         new CropWindow(
             print,
@@ -88,18 +96,26 @@ public record CropWindow(
 
   /**
    * The better of both turns: a quarter turn only where that keeps more of the picture, or only
-   * that is possible.
+   * that is possible, and never where it lays people on their side.
    *
-   * @see #of(Pixels, Size, PixelBox, HouseRules)
+   * @see #of(Pixels, Size, PixelBox, Focus, boolean, HouseRules)
    */
   public static Optional<CropWindow> ofEitherTurn(
-      Pixels picture, Size print, @Nullable PixelBox keep, HouseRules rules) {
-    Optional<CropWindow> straight = of(picture, print, keep, false, rules);
-    Optional<CropWindow> turned = of(picture, print, keep, true, rules);
+      Pixels picture, Size print, @Nullable PixelBox keep, Focus focus, HouseRules rules) {
+    Optional<CropWindow> straight = of(picture, print, keep, focus, false, rules);
+    if (focus.hasPeople()) {
+      return straight;
+    }
+    Optional<CropWindow> turned = of(picture, print, keep, focus, true, rules);
     if (straight.isEmpty() || turned.isEmpty()) {
       return straight.or(() -> turned);
     }
     return turned.get().keptShare() > straight.get().keptShare() ? turned : straight;
+  }
+
+  /** What the window cuts of the focus. */
+  public FocusCut cut(Focus focus) {
+    return FocusCut.of(focus, crop);
   }
 
   private static void require(Pixels picture, Size print, @Nullable PixelBox keep) {
@@ -116,9 +132,13 @@ public record CropWindow(
   }
 
   /** Where a window of {@code length} begins on an axis of {@code available} pixels. */
-  private static int start(int available, int length, @Nullable PixelBox keep, boolean acrossX) {
-    int keepStart = keep == null ? 0 : acrossX ? keep.x() : keep.y();
-    int keepLength = keep == null ? available : acrossX ? keep.w() : keep.h();
+  private static int start(
+      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
+    if (keep == null) {
+      return FollowingWindow.start(available, length, focus, acrossX);
+    }
+    int keepStart = acrossX ? keep.x() : keep.y();
+    int keepLength = acrossX ? keep.w() : keep.h();
     int centred = Math.floorDiv(2 * keepStart + keepLength - length, 2);
     return Math.max(0, Math.min(available - length, centred));
   }

@@ -1,6 +1,7 @@
 package drumnest.core.fit;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param pixels the size of the picture after turning it upright
  * @param keep what must stay of it
+ * @param focus what a crop follows where nothing must stay
  * @param onTable the size of the print if it already lies on the table
  * @param takes the size of the print that the slot takes
  * @param opening the slot's opening
@@ -19,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record FitQuestion(
     Pixels pixels,
     @Nullable PixelBox keep,
+    Focus focus,
     @Nullable Size onTable,
     Size takes,
     Opening opening,
@@ -35,6 +38,6 @@ public record FitQuestion(
   }
 
   public PrintInPocket answer(HouseRules rules) {
-    return PrintInPocket.of(pixels, keep, onTable, takes, opening, turned, rules);
+    return PrintInPocket.of(pixels, keep, focus, onTable, takes, opening, turned, rules);
   }
 }

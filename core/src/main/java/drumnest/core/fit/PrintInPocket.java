@@ -1,6 +1,8 @@
 package drumnest.core.fit;
 
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -25,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param keptShare the share of the picture that is seen in the end, above 0 and at most 1; 0 where
  *     no window contains the keep box
  * @param cutsKeepBox whether what must stay would be cut
+ * @param cut what is cut of people and subject; nothing where the maker drew a keep box, for then
+ *     that says all
  */
 public record PrintInPocket(
     Size print,
@@ -35,11 +39,13 @@ public record PrintInPocket(
     InsertFit fit,
     Trim trim,
     double keptShare,
-    boolean cutsKeepBox) {
+    boolean cutsKeepBox,
+    FocusCut cut) {
 
   /**
    * @param picture the picture's pixels
    * @param keep what must stay of it, or null
+   * @param focus what the crop follows where nothing must stay
    * @param onTable the size of the print if it lies on the table, as its picture is seen upright;
    *     null while it is a file
    * @param named the named size of the pocket
@@ -48,48 +54,65 @@ public record PrintInPocket(
   public static PrintInPocket of(
       Pixels picture,
       @Nullable PixelBox keep,
+      Focus focus,
       @Nullable Size onTable,
       Size named,
       Opening opening,
       boolean turned,
       HouseRules rules) {
     return onTable == null
-        ? ordered(picture, keep, named, opening, turned, rules)
-        : lying(picture, keep, onTable, opening, turned, rules);
+        ? ordered(picture, keep, focus, named, opening, turned, rules)
+        : lying(picture, keep, focus, onTable, opening, turned, rules);
   }
 
   private static PrintInPocket ordered(
       Pixels picture,
       @Nullable PixelBox keep,
+      Focus focus,
       Size named,
       Opening opening,
       boolean turned,
       HouseRules rules) {
     InsertFit fit = InsertFit.of(named, opening, rules);
-    Optional<CropWindow> crop = CropWindow.of(picture, named, keep, turned, rules);
+    Optional<CropWindow> crop = CropWindow.of(picture, named, keep, focus, turned, rules);
     PixelBox window =
         crop.map(CropWindow::crop).orElse(new PixelBox(0, 0, picture.w(), picture.h()));
-    PixelBox keepInPrint = keep == null || crop.isEmpty() ? null : within(keep, window);
+    PixelBox held = keep == null ? focus.centre() : keep;
+    PixelBox keepInPrint = held == null || crop.isEmpty() ? null : within(held, window);
     Trim trim = trim(named, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
     double kept = crop.map(CropWindow::keptShare).orElse(0.0) * share(trim);
     return new PrintInPocket(
-        named, false, turned, crop.orElse(null), opening, fit, trim, kept, crop.isEmpty());
+        named,
+        false,
+        turned,
+        crop.orElse(null),
+        opening,
+        fit,
+        trim,
+        kept,
+        crop.isEmpty(),
+        keep == null ? FocusCut.of(focus, window) : FocusCut.NONE);
   }
 
   private static PrintInPocket lying(
       Pixels picture,
       @Nullable PixelBox keep,
+      Focus focus,
       Size onTable,
       Opening opening,
       boolean turned,
       HouseRules rules) {
     Size print = onTable.turnedIf(turned);
     InsertFit fit = InsertFit.of(print, opening, rules);
-    Trim trim = trim(print, fit, picture, keep, turned, rules);
+    Trim trim = trim(print, fit, picture, keep == null ? focus.centre() : keep, turned, rules);
     boolean cuts =
         keep != null
             && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
-    return new PrintInPocket(print, true, turned, null, opening, fit, trim, share(trim), cuts);
+    FocusCut cut =
+        keep == null
+            ? FocusCut.of(focus, Turned.back(left(trim, picture, turned), picture, turned))
+            : FocusCut.NONE;
+    return new PrintInPocket(print, true, turned, null, opening, fit, trim, share(trim), cuts, cut);
   }
 
   private static Trim trim(
@@ -116,8 +139,32 @@ public record PrintInPocket(
             .isMoreThan(trim.from().h().times(printed.h() - keep.y() - keep.h(), printed.h()));
   }
 
-  private static PixelBox within(PixelBox keep, PixelBox window) {
-    return new PixelBox(keep.x() - window.x(), keep.y() - window.y(), keep.w(), keep.h());
+  /** What is left of a picture that lies so after its print was trimmed. */
+  private static PixelBox left(Trim trim, Pixels picture, boolean turned) {
+    Pixels printed = Turned.pixels(picture, turned);
+    int x = pixels(trim.left(), trim.from().w(), printed.w());
+    int y = pixels(trim.top(), trim.from().h(), printed.h());
+    int right = printed.w() - pixels(trim.right(), trim.from().w(), printed.w());
+    int bottom = printed.h() - pixels(trim.bottom(), trim.from().h(), printed.h());
+    return new PixelBox(x, y, Math.max(1, right - x), Math.max(1, bottom - y));
+  }
+
+  private static int pixels(Length off, Length whole, int available) {
+    return (int) (off.toNanometres() * available / whole.toNanometres());
+  }
+
+  /** The part of a box that is in the window, in the window's pixels; nothing where none is. */
+  private static @Nullable PixelBox within(PixelBox box, PixelBox window) {
+    if (box.overlap(window) == 0) {
+      return null;
+    }
+    int x = Math.max(box.x(), window.x());
+    int y = Math.max(box.y(), window.y());
+    return new PixelBox(
+        x - window.x(),
+        y - window.y(),
+        Math.min(box.right(), window.right()) - x,
+        Math.min(box.bottom(), window.bottom()) - y);
   }
 
   private static double share(Trim trim) {

@@ -15,4 +15,9 @@ final class Turned {
   static PixelBox box(PixelBox box, Pixels picture, boolean turned) {
     return turned ? new PixelBox(picture.h() - box.y() - box.h(), box.x(), box.h(), box.w()) : box;
   }
+
+  /** The box in the upright picture, from where it is after the turn. */
+  static PixelBox back(PixelBox box, Pixels picture, boolean turned) {
+    return turned ? new PixelBox(box.y(), picture.h() - box.x() - box.w(), box.h(), box.w()) : box;
+  }
 }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param name what the file was called when it came in
  * @param look what it looks like; null where that is not known
  * @param sharpness how sharp it is, by {@link Look#sharpness()}; 0 where that is not known
+ * @param found the people and the subject that were found in it
  * @param words what the file says of the picture
  * @param rating its stars, 0 to 5, or -1 for rejected, from the file or its sidecar; null without
  * @param annotations what the maker said
@@ -22,6 +23,7 @@ public record AlbumPhoto(
     String name,
     @Nullable Look look,
     double sharpness,
+    Focus found,
     FileWords words,
     @Nullable Integer rating,
     PhotoAnnotations annotations,
@@ -56,6 +58,11 @@ public record AlbumPhoto(
     return annotations.keep();
   }
 
+  /** What a crop of it follows; nothing where the maker wants it centred. */
+  public Focus focus() {
+    return annotations.framing() == Framing.FOLLOWS ? found : Focus.NONE;
+  }
+
   /** The size of the print if it already lies on the table, as its picture is seen upright. */
   public @Nullable Size onTable() {
     return annotations.onTable();
@@ -79,10 +86,10 @@ public record AlbumPhoto(
   }
 
   public AlbumPhoto with(PhotoAnnotations next) {
-    return new AlbumPhoto(file, name, look, sharpness, words, rating, next, shift);
+    return new AlbumPhoto(file, name, look, sharpness, found, words, rating, next, shift);
   }
 
   public AlbumPhoto shiftedBy(Duration by) {
-    return new AlbumPhoto(file, name, look, sharpness, words, rating, annotations, by);
+    return new AlbumPhoto(file, name, look, sharpness, found, words, rating, annotations, by);
   }
 }

@@ -24,6 +24,38 @@ public record PixelBox(int x, int y, int w, int h) {
     return (long) x + w <= picture.w() && (long) y + h <= picture.h();
   }
 
+  /** The column right of it. */
+  public int right() {
+    return x + w;
+  }
+
+  /** The row below it. */
+  public int bottom() {
+    return y + h;
+  }
+
+  public long area() {
+    return (long) w * h;
+  }
+
+  /** The smallest box round both. */
+  public PixelBox around(PixelBox other) {
+    int left = Math.min(x, other.x);
+    int top = Math.min(y, other.y);
+    return new PixelBox(
+        left,
+        top,
+        Math.max(right(), other.right()) - left,
+        Math.max(bottom(), other.bottom()) - top);
+  }
+
+  /** How many pixels both have. */
+  public long overlap(PixelBox other) {
+    long across = Math.min(right(), other.right()) - Math.max(x, other.x);
+    long down = Math.min(bottom(), other.bottom()) - Math.max(y, other.y);
+    return across > 0 && down > 0 ? across * down : 0;
+  }
+
   public boolean contains(PixelBox other) {
     return x <= other.x
         && y <= other.y

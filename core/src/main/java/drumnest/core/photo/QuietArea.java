@@ -2,12 +2,12 @@ package drumnest.core.photo;
 
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Where something can be stuck on a picture without covering its subject: the largest rectangle of
- * cells with little detail outside the keep box.
+ * cells with little detail outside the keep box and the heads.
  *
  * <p>Method: the largest rectangle under a histogram, row by row. Source: common practice, no
  * source. Time: cells across squared × cells down.
@@ -21,17 +21,17 @@ public final class QuietArea {
   /**
    * The quiet area of a picture, if any cell is quiet.
    *
-   * @param keep what must not be covered
+   * @param kept what must not be covered
    */
   public static Optional<PixelBox> of(
-      DetailMap detail, Pixels picture, @Nullable PixelBox keep, HouseRules rules) {
+      DetailMap detail, Pixels picture, List<PixelBox> kept, HouseRules rules) {
     long limit = rules.number(HouseRule.QUIET_BELOW);
     int[] heights = new int[CELLS];
     int best = 0;
     int[] box = null;
     for (int row = 0; row < CELLS; row++) {
       for (int column = 0; column < CELLS; column++) {
-        boolean quiet = detail.at(column, row) <= limit && !covered(picture, keep, column, row);
+        boolean quiet = detail.at(column, row) <= limit && !covered(picture, kept, column, row);
         heights[column] = quiet ? heights[column] + 1 : 0;
       }
       for (int left = 0; left < CELLS; left++) {
@@ -50,14 +50,8 @@ public final class QuietArea {
         : Optional.of(DetailMap.pixels(picture, box[0], box[1], box[2], box[3]));
   }
 
-  private static boolean covered(Pixels picture, @Nullable PixelBox keep, int column, int row) {
-    if (keep == null) {
-      return false;
-    }
+  private static boolean covered(Pixels picture, List<PixelBox> kept, int column, int row) {
     PixelBox cell = DetailMap.pixels(picture, column, row, 1, 1);
-    return cell.x() < keep.x() + keep.w()
-        && keep.x() < cell.x() + cell.w()
-        && cell.y() < keep.y() + keep.h()
-        && keep.y() < cell.y() + cell.h();
+    return kept.stream().anyMatch(box -> box.overlap(cell) > 0);
   }
 }

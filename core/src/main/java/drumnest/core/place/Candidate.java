@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param id its identity
  * @param pixels its size
  * @param keep what must stay of it
+ * @param focus what a crop of it follows where nothing must stay
  * @param wanted how much it is wanted, 1 and more: leaving it out costs as many times as much
  * @param lookalike the group of pictures it looks like, if there is one
  * @param alternates the group of versions of its subject, of which one is placed, if there is one
@@ -23,6 +25,7 @@ public record Candidate(
     String id,
     Pixels pixels,
     @Nullable PixelBox keep,
+    Focus focus,
     int wanted,
     @Nullable String lookalike,
     @Nullable String alternates,
@@ -59,6 +62,7 @@ public record Candidate(
         id,
         pixels,
         keep,
+        Focus.NONE,
         1,
         lookalike,
         null,

@@ -86,6 +86,7 @@ public final class Candidates {
         photo.id(),
         photo.pixels(),
         photo.keep(),
+        photo.focus(),
         wanted(photo, stack),
         stack == null ? null : stack.id(),
         alternates,

@@ -4,6 +4,7 @@ import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
@@ -154,7 +155,7 @@ public final class CullingSuggestions {
       return false;
     }
     Optional<CropWindow> crop =
-        CropWindow.ofEitherTurn(look.pixels(), chapter.smallest(), null, rules);
+        CropWindow.ofEitherTurn(look.pixels(), chapter.smallest(), null, Focus.NONE, rules);
     return crop.map(window -> window.resolution() == Resolution.POOR).orElse(false);
   }
 

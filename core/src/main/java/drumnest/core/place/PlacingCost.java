@@ -1,9 +1,11 @@
 package drumnest.core.place;
 
 import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
@@ -21,11 +23,12 @@ import org.jspecify.annotations.Nullable;
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
  * millionth, so that sums are exact and comparisons never depend on the order of adding.
  *
- * <p>For a file: the share of the picture that is cropped away, and what its resolution weighs. For
- * a print on the table: the share of the print that is trimmed away plus the share of the place
- * that it leaves bare. Then, by {@link Weights}: the wrong way round, a hero made small, hidden,
- * private on the cover, and by weight the dark ones high. A crop that cuts the keep box, and a hero
- * in a hidden place, are not allowed. Source: common practice, no source.
+ * <p>For a file: the share of the picture that is cropped away, whether that cuts heads and how
+ * much of the subject, and what its resolution weighs. For a print on the table: the share of the
+ * print that is trimmed away plus the share of the place that it leaves bare. Then, by {@link
+ * Weights}: the wrong way round, a hero made small, hidden, private on the cover, and by weight the
+ * dark ones high. A crop that cuts the keep box, and a hero in a hidden place, are not allowed.
+ * Source: common practice, no source.
  */
 public final class PlacingCost {
 
@@ -42,6 +45,8 @@ public final class PlacingCost {
   /** What is wrong with an arrangement. */
   public enum Term {
     CROP,
+    HEADS_CUT,
+    SUBJECT_CUT,
     RESOLUTION,
     WRONG_WAY,
     SMALL_HERO,
@@ -60,7 +65,8 @@ public final class PlacingCost {
   public record Part(Term term, long cost) {}
 
   /** All of a picture that its cost in a print depends on. */
-  private record Shape(Pixels pixels, @Nullable PixelBox keep, @Nullable Size onTable) {}
+  private record Shape(
+      Pixels pixels, @Nullable PixelBox keep, Focus focus, @Nullable Size onTable) {}
 
   private final Placing.Problem problem;
   private final Weights weights;
@@ -185,7 +191,7 @@ public final class PlacingCost {
       // Thousands of photos have a handful of shapes.
       row =
           ofShape.computeIfAbsent(
-              new Shape(photo.pixels(), photo.keep(), photo.onTable()),
+              new Shape(photo.pixels(), photo.keep(), photo.focus(), photo.onTable()),
               shape -> prints.stream().mapToLong(place -> inPrint(photo, place)).toArray());
       ofPrint[candidate] = row;
     }
@@ -225,8 +231,11 @@ public final class PlacingCost {
             && shown != takes
             && shown != Orientation.SQUARE
             && takes != Orientation.SQUARE;
+    FocusCut cut = photo.keep() == null ? crop.cut(photo.focus()) : FocusCut.NONE;
     return List.of(
         new Part(Term.CROP, share(1 - crop.keptShare(), weights.crop())),
+        new Part(Term.HEADS_CUT, headsCut(cut, weights)),
+        new Part(Term.SUBJECT_CUT, share(cut.subjectShare(), weights.subjectCut())),
         new Part(Term.RESOLUTION, resolution(crop.resolution(), weights)),
         new Part(Term.WRONG_WAY, wrongWay ? weights.wrongWay() : 0));
   }
@@ -234,8 +243,13 @@ public final class PlacingCost {
   /** The crop window that the cost of a file is taken from. */
   public static Optional<CropWindow> window(Candidate photo, Place place, HouseRules rules) {
     return place.mayTurn()
-        ? CropWindow.ofEitherTurn(photo.pixels(), place.print(), photo.keep(), rules)
-        : CropWindow.of(photo.pixels(), place.print(), photo.keep(), rules);
+        ? CropWindow.ofEitherTurn(photo.pixels(), place.print(), photo.keep(), photo.focus(), rules)
+        : CropWindow.of(photo.pixels(), place.print(), photo.keep(), photo.focus(), false, rules);
+  }
+
+  /** One head that is cut weighs at least half of what all of them weigh. */
+  private static long headsCut(FocusCut cut, Weights weights) {
+    return cut.heads() == 0 ? 0 : share((1 + cut.headShare()) / 2, weights.headsCut());
   }
 
   private long smallHero(Candidate photo, Place place) {

@@ -8,6 +8,8 @@ import drumnest.core.stock.HouseRules;
  * PlacingCost}. Source: common practice, no source; each is a house rule.
  *
  * @param crop to crop a picture away whole
+ * @param headsCut to cut all heads of a picture; to cut one weighs at least half of it
+ * @param subjectCut to cut the subject of a picture away whole
  * @param good that a print is good rather than fine
  * @param soft that a print is soft
  * @param poor that a print has too few pixels
@@ -26,6 +28,8 @@ import drumnest.core.stock.HouseRules;
  */
 public record Weights(
     long crop,
+    long headsCut,
+    long subjectCut,
     long good,
     long soft,
     long poor,
@@ -49,6 +53,8 @@ public record Weights(
   public static final Weights OF_THE_SUM =
       new Weights(
           PlacingCost.percent(100),
+          0,
+          0,
           PlacingCost.percent(5),
           PlacingCost.percent(20),
           PlacingCost.percent(60),
@@ -69,6 +75,8 @@ public record Weights(
   public static Weights of(HouseRules rules) {
     return new Weights(
         weight(rules, HouseRule.CROP_WEIGHT),
+        weight(rules, HouseRule.HEADS_CUT_WEIGHT),
+        weight(rules, HouseRule.SUBJECT_CUT_WEIGHT),
         weight(rules, HouseRule.GOOD_WEIGHT),
         weight(rules, HouseRule.SOFT_WEIGHT),
         weight(rules, HouseRule.POOR_WEIGHT),

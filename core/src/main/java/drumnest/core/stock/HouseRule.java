@@ -274,6 +274,28 @@ public enum HouseRule {
       "How much of a picture's mean detail a place in it has where the subject is.",
       "the keep box that is proposed"),
 
+  HAIR_ABOVE_FACE(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      60,
+      0,
+      200,
+      "Hair above a face",
+      "How much room above a face belongs to the head, of the height of the face.",
+      "what a crop keeps whole"),
+
+  AIR_ROUND_FACE(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      20,
+      0,
+      100,
+      "Air beside a face",
+      "How much room beside and below a face belongs to the head, of the height of the face.",
+      "what a crop keeps whole"),
+
   QUIET_BELOW(
       Group.PICTURE,
       Provenance.FROM_MEMORY,
@@ -611,6 +633,28 @@ public enum HouseRule {
       1000,
       "Cropping",
       "What it weighs to crop a picture away whole; half of it cropped weighs half.",
+      "where photos are placed"),
+
+  HEADS_CUT_WEIGHT(
+      Group.PLACING,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      100,
+      0,
+      1000,
+      "Cutting heads",
+      "What it weighs, besides the cropping, that a crop cuts all heads of a picture; one of them weighs at least half of it.",
+      "where photos are placed"),
+
+  SUBJECT_CUT_WEIGHT(
+      Group.PLACING,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      30,
+      0,
+      1000,
+      "Cutting the subject",
+      "What it weighs, besides the cropping, that a crop cuts the subject of a picture away whole; half of it weighs half.",
       "where photos are placed"),
 
   GOOD_WEIGHT(

@@ -9,6 +9,8 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.FileWords;
+import drumnest.core.photo.Focus;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.Pixels;
@@ -47,12 +49,19 @@ class AlbumModelTest {
         "photo" + number + ".jpg",
         null,
         1,
+        Focus.NONE,
         number % 2 == 0
             ? FileWords.NONE
             : new FileWords(null, null, null, CAMERA, null, "", "", ""),
         null,
         new PhotoAnnotations(
-            NOON.plusMinutes(number), false, null, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
+            NOON.plusMinutes(number),
+            false,
+            null,
+            Framing.FOLLOWS,
+            null,
+            Choosing.OPEN,
+            StoryPhoto.Grouping.NONE),
         Duration.ZERO);
   }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -69,19 +70,21 @@ class CropWindowTest {
     Pixels picture = new Pixels(6000, 4000);
     assertThat(CropWindow.of(picture, SMALL, new PixelBox(0, 0, 3000, 100), RULES)).isPresent();
     assertThat(CropWindow.of(picture, SMALL, new PixelBox(0, 0, 3001, 100), RULES)).isEmpty();
-    assertThat(CropWindow.ofEitherTurn(picture, SMALL, new PixelBox(0, 0, 3001, 100), RULES))
+    assertThat(
+            CropWindow.ofEitherTurn(
+                picture, SMALL, new PixelBox(0, 0, 3001, 100), Focus.NONE, RULES))
         .hasValueSatisfying(crop -> assertThat(crop.turned()).isTrue());
   }
 
   @Test
   void turned_only_where_that_keeps_more() {
-    assertThat(CropWindow.ofEitherTurn(new Pixels(6000, 4000), SMALL, null, RULES))
+    assertThat(CropWindow.ofEitherTurn(new Pixels(6000, 4000), SMALL, null, Focus.NONE, RULES))
         .hasValueSatisfying(
             crop -> {
               assertThat(crop.turned()).isTrue();
               assertThat(crop.keptShare()).isCloseTo(8 / 9.0, within(1e-12));
             });
-    assertThat(CropWindow.ofEitherTurn(new Pixels(4000, 4000), SMALL, null, RULES))
+    assertThat(CropWindow.ofEitherTurn(new Pixels(4000, 4000), SMALL, null, Focus.NONE, RULES))
         .hasValueSatisfying(crop -> assertThat(crop.turned()).isFalse());
   }
 

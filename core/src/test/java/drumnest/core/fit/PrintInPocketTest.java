@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -21,7 +22,7 @@ class PrintInPocketTest {
   }
 
   private static PrintInPocket seat(PixelBox keep, Size onTable, Opening opening, boolean turned) {
-    return PrintInPocket.of(WIDE_FILE, keep, onTable, SMALL, opening, turned, RULES);
+    return PrintInPocket.of(WIDE_FILE, keep, Focus.NONE, onTable, SMALL, opening, turned, RULES);
   }
 
   @Test

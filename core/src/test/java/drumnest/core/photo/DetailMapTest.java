@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import drumnest.core.stock.HouseRule;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,12 +56,13 @@ class DetailMapTest {
   @Test
   void the_quiet_area_is_the_largest_rectangle_beside_the_subject() {
     DetailMap map = restless(8, 0, 6, 32);
-    assertThat(QuietArea.of(map, PICTURE, null, RULES)).contains(new PixelBox(1400, 0, 1800, 1600));
+    assertThat(QuietArea.of(map, PICTURE, List.of(), RULES))
+        .contains(new PixelBox(1400, 0, 1800, 1600));
     PixelBox keepRight = new PixelBox(1400, 0, 1800, 1600);
-    assertThat(QuietArea.of(map, PICTURE, keepRight, RULES))
+    assertThat(QuietArea.of(map, PICTURE, List.of(keepRight), RULES))
         .contains(new PixelBox(0, 0, 800, 1600));
     DetailMap everywhere = restless(0, 0, 32, 32);
-    assertThat(QuietArea.of(everywhere, PICTURE, null, RULES.with(HouseRule.QUIET_BELOW, 0)))
+    assertThat(QuietArea.of(everywhere, PICTURE, List.of(), RULES.with(HouseRule.QUIET_BELOW, 0)))
         .isEmpty();
   }
 
@@ -87,7 +89,7 @@ class DetailMapTest {
         }
       }
     }
-    PixelBox area = QuietArea.of(map, new Pixels(32, 32), null, RULES).orElseThrow();
+    PixelBox area = QuietArea.of(map, new Pixels(32, 32), List.of(), RULES).orElseThrow();
     assertThat(area.w() * area.h()).isEqualTo(best);
     for (int y = area.y(); y < area.y() + area.h(); y++) {
       for (int x = area.x(); x < area.x() + area.w(); x++) {

@@ -2,6 +2,7 @@ package drumnest.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.photo.Focus;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -159,6 +160,7 @@ class FreePlacingTest {
                         photo.id(),
                         photo.pixels(),
                         photo.keep(),
+                        Focus.NONE,
                         photo.wanted(),
                         null,
                         photo.alternates(),

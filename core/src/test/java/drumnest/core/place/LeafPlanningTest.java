@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
@@ -385,6 +386,7 @@ class LeafPlanningTest {
             "s",
             new Pixels(6000, 4000),
             null,
+            Focus.NONE,
             3,
             null,
             null,

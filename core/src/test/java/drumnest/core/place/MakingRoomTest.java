@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Pixels;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,7 +30,16 @@ class MakingRoomTest {
 
   private static Candidate kept(String id, int w, int h, String lookalike) {
     return new Candidate(
-        id, new Pixels(w, h), null, 3, lookalike, null, null, Candidate.PlacementHints.PLAIN, null);
+        id,
+        new Pixels(w, h),
+        null,
+        Focus.NONE,
+        3,
+        lookalike,
+        null,
+        null,
+        Candidate.PlacementHints.PLAIN,
+        null);
   }
 
   private static Placing.Problem problem(List<Candidate> photos, List<Place> places) {

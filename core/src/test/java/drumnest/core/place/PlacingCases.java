@@ -3,6 +3,7 @@ package drumnest.core.place;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
@@ -40,7 +41,16 @@ final class PlacingCases {
   /** One that is kept. */
   static Candidate kept(String id, int w, int h) {
     return new Candidate(
-        id, new Pixels(w, h), null, 3, null, null, null, Candidate.PlacementHints.PLAIN, null);
+        id,
+        new Pixels(w, h),
+        null,
+        Focus.NONE,
+        3,
+        null,
+        null,
+        null,
+        Candidate.PlacementHints.PLAIN,
+        null);
   }
 
   /** One that is kept: of three, two are wide and one is upright. */
@@ -49,7 +59,7 @@ final class PlacingCases {
   }
 
   static Candidate photo(String id, int w, int h, Candidate.PlacementHints hints) {
-    return new Candidate(id, new Pixels(w, h), null, 1, null, null, null, hints, null);
+    return new Candidate(id, new Pixels(w, h), null, Focus.NONE, 1, null, null, null, hints, null);
   }
 
   static Place place(String id, int w, int h) {
@@ -133,6 +143,7 @@ final class PlacingCases {
         "p" + i,
         new Pixels(shape[0], shape[1]),
         keep,
+        Focus.NONE,
         1 + random.nextInt(3),
         random.nextInt(5) < 3 ? "g" + random.nextInt(2) : null,
         random.nextInt(3) == 0 ? "v" + random.nextInt(2) : null,

@@ -3,6 +3,7 @@ package drumnest.core.place;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Pixels;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,6 +24,7 @@ class SpreadPlacingTest {
         id,
         new Pixels(6000, 4000),
         null,
+        Focus.NONE,
         1,
         null,
         null,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Pixels;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -100,7 +101,16 @@ class StoryPlacingTest {
 
   private static Candidate version(String id, int w, int h) {
     return new Candidate(
-        id, new Pixels(w, h), null, 1, null, "g", null, Candidate.PlacementHints.PLAIN, null);
+        id,
+        new Pixels(w, h),
+        null,
+        Focus.NONE,
+        1,
+        null,
+        "g",
+        null,
+        Candidate.PlacementHints.PLAIN,
+        null);
   }
 
   @Test
@@ -111,6 +121,7 @@ class StoryPlacingTest {
             "kept",
             new Pixels(4000, 6000),
             null,
+            Focus.NONE,
             3,
             null,
             null,

@@ -5,9 +5,11 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.store.PhotoEntity;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -59,6 +61,9 @@ class LinePhotoEntity {
   @Column(name = "keep_h")
   private Integer keepH;
 
+  @Enumerated(EnumType.STRING)
+  private Framing framing = Framing.FOLLOWS;
+
   @Nullable
   @Column(name = "table_w")
   private Long tableW;
@@ -99,12 +104,13 @@ class LinePhotoEntity {
   }
 
   /** As it is known of in the album, before its camera's clock is shifted. */
-  AlbumPhoto asPhoto() {
+  AlbumPhoto asPhoto(HouseRules rules) {
     return new AlbumPhoto(
         photo.file(),
         name,
         photo.look(),
         photo.sharpness(),
+        photo.found(rules),
         photo.words(),
         rating,
         annotations(),
@@ -122,6 +128,7 @@ class LinePhotoEntity {
         keepX == null || keepY == null || keepW == null || keepH == null
             ? null
             : new PixelBox(keepX, keepY, keepW, keepH),
+        framing,
         tableW == null || tableH == null
             ? null
             : new Size(Length.ofNanometres(tableW), Length.ofNanometres(tableH)),
@@ -137,6 +144,7 @@ class LinePhotoEntity {
     keepY = keep == null ? null : keep.y();
     keepW = keep == null ? null : keep.w();
     keepH = keep == null ? null : keep.h();
+    framing = said.framing();
     Size onTable = said.onTable();
     tableW = onTable == null ? null : onTable.w().toNanometres();
     tableH = onTable == null ? null : onTable.h().toNanometres();

@@ -30,6 +30,7 @@ public class OpenAlbums {
   private final StoredAlbum stored;
   private final SuppliesInForce supplies;
   private final RecentSteps steps;
+  private final BusiestParts busiest;
   private final AlbumLocks locks;
 
   /** Begins anew with every start, so that no revision means two states of an album. */
@@ -37,7 +38,13 @@ public class OpenAlbums {
 
   private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
-  OpenAlbums(StoredAlbum stored, SuppliesInForce supplies, RecentSteps steps, AlbumLocks locks) {
+  OpenAlbums(
+      StoredAlbum stored,
+      SuppliesInForce supplies,
+      RecentSteps steps,
+      AlbumLocks locks,
+      BusiestParts busiest) {
+    this.busiest = busiest;
     this.locks = locks;
     this.steps = steps;
     this.stored = stored;
@@ -57,6 +64,7 @@ public class OpenAlbums {
         && stored.version(id).orElse(-1L) == there.album().version()) {
       return there.album();
     }
+    busiest.bringUpToDate(now.rules());
     AlbumModel read = stored.read(id, now);
     AlbumModel album = there == null ? read : read.takingOver(there.album());
     kept.put(id, new Kept(asOf, now, album));

@@ -4,6 +4,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.PixelBox;
 import drumnest.server.PlainText;
 import drumnest.server.store.PhotoDetailEntity;
 import drumnest.server.store.PhotoDetails;
@@ -11,6 +12,7 @@ import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import drumnest.server.store.PixelFeatures;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -87,6 +89,13 @@ public class PhotoRegistrar {
   public void rate(long albumId, String sha256, int stars) {
     events.publishEvent(new AlbumArrival());
     line.findByAlbumIdAndPhotoSha256(albumId, sha256).ifPresent(photo -> photo.rate(stars));
+  }
+
+  /** Says which faces were found in a photo that came in before. */
+  @Transactional
+  public void faces(String sha256, List<PixelBox> faces) {
+    events.publishEvent(new AlbumArrival());
+    photos.findById(sha256).orElseThrow().faces(faces);
   }
 
   /** Says what was measured of a photo of an earlier version. */

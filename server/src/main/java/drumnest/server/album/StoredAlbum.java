@@ -90,7 +90,7 @@ class StoredAlbum {
         .forEach(each -> byKey.put(each.asEphemera().key(), each.asEphemera()));
     List<AlbumPhoto> arrived =
         photos.findByAlbumIdOrderById(id).stream()
-            .map(LinePhotoEntity::asPhoto)
+            .map(photo -> photo.asPhoto(supplies.rules()))
             .map(photo -> shifted(photo, shifts))
             .toList();
     return new AlbumModel(

@@ -26,7 +26,8 @@ class AboutController {
 
   @GetMapping("/api/about")
   AboutView about() {
-    return new AboutView(version, renderer.description(), home.folder().toString());
+    return new AboutView(
+        version, renderer.description(), renderer.faceFinding(), home.folder().toString());
   }
 
   /** The licence of this program, and of all that it is built on, as the build lists them. */
@@ -54,5 +55,9 @@ class AboutController {
 
   record LicencesView(List<LicenceView> licences) {}
 
-  record AboutView(String version, String pictures, String data) {}
+  /**
+   * @param pictures what reads pictures
+   * @param faces what finds faces
+   */
+  record AboutView(String version, String pictures, String faces, String data) {}
 }

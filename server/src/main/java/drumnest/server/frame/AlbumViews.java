@@ -164,6 +164,7 @@ public class AlbumViews {
         Words.key(measured.fit().verdict()),
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
         measured.cutsKeepBox(),
+        Words.cut(measured.cut()).orElse(null),
         filling.byHand(),
         made(filling),
         !photo.hasFile());

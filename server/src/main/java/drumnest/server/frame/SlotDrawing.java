@@ -6,6 +6,7 @@ import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -26,7 +27,8 @@ public final class SlotDrawing {
     CropWindow crop =
         seat.crop() != null
             ? seat.crop()
-            : CropWindow.of(picture, seat.print(), null, seat.turned(), rules).orElseThrow();
+            : CropWindow.of(picture, seat.print(), null, Focus.NONE, seat.turned(), rules)
+                .orElseThrow();
     return share(crop.crop(), picture);
   }
 

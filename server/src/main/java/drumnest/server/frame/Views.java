@@ -78,6 +78,7 @@ public final class Views {
    * A photo that is in a slot.
    *
    * @param byHand whether the maker put it there, rather than placing
+   * @param cuts what its crop cuts of people and subject, in words; left out where that is little
    * @param made cut or stuck, where its making has come so far
    * @param blank whether there is no picture of it, only a sheet in its shape
    */
@@ -90,6 +91,7 @@ public final class Views {
       String verdict,
       String resolution,
       boolean cutsKeepBox,
+      @Nullable String cuts,
       boolean byHand,
       @Nullable String made,
       boolean blank) {}

@@ -2,6 +2,7 @@ package drumnest.server.frame;
 
 import drumnest.core.album.Ephemera;
 import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
@@ -38,6 +39,9 @@ public final class Words {
 
   private static final DateTimeFormatter DAY_AND_YEAR =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+
+  /** The share of the subject from which on it is worth a word that it is cut. */
+  private static final double MUCH = 0.5;
 
   private Words() {}
 
@@ -131,8 +135,31 @@ public final class Words {
   }
 
   /** What to do with a print, a sentence each. */
+  /** What a crop cuts of people and subject; nothing where it cuts little. */
+  public static Optional<String> cut(FocusCut cut) {
+    if (cut.heads() > 0) {
+      String sides =
+          Arrays.stream(FocusCut.Side.values())
+              .filter(cut.sides()::contains)
+              .map(side -> side == FocusCut.Side.BOTTOM ? "foot" : key(side))
+              .collect(Collectors.joining(" and the "));
+      return Optional.of(
+          "cuts " + (cut.heads() == 1 ? "a head" : cut.heads() + " heads") + " at the " + sides);
+    }
+    return cut.subjectShare() > MUCH
+        ? Optional.of("cuts " + percent(cut.subjectShare()) + " of the subject away")
+        : Optional.empty();
+  }
+
   public static List<String> todo(PrintInPocket seat, HouseRules rules) {
     List<String> todo = new ArrayList<>();
+    cut(seat.cut())
+        .ifPresent(
+            cut ->
+                todo.add(
+                    (seat.onTable() ? "Trimming it " : "Its crop ")
+                        + cut
+                        + ". Use a place of another shape, or draw a keep box."));
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();
     boolean mount = seat.opening().known() == Opening.Known.MOUNT;

@@ -1,6 +1,7 @@
 package drumnest.server.gather;
 
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Framing;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
@@ -24,6 +25,7 @@ class GatherController {
   private final PhotoEdits edits;
   private final AlbumViews views;
   private final LineViews lines;
+  private final CropViews crops;
   private final GatherViews gather;
   private final CameraViews cameras;
 
@@ -31,11 +33,13 @@ class GatherController {
       PhotoEdits edits,
       AlbumViews views,
       LineViews lines,
+      CropViews crops,
       GatherViews gather,
       CameraViews cameras) {
     this.edits = edits;
     this.views = views;
     this.lines = lines;
+    this.crops = crops;
     this.gather = gather;
     this.cameras = cameras;
   }
@@ -93,6 +97,24 @@ class GatherController {
       @Valid @RequestBody GatherRequests.OfPhotos request) {
     edits.keepAsProposed(id, request.version(), request.photos());
     return views.album(id, shown);
+  }
+
+  @PostMapping("/frame")
+  Views.AlbumView frame(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody GatherRequests.Frame request) {
+    edits.frame(
+        id,
+        request.version(),
+        request.photos(),
+        request.follows() ? Framing.FOLLOWS : Framing.CENTRED);
+    return views.album(id, shown);
+  }
+
+  @GetMapping("/crops")
+  CropViews.CropsView crops(@PathVariable("id") long id) {
+    return crops.crops(id);
   }
 
   @PostMapping("/date")

@@ -44,6 +44,16 @@ final class GatherRequests {
 
   record KeepStarred(@NotNull Long version, @NotNull Integer stars) {}
 
+  /**
+   * How photos are cropped without a keep box.
+   *
+   * @param follows whether crops follow what was found in them; centred otherwise
+   */
+  record Frame(
+      @NotNull Long version,
+      @NotNull @NotEmpty List<@NotBlank String> photos,
+      @NotNull Boolean follows) {}
+
   /** What photos are said to be; what is left out stays as it is. */
   record SetFlags(
       @NotNull Long version,

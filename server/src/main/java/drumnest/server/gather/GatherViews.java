@@ -37,27 +37,30 @@ import org.springframework.stereotype.Component;
 class GatherViews {
 
   private final OpenAlbums openAlbums;
-  private final PhotoEdits edits;
   private final PhotoDetails details;
   private final RulesInForce rules;
 
-  GatherViews(OpenAlbums openAlbums, PhotoEdits edits, PhotoDetails details, RulesInForce rules) {
+  GatherViews(OpenAlbums openAlbums, PhotoDetails details, RulesInForce rules) {
     this.rules = rules;
     this.openAlbums = openAlbums;
-    this.edits = edits;
     this.details = details;
   }
 
   /**
    * A photo looked at closely.
    *
-   * @param proposal the keep box that is proposed; left out where nothing stands out
+   * @param proposal the subject that was found, which is proposed as its keep box; left out where
+   *     nothing stands out
+   * @param heads the heads that were found in it
+   * @param framing how it is cropped without a keep box: follows, as-before or centred
    * @param quiet where something may be stuck on it
    * @param doubt why the date in its file is not believed
    * @param remarks what is to be known of it, a line each
    */
   record CloseView(
       Views.@Nullable PixelBoxView proposal,
+      List<Views.PixelBoxView> heads,
+      String framing,
       Views.@Nullable PixelBoxView quiet,
       @Nullable String doubt,
       List<RemarkView> remarks) {}
@@ -72,14 +75,19 @@ class GatherViews {
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
     HouseRules inForce = rules.rules();
-    PixelBox proposal = edits.proposal(photo, inForce);
-    PixelBox keep = photo.keep() == null ? proposal : photo.keep();
+    List<PixelBox> covered = new ArrayList<>(photo.found().heads());
+    PixelBox keep = photo.keep() == null ? photo.found().subject() : photo.keep();
+    if (keep != null) {
+      covered.add(keep);
+    }
     Optional<PixelBox> quiet =
         details
             .findById(id)
-            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), keep, inForce));
+            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), covered, inForce));
     return new CloseView(
-        Views.PixelBoxView.ofNullable(proposal),
+        Views.PixelBoxView.ofNullable(photo.found().subject()),
+        photo.found().heads().stream().map(Views.PixelBoxView::ofNullable).toList(),
+        Words.key(photo.annotations().framing()),
         Views.PixelBoxView.ofNullable(quiet.orElse(null)),
         photo.words().doubt(),
         remarks(photo));

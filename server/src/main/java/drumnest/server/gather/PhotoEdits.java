@@ -10,20 +10,18 @@ import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.FileWords;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.photo.StoryPhoto.Border;
 import drumnest.core.photo.StoryPhoto.Grouping;
-import drumnest.core.photo.Subject;
-import drumnest.core.stock.HouseRules;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
-import drumnest.server.store.PhotoDetails;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -48,12 +46,10 @@ public class PhotoEdits {
 
   private final OpenAlbums openAlbums;
   private final History history;
-  private final PhotoDetails details;
 
-  PhotoEdits(OpenAlbums openAlbums, History history, PhotoDetails details) {
+  PhotoEdits(OpenAlbums openAlbums, History history) {
     this.openAlbums = openAlbums;
     this.history = history;
-    this.details = details;
   }
 
   /** Says what must stay of a photo; null for nothing in particular. */
@@ -79,7 +75,7 @@ public class PhotoEdits {
     AlbumModel album = seen.album();
     List<Change> changes = new ArrayList<>();
     for (AlbumPhoto photo : photos(album, photos)) {
-      PixelBox box = photo.keep() == null ? proposal(photo, album.rules()) : null;
+      PixelBox box = photo.keep() == null ? proposal(photo) : null;
       if (box != null) {
         PhotoAnnotations told = photo.annotations();
         changes.add(new Change.OfPhoto(photo.id(), told, told.withKeep(box)));
@@ -93,11 +89,24 @@ public class PhotoEdits {
   }
 
   /** The keep box that is proposed for a photo, if its subject stands out. */
-  public @Nullable PixelBox proposal(AlbumPhoto photo, HouseRules rules) {
-    return details
-        .findById(photo.id())
-        .flatMap(map -> Subject.propose(map.detail(), photo.pixels(), rules))
-        .orElse(null);
+  public static @Nullable PixelBox proposal(AlbumPhoto photo) {
+    return photo.found().subject();
+  }
+
+  /** Says whether crops of these photos follow what was found in them, or are centred. */
+  public void frame(long albumId, long version, List<String> photos, Framing framing) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    List<Change> changes = new ArrayList<>();
+    for (AlbumPhoto photo : photos(seen.album(), photos)) {
+      PhotoAnnotations told = photo.annotations();
+      if (told.framing() != framing) {
+        changes.add(new Change.OfPhoto(photo.id(), told, told.withFraming(framing)));
+      }
+    }
+    if (!changes.isEmpty()) {
+      history.step(
+          seen, framing == Framing.FOLLOWS ? "crop by the subject" : "crop by the middle", changes);
+    }
   }
 
   /** Says when a photo was taken. */

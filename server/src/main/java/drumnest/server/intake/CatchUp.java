@@ -5,6 +5,7 @@ import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import java.io.IOException;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -13,18 +14,20 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Looks at photos that came in with an earlier version, which measured less of them, one after the
- * other in the background.
+ * Looks at photos that came in with an earlier version, which measured less of them or found no
+ * faces, one after the other in the background.
  */
 @Component
 @Lazy(false)
-class CatchUp {
+public class CatchUp {
 
   private static final Logger LOG = LoggerFactory.getLogger(CatchUp.class);
 
   private final Photos photos;
   private final ImageRenderer renderer;
   private final PhotoRegistrar registrar;
+  private final AtomicInteger done = new AtomicInteger();
+  private volatile int total;
 
   CatchUp(Photos photos, @Lazy ImageRenderer renderer, PhotoRegistrar registrar) {
     this.photos = photos;
@@ -32,21 +35,58 @@ class CatchUp {
     this.registrar = registrar;
   }
 
+  /**
+   * How far it has come.
+   *
+   * @param done how many photos were looked at since the start
+   * @param total of how many
+   */
+  public record Progress(int done, int total) {}
+
+  public Progress progress() {
+    return new Progress(done.get(), total);
+  }
+
   @EventListener(ApplicationReadyEvent.class)
   void start() {
     List<PhotoEntity> unseen = photos.unseen();
-    if (!unseen.isEmpty()) {
-      Thread thread = new Thread(() -> unseen.forEach(this::see), "catch-up");
+    List<PhotoEntity> faceless =
+        photos.withoutFaces().stream().filter(PhotoEntity::isSeen).toList();
+    total = unseen.size() + faceless.size();
+    if (total > 0) {
+      Thread thread =
+          new Thread(
+              () -> {
+                unseen.forEach(photo -> look(photo, this::see));
+                faceless.forEach(photo -> look(photo, this::find));
+              },
+              "catch-up");
       thread.setDaemon(true);
       thread.start();
     }
   }
 
-  private void see(PhotoEntity photo) {
+  /** What is done with a photo; that it fails is no reason not to go on with the next. */
+  private interface Looking {
+    void at(PhotoEntity photo) throws IOException;
+  }
+
+  private void look(PhotoEntity photo, Looking looking) {
     try {
-      registrar.see(photo.sha256(), renderer.measure(photo.file()));
+      looking.at(photo);
     } catch (IOException | RuntimeException e) {
       LOG.warn("The photo {} cannot be measured again: {}", photo.sha256(), e.getMessage());
+    }
+    done.incrementAndGet();
+  }
+
+  private void see(PhotoEntity photo) throws IOException {
+    registrar.see(photo.sha256(), renderer.measure(photo.file()));
+  }
+
+  private void find(PhotoEntity photo) throws IOException {
+    if (renderer.findsFaces()) {
+      registrar.faces(photo.sha256(), renderer.faces(photo.file()));
     }
   }
 }

@@ -39,7 +39,7 @@ final class ImageIoReader implements PictureReader {
     write(upright(large, header.orientation()), DerivedSize.LARGE, targets);
     BufferedImage shown = upright(small, header.orientation());
     write(shown, DerivedSize.SMALL, targets);
-    return sample(shown);
+    return Sample.of(shown);
   }
 
   private static BufferedImage read(Path file, PhotoHeader header) throws IOException {
@@ -123,11 +123,6 @@ final class ImageIoReader implements PictureReader {
     } finally {
       writer.dispose();
     }
-  }
-
-  private static Sample sample(BufferedImage picture) {
-    int w = picture.getWidth();
-    return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w);
   }
 
   /** What is left of the picture when lines are left out, and its halves; passes in full. */

@@ -1,6 +1,7 @@
 package drumnest.server.intake;
 
 import drumnest.core.photo.PhotoFile;
+import drumnest.core.photo.PixelBox;
 import drumnest.server.data.Home;
 import drumnest.server.store.PixelFeatures;
 import java.io.IOException;
@@ -8,9 +9,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -30,12 +33,26 @@ public class ImageRenderer {
   private final Home home;
   private final PictureReader frugal = new ImageIoReader();
   private final PictureReader usual;
+  private @Nullable FaceFinder faces;
   private final Semaphore busy = new Semaphore(Runtime.getRuntime().availableProcessors());
   private final Semaphore memory = new Semaphore(MOST_MEGABYTES, true);
 
   ImageRenderer(Home home) {
     this.home = home;
     this.usual = nativeReader();
+  }
+
+  /** What finds faces; loaded when it is first wanted, for it takes longer than showing a page. */
+  private synchronized FaceFinder faces() {
+    if (faces == null) {
+      try {
+        faces = new OpenCvFaceFinder();
+      } catch (LinkageError | IOException notHere) {
+        LOG.warn("Faces are not looked for here: {}", notHere.getMessage());
+        faces = FaceFinder.NONE;
+      }
+    }
+    return faces;
   }
 
   private PictureReader nativeReader() {
@@ -50,6 +67,22 @@ public class ImageRenderer {
   /** What reads pictures, in words. */
   public String description() {
     return usual.description();
+  }
+
+  /** What finds faces, in words. */
+  public String faceFinding() {
+    return faces().description();
+  }
+
+  boolean findsFaces() {
+    return faces() != FaceFinder.NONE;
+  }
+
+  /** The faces in a photo that came in before. */
+  List<PixelBox> faces(PhotoFile photo) throws IOException {
+    Sample small = Sample.read(picture(photo, DerivedSize.SMALL));
+    return faces()
+        .find(small, photo.pixels(), () -> Sample.read(picture(photo, DerivedSize.LARGE)));
   }
 
   /**
@@ -76,7 +109,8 @@ public class ImageRenderer {
     busy.acquireUninterruptibly();
     memory.acquireUninterruptibly(held);
     try {
-      PixelFeatures features = reader.derive(file, format, header, wet).features();
+      Sample small = reader.derive(file, format, header, wet);
+      PixelFeatures features = small.features(faces(small, header, wet.get(DerivedSize.LARGE)));
       for (Map.Entry<DerivedSize, Path> size : wet.entrySet()) {
         Path derived = home.derived(sha256, size.getKey().key());
         Files.createDirectories(derived.getParent());
@@ -90,6 +124,11 @@ public class ImageRenderer {
         Files.deleteIfExists(left);
       }
     }
+  }
+
+  private @Nullable List<PixelBox> faces(Sample small, PhotoHeader header, Path large)
+      throws IOException {
+    return findsFaces() ? faces().find(small, header.upright(), () -> Sample.read(large)) : null;
   }
 
   private PictureReader reader(PhotoFormat format, PhotoHeader header) {

@@ -3,8 +3,15 @@ package drumnest.server.intake;
 import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Light;
+import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Sharpness;
 import drumnest.server.store.PixelFeatures;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A small upright picture, from which the features of a photo are taken.
@@ -17,8 +24,27 @@ record Sample(int[] rgb, int w) {
   private static final int COLUMNS = 9;
   private static final int ROWS = 8;
 
-  PixelFeatures features() {
-    int h = rgb.length / w;
+  /** A derived picture that was written before. */
+  static Sample read(Path file) throws IOException {
+    BufferedImage picture = ImageIO.read(file.toFile());
+    if (picture == null) {
+      throw new IOException("Not a picture: " + file);
+    }
+    return of(picture);
+  }
+
+  static Sample of(BufferedImage picture) {
+    int w = picture.getWidth();
+    return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w);
+  }
+
+  int h() {
+    return rgb.length / w;
+  }
+
+  /** What is measured of the pixels, with the faces that were found in the picture. */
+  PixelFeatures features(@Nullable List<PixelBox> faces) {
+    int h = h();
     int[] grey = grey();
     int side = Math.min(w, h);
     return new PixelFeatures(
@@ -28,7 +54,8 @@ record Sample(int[] rgb, int w) {
         meanColour(1),
         Sharpness.of(grey, w),
         Light.of(grey),
-        DetailMap.of(grey, w));
+        DetailMap.of(grey, w),
+        faces);
   }
 
   /** Luma (source: ITU-R BT.601), in whole numbers. */
@@ -73,7 +100,7 @@ record Sample(int[] rgb, int w) {
    * @param edge 0 for the whole, 1 for the edge
    */
   private int meanColour(int edge) {
-    int h = rgb.length / w;
+    int h = h();
     int band = Math.max(1, Math.min(w, h) / 16);
     long red = 0;
     long green = 0;

@@ -36,6 +36,8 @@ final class PlaceWords {
   static String term(PlacingCost.Term term) {
     return switch (term) {
       case CROP -> "cropped away";
+      case HEADS_CUT -> "heads cut";
+      case SUBJECT_CUT -> "the subject cut";
       case RESOLUTION -> "not fine enough";
       case WRONG_WAY -> "upright in a wide place or the other way";
       case SMALL_HERO -> "a hero made small";

@@ -24,6 +24,10 @@ public class PhotoDetailEntity {
     this.cells = detail.toBytes();
   }
 
+  public String sha256() {
+    return sha256;
+  }
+
   public DetailMap detail() {
     return DetailMap.ofBytes(cells);
   }

@@ -2,21 +2,27 @@ package drumnest.server.store;
 
 import drumnest.core.photo.FileWords;
 import drumnest.core.photo.Fingerprint;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PhotoFile;
+import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDateTime;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A photo file as it came in, and what was read from it; or a print on the table of which there is
- * no file. What was read never changes.
+ * no file. What was read of the file never changes; what was found in the picture may be found
+ * anew.
  */
 @Entity
 @Table(name = "photo")
@@ -44,6 +50,14 @@ public class PhotoEntity {
   @Nullable private Double lightMean;
   @Nullable private Double lightBlack;
   @Nullable private Double lightWhite;
+
+  @Convert(converter = BoxesColumn.class)
+  private @Nullable List<PixelBox> faces;
+
+  @Convert(converter = BoxesColumn.class)
+  private @Nullable List<PixelBox> busiest;
+
+  private @Nullable Integer busiestBy;
   @Nullable private String camera;
   @Nullable private Integer offsetMinutes;
   @Nullable private String doubt;
@@ -75,6 +89,34 @@ public class PhotoEntity {
     this.lightMean = features.light().mean();
     this.lightBlack = features.light().black();
     this.lightWhite = features.light().white();
+    this.faces = features.faces();
+    // Its map of detail may be another.
+    this.busiestBy = null;
+  }
+
+  /** The faces in it, found later than the rest was measured. */
+  public void faces(List<PixelBox> found) {
+    this.faces = found;
+  }
+
+  /**
+   * Where most is to be seen in it.
+   *
+   * @param part null where nothing stands out
+   * @param by the value of the house rule by which it was found
+   */
+  public void busiest(@Nullable PixelBox part, int by) {
+    this.busiest = part == null ? List.of() : List.of(part);
+    this.busiestBy = by;
+  }
+
+  /** The people and the subject that were found in it. */
+  public Focus found(HouseRules rules) {
+    return Focus.of(
+        faces == null ? List.of() : faces,
+        busiest == null || busiest.isEmpty() ? null : busiest.get(0),
+        file().pixels(),
+        rules);
   }
 
   /** What the file says. */

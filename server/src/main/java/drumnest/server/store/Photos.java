@@ -11,4 +11,12 @@ public interface Photos extends JpaRepository<PhotoEntity, String> {
   /** Photos of earlier versions, of which less was measured. */
   @Query("from PhotoEntity where meanRgb is null and format <> '" + PhotoFile.NONE + "'")
   List<PhotoEntity> unseen();
+
+  /** Photos that no faces were looked for in yet. */
+  @Query("from PhotoEntity where faces is null and format <> '" + PhotoFile.NONE + "'")
+  List<PhotoEntity> withoutFaces();
+
+  /** Photos of which is not known where most is to be seen by this value of the house rule. */
+  @Query("from PhotoEntity where busiestBy is null or busiestBy <> :by")
+  List<PhotoEntity> withoutBusiestBy(int by);
 }

@@ -3,6 +3,9 @@ package drumnest.server.store;
 import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Light;
+import drumnest.core.photo.PixelBox;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was measured of a picture's pixels.
@@ -14,6 +17,8 @@ import drumnest.core.photo.Light;
  * @param sharpness how sharp it is
  * @param light how it is exposed
  * @param detail where something is to be seen in it
+ * @param faces the faces that were found, in the pixels of the upright picture; null where nothing
+ *     here finds faces
  */
 public record PixelFeatures(
     Fingerprint whole,
@@ -22,4 +27,5 @@ public record PixelFeatures(
     int edgeRgb,
     double sharpness,
     Light light,
-    DetailMap detail) {}
+    DetailMap detail,
+    @Nullable List<PixelBox> faces) {}

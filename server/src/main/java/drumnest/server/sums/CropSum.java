@@ -3,6 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -36,7 +37,7 @@ class CropSum implements Sum {
     HouseRules inForce = rules.rules();
     CropWindow window =
         (values.flag("mayTurn", false)
-                ? CropWindow.ofEitherTurn(pixels, print, keep, inForce)
+                ? CropWindow.ofEitherTurn(pixels, print, keep, Focus.NONE, inForce)
                 : CropWindow.of(pixels, print, keep, inForce))
             .orElse(null);
     Map<String, @Nullable Object> answer = Answers.open();

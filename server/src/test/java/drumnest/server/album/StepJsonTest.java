@@ -12,6 +12,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.StoryPhoto;
@@ -30,6 +31,7 @@ class StepJsonTest {
           LocalDateTime.of(2021, 6, 14, 12, 0),
           true,
           new PixelBox(1, 2, 3, 4),
+          Framing.CENTRED,
           SIZE,
           new Choosing(Choice.KEEP, true, false, true, "The first gust"),
           new StoryPhoto.Grouping("a", "", StoryPhoto.Border.BEGINS, "Arriving"));
@@ -69,7 +71,7 @@ class StepJsonTest {
             + "\"after\":{\"w\":152400000,\"h\":101600000}},"
             + "{\"kind\":\"leaf\",\"leaf\":3,\"before\":null,\"after\":{\"type\":\"plain-12x12\","
             + "\"turned\":true,\"dropBy\":50800000,\"plan\":null,\"reversePlan\":null}},"
-            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
+            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"framing\":\"FOLLOWS\",\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
             + "{\"kind\":\"thing\",\"thing\":1,\"before\":null,\"after\":{\"kind\":\"KEEPSAKE\","
             + "\"name\":\"Ring\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":true,"
             + "\"words\":\"\"}},"
@@ -85,7 +87,13 @@ class StepJsonTest {
                 "a",
                 null,
                 new PhotoAnnotations(
-                    null, false, null, null, null, new StoryPhoto.Grouping("s", null, null, null))),
+                    null,
+                    false,
+                    null,
+                    Framing.FOLLOWS,
+                    null,
+                    null,
+                    new StoryPhoto.Grouping("s", null, null, null))),
             new Change.OfEphemera(
                 1,
                 null,

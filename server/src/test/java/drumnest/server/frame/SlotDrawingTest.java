@@ -7,6 +7,7 @@ import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
@@ -25,7 +26,8 @@ class SlotDrawingTest {
   private static Views.DrawingView draw(
       Pixels picture, PixelBox keep, Size onTable, Size slot, boolean turned) {
     PrintInPocket seat =
-        PrintInPocket.of(picture, keep, onTable, slot, Opening.asUsual(slot, RULES), turned, RULES);
+        PrintInPocket.of(
+            picture, keep, Focus.NONE, onTable, slot, Opening.asUsual(slot, RULES), turned, RULES);
     return SlotDrawing.of(slot, picture, seat, RULES);
   }
 

@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,7 @@ class PictureReadersTest {
       targets.put(size, folder.resolve(reader.getClass().getSimpleName() + size + ".jpg"));
     }
     PixelFeatures features =
-        reader.derive(path, format, PhotoHeader.read(path), targets).features();
+        reader.derive(path, format, PhotoHeader.read(path), targets).features(List.of());
     return new Derived(
         features,
         ImageIO.read(targets.get(DerivedSize.SMALL).toFile()),

@@ -34,7 +34,8 @@ class SampleTest {
 
   private static PixelFeatures features(BufferedImage picture) {
     int w = picture.getWidth();
-    return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w).features();
+    return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w)
+        .features(List.of());
   }
 
   private static BufferedImage resized(BufferedImage from, double by) {

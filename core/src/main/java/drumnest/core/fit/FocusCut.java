@@ -1,0 +1,66 @@
+package drumnest.core.fit;
+
+import drumnest.core.photo.Focus;
+import drumnest.core.photo.PixelBox;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What a crop cuts of the people and the subject of a picture. A head that is not wholly inside
+ * what is seen is cut, be it in part or away.
+ *
+ * @param heads how many heads are cut
+ * @param sides the edges of the upright picture at which they are
+ * @param headShare the height of the heads that are cut over that of all heads, from 0 to 1
+ * @param subjectShare the share of the subject's area that is not seen, from 0 to 1
+ */
+public record FocusCut(int heads, Set<Side> sides, double headShare, double subjectShare) {
+
+  /** Nothing is cut, or nothing is known that could be. */
+  public static final FocusCut NONE = new FocusCut(0, Set.of(), 0, 0);
+
+  /** An edge of the upright picture. */
+  public enum Side {
+    LEFT,
+    TOP,
+    RIGHT,
+    BOTTOM
+  }
+
+  public FocusCut {
+    sides = Set.copyOf(sides);
+  }
+
+  /**
+   * @param seen what is seen of the picture, in its upright pixels
+   */
+  public static FocusCut of(Focus focus, PixelBox seen) {
+    List<PixelBox> cut = focus.heads().stream().filter(head -> !seen.contains(head)).toList();
+    Set<Side> sides = EnumSet.noneOf(Side.class);
+    for (PixelBox head : cut) {
+      if (head.x() < seen.x()) {
+        sides.add(Side.LEFT);
+      }
+      if (head.y() < seen.y()) {
+        sides.add(Side.TOP);
+      }
+      if (head.right() > seen.right()) {
+        sides.add(Side.RIGHT);
+      }
+      if (head.bottom() > seen.bottom()) {
+        sides.add(Side.BOTTOM);
+      }
+    }
+    PixelBox subject = focus.subject();
+    return new FocusCut(
+        cut.size(),
+        sides,
+        cut.isEmpty() ? 0 : (double) heights(cut) / heights(focus.heads()),
+        subject == null ? 0 : 1 - (double) subject.overlap(seen) / subject.area());
+  }
+
+  private static long heights(List<PixelBox> heads) {
+    return heads.stream().mapToLong(PixelBox::h).sum();
+  }
+}

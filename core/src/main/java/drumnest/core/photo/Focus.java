@@ -1,0 +1,68 @@
+package drumnest.core.photo;
+
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a crop follows of itself, where the maker drew no keep box: the heads of the people, which
+ * stay whole before anything else, and the subject, of which as much stays as can.
+ *
+ * @param heads a box round each head, inside the picture
+ * @param subject the heads together with the busiest part of the picture, or that part alone; null
+ *     where nothing stands out
+ */
+public record Focus(List<PixelBox> heads, @Nullable PixelBox subject) {
+
+  /** Nothing to follow: a crop is centred. */
+  public static final Focus NONE = new Focus(List.of(), null);
+
+  public Focus {
+    heads = List.copyOf(heads);
+  }
+
+  /**
+   * @param faces the faces that were found, from the brows to the chin
+   * @param busiest where most is to be seen, as {@link Subject} proposes it; null where nothing
+   *     stands out
+   */
+  public static Focus of(
+      List<PixelBox> faces, @Nullable PixelBox busiest, Pixels picture, HouseRules rules) {
+    List<PixelBox> heads = faces.stream().map(face -> head(face, picture, rules)).toList();
+    List<PixelBox> together = new ArrayList<>(heads);
+    if (busiest != null) {
+      together.add(busiest);
+    }
+    return new Focus(heads, together.stream().reduce(PixelBox::around).orElse(null));
+  }
+
+  /**
+   * A face with its hair and a little air, cut at the edges of the picture. Source: common
+   * practice, no source.
+   */
+  static PixelBox head(PixelBox face, Pixels picture, HouseRules rules) {
+    int above = (int) (face.h() * rules.number(HouseRule.HAIR_ABOVE_FACE) / 100);
+    int air = (int) (face.h() * rules.number(HouseRule.AIR_ROUND_FACE) / 100);
+    int left = Math.max(0, face.x() - air);
+    int top = Math.max(0, face.y() - above);
+    int right = Math.min(picture.w(), face.x() + face.w() + air);
+    int bottom = Math.min(picture.h(), face.y() + face.h() + air);
+    return new PixelBox(left, top, right - left, bottom - top);
+  }
+
+  public boolean isNone() {
+    return heads.isEmpty() && subject == null;
+  }
+
+  /** Whether people are seen, who are never laid on their side. */
+  public boolean hasPeople() {
+    return !heads.isEmpty();
+  }
+
+  /** The smallest box round all heads, or the subject where there are none. */
+  public @Nullable PixelBox centre() {
+    return heads.stream().reduce(PixelBox::around).orElse(subject);
+  }
+}

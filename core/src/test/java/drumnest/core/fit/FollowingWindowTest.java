@@ -1,0 +1,197 @@
+package drumnest.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
+import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class FollowingWindowTest {
+
+  private static final HouseRules RULES = HouseRules.defaults();
+  private static final Pixels WIDE = new Pixels(6000, 4000);
+  private static final Size SQUARE = Size.ofInches(4, 4);
+
+  private static PrintInPocket in(Size slot, Focus focus) {
+    return PrintInPocket.of(
+        WIDE, null, focus, null, slot, Opening.asUsual(slot, RULES), false, RULES);
+  }
+
+  private static Focus people(PixelBox... heads) {
+    return new Focus(List.of(heads), List.of(heads).stream().reduce(PixelBox::around).orElse(null));
+  }
+
+  @Test
+  void nothing_to_follow_is_centred() {
+    assertThat(in(SQUARE, Focus.NONE).crop().crop()).isEqualTo(new PixelBox(1000, 0, 4000, 4000));
+  }
+
+  @Test
+  void a_head_at_the_edge_stays_whole_and_is_centred_as_far_as_the_edge_allows() {
+    PrintInPocket seat = in(SQUARE, people(new PixelBox(100, 500, 800, 1000)));
+    assertThat(seat.crop().crop()).isEqualTo(new PixelBox(0, 0, 4000, 4000));
+    assertThat(seat.cut()).isEqualTo(FocusCut.NONE);
+  }
+
+  @Test
+  void of_two_heads_too_far_apart_the_larger_stays_and_the_other_is_said_to_be_cut_at_its_side() {
+    PrintInPocket seat =
+        in(SQUARE, people(new PixelBox(0, 500, 900, 1000), new PixelBox(5200, 500, 800, 900)));
+    assertThat(seat.crop().crop().x()).isZero();
+    assertThat(seat.cut().heads()).isEqualTo(1);
+    assertThat(seat.cut().sides()).containsExactly(FocusCut.Side.RIGHT);
+    assertThat(seat.cut().headShare()).isEqualTo(900 / 1900.0);
+  }
+
+  @Test
+  void a_keep_box_of_the_maker_goes_before_all_that_was_found() {
+    PixelBox keep = new PixelBox(5000, 0, 1000, 4000);
+    PrintInPocket seat =
+        PrintInPocket.of(
+            WIDE,
+            keep,
+            people(new PixelBox(0, 500, 900, 1000)),
+            null,
+            SQUARE,
+            Opening.asUsual(SQUARE, RULES),
+            false,
+            RULES);
+    assertThat(seat.crop().crop()).isEqualTo(new PixelBox(2000, 0, 4000, 4000));
+    assertThat(seat.cut()).isEqualTo(FocusCut.NONE);
+  }
+
+  @Test
+  void what_is_trimmed_off_a_print_on_the_table_leaves_the_heads() {
+    Size print = Size.ofInches(6, 4);
+    Size slot = Size.ofInches(4, 4);
+    PrintInPocket seat =
+        PrintInPocket.of(
+            WIDE,
+            null,
+            people(new PixelBox(100, 500, 800, 1000)),
+            print,
+            slot,
+            Opening.asUsual(slot, RULES),
+            false,
+            RULES);
+    assertThat(seat.trim().left().toNanometres()).isZero();
+    assertThat(seat.cut().heads()).isZero();
+    PrintInPocket both =
+        PrintInPocket.of(
+            WIDE,
+            null,
+            people(new PixelBox(0, 500, 800, 1000), new PixelBox(5200, 500, 800, 1000)),
+            print,
+            slot,
+            Opening.asUsual(slot, RULES),
+            false,
+            RULES);
+    assertThat(both.cut().heads()).isEqualTo(2);
+    assertThat(both.cut().sides()).containsOnly(FocusCut.Side.LEFT, FocusCut.Side.RIGHT);
+  }
+
+  @Test
+  void people_are_never_laid_on_their_side() {
+    Pixels upright = new Pixels(3000, 6000);
+    Focus people = people(new PixelBox(1000, 1000, 800, 1000));
+    Size wide = Size.ofInches(6, 3);
+    assertThat(CropWindow.ofEitherTurn(upright, wide, null, Focus.NONE, RULES).orElseThrow())
+        .matches(CropWindow::turned);
+    assertThat(CropWindow.ofEitherTurn(upright, wide, null, people, RULES).orElseThrow())
+        .matches(window -> !window.turned());
+  }
+
+  /** A case on one axis of 240 pixels, small enough to look at every beginning. */
+  private record Case(long seed, List<PixelBox> heads, PixelBox subject, int length) {
+
+    @Override
+    public String toString() {
+      return "seed " + seed;
+    }
+
+    Focus focus() {
+      return new Focus(heads, subject);
+    }
+  }
+
+  private static final int AVAILABLE = 240;
+
+  static List<Case> cases() {
+    return IntStream.range(0, 300).mapToObj(FollowingWindowTest::random).toList();
+  }
+
+  private static Case random(int seed) {
+    Random random = new Random(seed);
+    List<PixelBox> heads = new ArrayList<>();
+    for (int i = random.nextInt(6); i > 0; i--) {
+      heads.add(box(random, 40));
+    }
+    PixelBox subject = random.nextInt(4) == 0 ? null : box(random, 200);
+    return new Case(seed, heads, subject, 1 + random.nextInt(AVAILABLE));
+  }
+
+  private static PixelBox box(Random random, int longest) {
+    int w = 1 + random.nextInt(longest);
+    return new PixelBox(random.nextInt(AVAILABLE - w + 1), 0, w, 1 + random.nextInt(50));
+  }
+
+  private static int outside(Case one, int start, int length) {
+    return one.heads().stream()
+        .filter(head -> head.x() < start || head.right() > start + length)
+        .mapToInt(PixelBox::h)
+        .sum();
+  }
+
+  /** As the class comment says it, for every beginning there is. */
+  private static int byTryingAll(Case one) {
+    int end = AVAILABLE - one.length();
+    PixelBox subject = one.subject() == null ? new PixelBox(0, 0, AVAILABLE, 1) : one.subject();
+    Comparator<Integer> best =
+        Comparator.<Integer>comparingInt(start -> outside(one, start, one.length()))
+            .thenComparingInt(
+                start ->
+                    one.heads().stream()
+                        .filter(head -> head.x() < start || head.right() > start + one.length())
+                        .filter(head -> head.right() > start && head.x() < start + one.length())
+                        .mapToInt(PixelBox::h)
+                        .sum())
+            .thenComparingInt(
+                start ->
+                    -Math.max(
+                        0,
+                        Math.min(subject.right(), start + one.length())
+                            - Math.max(subject.x(), start)))
+            .thenComparingInt(
+                start -> Math.abs(2 * start + one.length() - subject.x() - subject.right()));
+    return IntStream.rangeClosed(0, end).boxed().min(best).orElseThrow();
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void no_other_beginning_is_better(Case one) {
+    assertThat(FollowingWindow.start(AVAILABLE, one.length(), one.focus(), true))
+        .isEqualTo(byTryingAll(one));
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void a_longer_window_never_cuts_more(Case one) {
+    int before = Integer.MAX_VALUE;
+    for (int length = one.length(); length <= AVAILABLE; length++) {
+      int start = FollowingWindow.start(AVAILABLE, length, one.focus(), true);
+      assertThat(outside(one, start, length)).isLessThanOrEqualTo(before);
+      before = outside(one, start, length);
+    }
+    assertThat(before).isZero();
+  }
+}
