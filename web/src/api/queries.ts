@@ -41,6 +41,7 @@ export function useAlbum(id: number | undefined) {
 }
 
 /** How often the page asks whether another window, the tablet or an intake has changed the album. */
+const LOOKING_AGAIN = 2_000;
 const ASKED_EVERY_MS = 1_500;
 
 /** Shows what others change in an album within two seconds, for as long as the window is seen. */
@@ -251,6 +252,19 @@ export function useLate(album: Album, enabled: boolean) {
     enabled,
     placeholderData: keepPreviousData,
     queryFn: () => answered(api.GET("/api/albums/{id}/late", { params: { path: { id } } })),
+  });
+}
+
+/** Crops that could follow what was found since; asked again while it is still being looked for. */
+export function useCrops(album: Album) {
+  const { id } = album;
+  const settled = useSettled(stateOf(album));
+  return useQuery({
+    queryKey: ["crops", id, settled],
+    placeholderData: keepPreviousData,
+    refetchInterval: ({ state }) =>
+      state.data && state.data.looked < state.data.toLook ? LOOKING_AGAIN : false,
+    queryFn: () => answered(api.GET("/api/albums/{id}/crops", { params: { path: { id } } })),
   });
 }
 

@@ -2185,6 +2185,7 @@ export interface components {
             blurred: boolean;
             camera?: string;
             caption?: string;
+            centred?: boolean;
             choice: string;
             datedByMaker: boolean;
             flap?: boolean;

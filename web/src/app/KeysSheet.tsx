@@ -75,9 +75,10 @@ export function KeysSheet({ open, onOpenChange }: Props) {
       <p className="border-t border-hair pt-4 text-quiet">
         {about.data && (
           <>
-            Drum Nest {about.data.version}. Pictures are read by {about.data.pictures}. Everything
-            is kept in <span className="[overflow-wrap:anywhere] text-ink">{about.data.data}</span>{" "}
-            and never leaves this machine.
+            Drum Nest {about.data.version}. Pictures are read by {about.data.pictures}. Faces are
+            found by {about.data.faces}. Everything is kept in{" "}
+            <span className="[overflow-wrap:anywhere] text-ink">{about.data.data}</span> and never
+            leaves this machine.
           </>
         )}
         {about.isError && about.error.message}

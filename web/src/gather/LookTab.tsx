@@ -1,7 +1,7 @@
 import { ToggleGroup } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { useClose } from "../api/queries";
-import type { Album, Choice, Line, Photo, PixelBox } from "../api/types";
+import type { Album, Choice, Close, Line, Photo, PixelBox } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { DateField } from "../ticket/DateField";
@@ -92,7 +92,8 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
     <>
       <PictureBoxes
         photo={photo}
-        proposal={close.data?.proposal}
+        subject={close.data?.proposal}
+        heads={close.data?.heads ?? []}
         quiet={close.data?.quiet}
         onKeep={keep}
       />
@@ -201,19 +202,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
             </button>
           </Row>
         ) : (
-          close.data?.proposal && (
-            <Row name="Keep box">
-              proposed{" "}
-              <button
-                type="button"
-                className="ml-1 font-normal underline underline-offset-2"
-                onClick={() => step("/api/albums/{id}/keep-as-proposed", { photos: [photo.id] })}
-              >
-                take it
-              </button>{" "}
-              <Key>B</Key>
-            </Row>
-          )
+          <Crop album={album} photo={photo} found={close.data} />
         )}
         <Row name="Picture">
           {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
@@ -258,6 +247,57 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           Look at every pixel <Key>Enter</Key>
         </Button>
       )}
+    </>
+  );
+}
+
+interface CropProps {
+  album: Album;
+  photo: Photo;
+  found: Close | undefined;
+}
+
+/** What crops of a photo without a keep box go by. */
+function Crop({ album, photo, found }: CropProps) {
+  const step = useStep(album.id);
+  if (!found?.proposal) {
+    return <Row name="Crop">by the middle; nothing stands out</Row>;
+  }
+  const people = found.heads.length;
+  const words = people > 0 ? `${people} ${people === 1 ? "head" : "heads"} found` : "a subject";
+  const acts: [string, string, () => void][] = [
+    [
+      photo.centred ? "follow it" : "by the middle",
+      "X",
+      () =>
+        step("/api/albums/{id}/frame", {
+          photos: [photo.id],
+          follows: photo.centred === true,
+        }),
+    ],
+    [
+      "make it the keep box",
+      "B",
+      () => step("/api/albums/{id}/keep-as-proposed", { photos: [photo.id] }),
+    ],
+  ];
+  return (
+    <>
+      <Row name="Crop">{photo.centred ? `by the middle; ${words}` : `follows ${words}`}</Row>
+      <Row name="">
+        {acts.map(([act, keyName, onDo]) => (
+          <span key={act} className="ml-3 whitespace-nowrap">
+            <button
+              type="button"
+              className="font-normal underline underline-offset-2"
+              onClick={onDo}
+            >
+              {act}
+            </button>{" "}
+            <Key>{keyName}</Key>
+          </span>
+        ))}
+      </Row>
     </>
   );
 }

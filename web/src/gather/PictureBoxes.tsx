@@ -5,13 +5,15 @@ import { placed } from "../bench/pixelBoxes";
 
 interface Props {
   photo: Photo;
-  proposal: PixelBox | undefined;
+  /** What stands out; nothing where nothing does. */
+  subject: PixelBox | undefined;
+  heads: PixelBox[];
   quiet: PixelBox | undefined;
   onKeep: (box: PixelBox) => Promise<unknown>;
 }
 
-/** The picture with its keep box, drawn or proposed, and its quiet area; drawing makes a new box. */
-export function PictureBoxes({ photo, proposal, quiet, onKeep }: Props) {
+/** The picture with its keep box or what was found in it, and its quiet area; drawing makes a box. */
+export function PictureBoxes({ photo, subject, heads, quiet, onKeep }: Props) {
   const { w, h } = photo.pixels;
   return (
     <>
@@ -26,14 +28,25 @@ export function PictureBoxes({ photo, proposal, quiet, onKeep }: Props) {
                 <Tag words="quiet" at="bottom-0" />
               </Box>
             )}
-            {!draft && !photo.keep && proposal && (
+            {!draft &&
+              !photo.keep &&
+              heads.map((head) => (
+                <Box
+                  key={`${head.x} ${head.y}`}
+                  box={head}
+                  w={w}
+                  h={h}
+                  look="rounded-[40%] border-2 border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)]"
+                />
+              ))}
+            {!draft && !photo.keep && subject && (
               <Box
-                box={proposal}
+                box={subject}
                 w={w}
                 h={h}
-                look="border-2 border-dotted border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)]"
+                look={`border-2 border-dotted border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)] ${photo.centred ? "opacity-50" : ""}`}
               >
-                <Tag words="proposed" at="top-0" />
+                <Tag words="subject" at="top-0" />
               </Box>
             )}
             {(draft ?? photo.keep) && (
@@ -66,7 +79,7 @@ interface BoxProps {
   w: number;
   h: number;
   look: string;
-  children: ReactNode;
+  children?: ReactNode;
 }
 
 function Box({ box, w, h, look, children }: BoxProps) {

@@ -103,6 +103,9 @@ export function useGatherKeys(album: Album, rows: Row[]) {
       case "keep-box":
         void step("/api/albums/{id}/keep-as-proposed", { photos: ids });
         return true;
+      case "crop":
+        void step("/api/albums/{id}/frame", { photos: ids, follows: tile.photo.centred === true });
+        return true;
       case "one-stack":
         if (ids.length > 1) {
           void step("/api/albums/{id}/stack", { photos: ids, together: true });

@@ -1,5 +1,6 @@
 import type { Album, Line } from "../api/types";
 import { TicketRoll } from "../ticket/TicketRoll";
+import { CropOffers } from "./CropOffers";
 import { Spread } from "./Spread";
 import { StepBar } from "./StepBar";
 import { Tray } from "./Tray";
@@ -20,6 +21,7 @@ export function PlaceStage({ album, line }: Props) {
       <div className="flex min-w-0 shrink-0 flex-col px-4 pb-3 lg:min-h-0 lg:flex-1">
         <Spread album={album} />
         <StepBar album={album} line={line} placing={placing} />
+        <CropOffers album={album} />
         <Tray album={album} line={line} />
       </div>
       <TicketRoll album={album} line={line} />

@@ -22,6 +22,7 @@ export type Does =
   | "private"
   | "flap"
   | "keep-box"
+  | "crop"
   | "words"
   | "begin-chapter"
   | "join-chapter"
@@ -128,6 +129,12 @@ export const KEYS: KeyRow[] = [
   },
   { does: "hero", keys: ["h"], where: ["gather"], meaning: "hero" },
   { does: "private", keys: ["q"], where: ["gather"], meaning: "kept quiet: private" },
+  {
+    does: "crop",
+    keys: ["x"],
+    where: ["gather"],
+    meaning: "crop by the subject, or by the middle",
+  },
   { does: "flap", keys: ["f"], where: ["gather"], meaning: "fine behind a flap" },
   {
     does: "keep-box",

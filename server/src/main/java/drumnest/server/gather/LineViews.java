@@ -5,6 +5,7 @@ import drumnest.core.measure.Units;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choosing;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
@@ -45,6 +46,7 @@ public class LineViews {
    * @param choice open, keep, maybe or out
    * @param hero left out where it is none; the same with secret and flap
    * @param noFile whether it is a print of which there is no file; left out where there is one
+   * @param centred left out where crops without a keep box follow what was found in it
    * @param light dark or pale; left out where it is neither
    * @param stars its stars, -1 to 5
    * @param lookalike the stack it is in
@@ -64,6 +66,7 @@ public class LineViews {
       @Nullable Boolean secret,
       @Nullable Boolean flap,
       @Nullable Boolean noFile,
+      @Nullable Boolean centred,
       @Nullable String caption,
       @Nullable String light,
       @Nullable Integer stars,
@@ -100,6 +103,7 @@ public class LineViews {
           secret,
           flap,
           noFile,
+          centred,
           caption,
           light,
           stars,
@@ -265,6 +269,7 @@ public class LineViews {
         yes(choosing.secret()),
         yes(choosing.flap()),
         yes(!photo.hasFile()),
+        yes(photo.annotations().framing() != Framing.FOLLOWS),
         choosing.caption().isEmpty() ? null : choosing.caption(),
         light(album, photo.look()),
         photo.rating(),

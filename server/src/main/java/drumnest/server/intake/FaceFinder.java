@@ -18,7 +18,7 @@ interface FaceFinder {
 
         @Override
         public String description() {
-          return "not found (the native library does not load here); crops follow what stands out";
+          return "nothing here (the native library does not load); crops follow what stands out";
         }
       };
 

@@ -1,0 +1,117 @@
+package drumnest.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Crops of a photograph with people, a sample picture of the npm package {@code
+ * @vladmandic/face-api}: three heads, two near its left edge and one near its right.
+ */
+class PeopleTest {
+
+  private static final Path PEOPLE = Path.of("../web/node_modules/@vladmandic/face-api/demo");
+  private static final String WIDE = "1-back-1";
+  private static final String NARROW = "2-front-2";
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private String photo;
+
+  @BeforeEach
+  void bringIn() throws IOException {
+    byte[] file = Files.readAllBytes(PEOPLE.resolve("sample1.jpg"));
+    photo = SERVER.take("group.jpg", file).is(200).json().get("photo").stringValue();
+    SERVER.step("put", Map.of("photo", photo, "slot", NARROW)).is(200);
+  }
+
+  @AfterEach
+  void takeBack() {
+    while (SERVER.album().has("undo")) {
+      SERVER.step("undo", Map.of()).is(200);
+    }
+  }
+
+  private JsonNode close() {
+    return SERVER.get("/api/albums/1/photos/" + photo).is(200).json();
+  }
+
+  private static JsonNode ticket(String slot) {
+    return SERVER.get("/api/albums/1/tickets/" + slot).is(200).json();
+  }
+
+  private static int cropX(String slot) {
+    return ticket(slot).at("/crop/x").intValue();
+  }
+
+  @Test
+  void heads_are_found_and_a_narrow_crop_keeps_as_many_as_it_can_and_says_which_it_cuts() {
+    assertThat(close().get("heads")).hasSize(3);
+    assertThat(close().get("framing").stringValue()).isEqualTo("follows");
+    JsonNode ticket = ticket(NARROW);
+    assertThat(ticket.at("/crop/w").intValue()).isEqualTo(960);
+    assertThat(cropX(NARROW)).isLessThan(384);
+    assertThat(ticket.get("todo").get(0).stringValue())
+        .startsWith("Its crop cuts a head at the right.");
+    assertThat(ticket.at("/seat/cuts").stringValue()).isEqualTo("cuts a head at the right");
+  }
+
+  @Test
+  void a_wide_place_keeps_them_all() {
+    SERVER.step("put", Map.of("photo", photo, "slot", WIDE)).is(200);
+    assertThat(ticket(WIDE).at("/seat/cuts").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void the_maker_has_it_cropped_by_the_middle_and_back() {
+    int followed = cropX(NARROW);
+    SERVER.step("frame", Map.of("photos", List.of(photo), "follows", false)).is(200);
+    assertThat(cropX(NARROW)).isEqualTo(480);
+    assertThat(close().get("framing").stringValue()).isEqualTo("centred");
+    assertThat(SERVER.line().get(0).get("centred").booleanValue()).isTrue();
+    assertThat(SERVER.get("/api/albums/1/crops").json().get("crops")).isEmpty();
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(cropX(NARROW)).isEqualTo(followed);
+  }
+
+  @Test
+  void a_keep_box_goes_before_what_was_found() {
+    SERVER
+        .step(
+            "keep", Map.of("photo", photo, "keep", Map.of("x", 1400, "y", 0, "w", 520, "h", 1280)))
+        .is(200);
+    assertThat(cropX(NARROW)).isEqualTo(960);
+    assertThat(ticket(NARROW).at("/seat/cuts").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void what_was_found_is_made_the_keep_box() {
+    JsonNode subject = close().get("proposal");
+    SERVER.step("keep-as-proposed", Map.of("photos", List.of(photo))).is(200);
+    assertThat(SERVER.line().get(0).get("keep")).isEqualTo(subject);
+  }
+
+  @Test
+  void placing_gives_a_photo_of_people_a_place_that_cuts_none() {
+    SERVER.step("take-out", Map.of("slot", NARROW)).is(200);
+    SERVER.step("place-again", Map.of("order", "story", "breathing", "packed")).is(200);
+    JsonNode where = SERVER.line().get(0).get("where");
+    assertThat(ticket(where.get("slot").stringValue()).at("/seat/cuts").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void a_wrong_request_says_what_is_missing() {
+    assertThat(SERVER.step("frame", Map.of("photos", List.of(photo))).is(400).text())
+        .contains("follows");
+    SERVER.step("frame", Map.of("photos", List.of("nobody"), "follows", true)).is(404);
+  }
+}
