@@ -4012,6 +4012,7 @@ export interface operations {
         parameters: {
             query: {
                 name: string;
+                rendition?: number;
             };
             header?: never;
             path: {

@@ -3,6 +3,7 @@ import type { Album } from "../api/types";
 import { Button } from "../ui/Button";
 import { visible } from "./dropped";
 import { useIntake } from "./intake";
+import { PHOTO_FILES } from "./sendPhoto";
 import { useSheetView } from "./sheetView";
 
 interface Props {
@@ -37,9 +38,9 @@ export function BringIn({ album, onArrived }: Props) {
         </p>
       )}
       <p className={`mt-1.5 max-w-[56ch] text-quiet ${empty ? "" : "text-[13px]"}`}>
-        JPEG, PNG, WebP and TIFF, and the .xmp sidecars beside them. They are kept unchanged on this
-        machine and hang on the line in the order in which they were taken; the same file twice is
-        one photo.
+        JPEG, HEIC, PNG, WebP, AVIF, TIFF and GIF, and the .xmp sidecars beside them. They are kept
+        unchanged on this machine and hang on the line in the order in which they were taken; the
+        same file twice is one photo.
       </p>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button strong={empty} onClick={() => chooseFiles.current?.click()}>
@@ -51,7 +52,7 @@ export function BringIn({ album, onArrived }: Props) {
         ref={chooseFiles}
         type="file"
         multiple
-        accept="image/jpeg,image/png,image/webp,image/tiff,.xmp"
+        accept={`${PHOTO_FILES},.xmp`}
         aria-label="Photos"
         className="sr-only"
         tabIndex={-1}

@@ -5,6 +5,8 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
+import { DecodeFailure } from "./decode";
+import { PHOTO_FILES, sendPhoto } from "./sendPhoto";
 
 interface Props {
   album: Album;
@@ -39,10 +41,7 @@ export function PrintForm({ album, onArrived }: Props) {
   /** The snap comes in as a photo, and is then said to be a print of this size. */
   async function withSnap(file: File) {
     const name = form.name.trim() || file.name;
-    const response = await fetch(
-      `/api/albums/${album.id}/photos?name=${encodeURIComponent(name)}`,
-      { method: "POST", headers: { "Content-Type": "application/octet-stream" }, body: file },
-    );
+    const response = await sendPhoto(album.id, file, name, new AbortController().signal);
     if (!response.ok) {
       throw new Refusal((await response.json()) as Problem, response.status);
     }
@@ -68,7 +67,11 @@ export function PrintForm({ album, onArrived }: Props) {
         snap.current.value = "";
       }
     } catch (problem) {
-      setRefusal(problem instanceof Refusal ? problem : new Refusal({}, 0));
+      setRefusal(
+        problem instanceof Refusal
+          ? problem
+          : new Refusal(problem instanceof DecodeFailure ? { detail: problem.message } : {}, 0),
+      );
     }
   }
 
@@ -135,7 +138,7 @@ export function PrintForm({ album, onArrived }: Props) {
         <input
           ref={snap}
           type="file"
-          accept="image/jpeg,image/png,image/webp,image/tiff"
+          accept={PHOTO_FILES}
           className="mt-0.5 block w-full text-ink"
         />
       </label>

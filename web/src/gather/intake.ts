@@ -1,5 +1,7 @@
 import { create } from "zustand";
 import type { Problem } from "../api/types";
+import { DecodeFailure } from "./decode";
+import { sendPhoto } from "./sendPhoto";
 
 export type ArrivalState = "waiting" | "coming" | "in" | "had" | "told" | "refused" | "stopped";
 
@@ -169,22 +171,24 @@ function remembered(album: number): Unfinished | null {
   return text === null ? null : (JSON.parse(text) as Unfinished);
 }
 
+function sendSidecar(album: number, file: File, signal: AbortSignal) {
+  return fetch(`/api/albums/${album}/sidecars?name=${encodeURIComponent(file.name)}`, {
+    method: "POST",
+    headers: { "Content-Type": "application/octet-stream" },
+    body: file,
+    signal,
+  });
+}
+
 async function send(
   album: number,
   file: File,
   signal: AbortSignal,
 ): Promise<Partial<Arrival> & { full?: boolean }> {
-  const kind = isSidecar(file) ? "sidecars" : "photos";
   try {
-    const response = await fetch(
-      `/api/albums/${album}/${kind}?name=${encodeURIComponent(file.name)}`,
-      {
-        method: "POST",
-        headers: { "Content-Type": "application/octet-stream" },
-        body: file,
-        signal,
-      },
-    );
+    const response = isSidecar(file)
+      ? await sendSidecar(album, file, signal)
+      : await sendPhoto(album, file, file.name, signal);
     if (!response.ok) {
       const problem = (await response.json()) as Problem;
       const reason = problem.detail ?? "It was not taken in.";
@@ -197,7 +201,13 @@ async function send(
       return { state: "told", reason: "", photo: taken.photo };
     }
     return { state: taken.hadAlready ? "had" : "in", reason: "", photo: taken.photo };
-  } catch {
+  } catch (failure) {
+    if (failure instanceof DecodeFailure) {
+      return {
+        state: "refused",
+        reason: failure.message,
+      };
+    }
     return signal.aborted
       ? { state: "stopped", reason: "stopped" }
       : { state: "stopped", reason: NO_ANSWER };

@@ -133,28 +133,13 @@ class MakerWalkIT {
   @Order(4)
   void two_are_swapped_with_the_mouse() {
     Map<String, String> before = shown();
-    drag(slot("1-back-1"), slot("2-front-9"));
+    Mouse.drag(page, slot("1-back-1"), slot("2-front-9"));
     waitForPhotoIn("2-front-9", before.get("1-back-1"));
     waitForPhotoIn("1-back-1", before.get("2-front-9"));
     button("Undo").click();
     waitForPhotoIn("1-back-1", before.get("1-back-1"));
     button("Redo").click();
     waitForPhotoIn("2-front-9", before.get("1-back-1"));
-  }
-
-  private static void drag(Locator from, Locator to) {
-    BoundingBox a = from.boundingBox();
-    BoundingBox b = to.boundingBox();
-    page.mouse().move(a.x + a.width / 2, a.y + a.height / 2);
-    page.mouse().down();
-    for (int i = 1; i <= 8; i++) {
-      page.mouse()
-          .move(
-              a.x + a.width / 2 + (b.x + b.width / 2 - a.x - a.width / 2) * i / 8,
-              a.y + a.height / 2 + (b.y + b.height / 2 - a.y - a.height / 2) * i / 8);
-    }
-    assertThat(to).hasAttribute("data-aimed", "");
-    page.mouse().up();
   }
 
   @Test
@@ -179,14 +164,15 @@ class MakerWalkIT {
   @Order(6)
   void one_is_taken_out_and_another_put_in_from_the_tray() {
     String out = shown().get("2-front-4");
-    drag(
+    Mouse.drag(
+        page,
         slot("2-front-4"),
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Without a place")));
     assertThat(page.locator("[data-waiting='" + out + "']")).isVisible();
     assertThat(slot("2-front-4")).not().hasAttribute("data-photo", out);
     Locator waiting = page.locator("[data-waiting]").last();
     String in = waiting.getAttribute("data-waiting");
-    drag(waiting, slot("2-front-4"));
+    Mouse.drag(page, waiting, slot("2-front-4"));
     waitForPhotoIn("2-front-4", in);
   }
 

@@ -35,7 +35,8 @@ class FormatsTest {
         "picture.tif",
         "jpeg-inside.tif",
         "sixteen-bit.tif",
-        "sixteen-bit.png"
+        "sixteen-bit.png",
+        "picture.gif"
       })
   void comes_in_with_its_size_and_colours(String name) throws IOException {
     String photo = SERVER.take(name, file(name)).is(200).json().get("photo").stringValue();

@@ -12,6 +12,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -138,14 +139,26 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
   }
 
   public Answer take(String name, byte[] file) {
+    return take(name, file, "");
+  }
+
+  /** A file that the page decodes, with its picture behind it. */
+  public Answer take(String name, byte[] file, byte[] picture) {
+    byte[] both = Arrays.copyOf(file, file.length + picture.length);
+    System.arraycopy(picture, 0, both, file.length, picture.length);
+    return take(name, both, "&rendition=" + picture.length);
+  }
+
+  private Answer take(String name, byte[] body, String more) {
     return send(
         HttpRequest.newBuilder(
                 URI.create(
                     address
                         + "/api/albums/1/photos?name="
-                        + URLEncoder.encode(name, StandardCharsets.UTF_8)))
+                        + URLEncoder.encode(name, StandardCharsets.UTF_8)
+                        + more))
             .header("Content-Type", "application/octet-stream")
-            .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body))
             .build());
   }
 

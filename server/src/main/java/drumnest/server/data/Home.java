@@ -99,6 +99,11 @@ public class Home {
     return photos().resolve(sha256.substring(0, 2)).resolve(sha256 + "." + extension);
   }
 
+  /** The picture of a photo whose file is decoded by the page only; kept like the file. */
+  public Path rendition(String sha256) {
+    return original(sha256, "rendition.jpg");
+  }
+
   public Path derived(String sha256, String size) {
     return folder
         .resolve("derived")

@@ -103,7 +103,7 @@ class KiteMeetAlbum {
 
   private String take(long albumId, String file) {
     try (InputStream in = open(file)) {
-      return intake.take(albumId, file, -1, in).sha256();
+      return intake.take(albumId, file, -1, 0, in).sha256();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

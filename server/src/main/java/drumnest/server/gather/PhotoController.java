@@ -52,7 +52,11 @@ class PhotoController {
     this.photos = photos;
   }
 
-  /** Takes in one file: the body is the file as it is, {@code name} what it is called. */
+  /**
+   * Takes in one file: the body is the file as it is, {@code name} what it is called. Behind a file
+   * that the page decodes itself, HEIC and AVIF, comes its picture, upright, as a JPEG file of
+   * {@code rendition} bytes.
+   */
   @Operation(
       requestBody =
           @io.swagger.v3.oas.annotations.parameters.RequestBody(
@@ -63,10 +67,18 @@ class PhotoController {
                       schema = @Schema(type = "string", format = "binary"))))
   @PostMapping("/api/albums/{id}/photos")
   TakenView take(
-      @PathVariable("id") long id, @RequestParam("name") String name, HttpServletRequest request)
+      @PathVariable("id") long id,
+      @RequestParam("name") String name,
+      @RequestParam(name = "rendition", defaultValue = "0") long rendition,
+      HttpServletRequest request)
       throws IOException {
     PhotoIntake.Taken taken =
-        intake.take(id, fileName(name), request.getContentLengthLong(), request.getInputStream());
+        intake.take(
+            id,
+            fileName(name),
+            request.getContentLengthLong(),
+            rendition,
+            request.getInputStream());
     return new TakenView(taken.sha256(), taken.hadAlready());
   }
 

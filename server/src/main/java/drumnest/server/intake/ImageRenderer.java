@@ -133,13 +133,17 @@ public class ImageRenderer {
 
   private PictureReader reader(PhotoFormat format, PhotoHeader header) {
     boolean tooLarge = usual.bytesHeld(format, header) > (long) MOST_MEGABYTES * MEGABYTE;
-    return header.isForPrint() || tooLarge ? frugal : usual;
+    return header.isForPrint() || tooLarge || format == PhotoFormat.GIF ? frugal : usual;
   }
 
   /** What is seen of a kept photo, measured anew. */
   PixelFeatures measure(PhotoFile photo) throws IOException {
-    Path original = home.original(photo.sha256(), photo.format());
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElseThrow();
+    if (format.isDecodedByThePage()) {
+      Path rendition = home.rendition(photo.sha256());
+      return develop(photo.sha256(), rendition, PhotoFormat.JPEG, PhotoHeader.read(rendition));
+    }
+    Path original = home.original(photo.sha256(), photo.format());
     return develop(photo.sha256(), original, format, PhotoHeader.read(original));
   }
 
@@ -174,6 +178,9 @@ public class ImageRenderer {
   /** The picture in all its pixels, where browsers show its file; otherwise the large size. */
   public Shown whole(PhotoFile photo) throws IOException {
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElse(null);
+    if (format != null && format.isDecodedByThePage()) {
+      return new Shown(home.rendition(photo.sha256()), PhotoFormat.JPEG.mediaType());
+    }
     if (format == null || !format.isShownByBrowsers()) {
       return new Shown(picture(photo, DerivedSize.LARGE), PhotoFormat.JPEG.mediaType());
     }

@@ -14,7 +14,10 @@ enum PhotoFormat {
   PNG("png", "image/png", "\u0089PNG\r\n\u001a\n"),
   WEBP("webp", "image/webp", "RIFF????WEBP"),
   TIFF("tif", "image/tiff", "II*\0"),
-  TIFF_BIG_END("tif", "image/tiff", "MM\0*");
+  TIFF_BIG_END("tif", "image/tiff", "MM\0*"),
+  GIF("gif", "image/gif", "GIF8"),
+  HEIF("heic", "image/heic", "????ftyp", "hei[cxms]|hev[cxms]|mif1|msf1"),
+  AVIF("avif", "image/avif", "????ftyp", "avi[fs]");
 
   private static final int HEAD = 16;
 
@@ -22,10 +25,18 @@ enum PhotoFormat {
   private final String mediaType;
   private final String begin;
 
+  /** What stands behind the beginning; empty where anything may. */
+  private final String brands;
+
   PhotoFormat(String extension, String mediaType, String begin) {
+    this(extension, mediaType, begin, "");
+  }
+
+  PhotoFormat(String extension, String mediaType, String begin, String brands) {
     this.extension = extension;
     this.mediaType = mediaType;
     this.begin = begin;
+    this.brands = brands;
   }
 
   String extension() {
@@ -42,6 +53,11 @@ enum PhotoFormat {
     return this == JPEG || this == PNG || this == WEBP;
   }
 
+  /** Whether the page decodes it, and brings its picture beside it. */
+  boolean isDecodedByThePage() {
+    return this == HEIF || this == AVIF;
+  }
+
   /** The format of a kept file, by its extension. */
   static Optional<PhotoFormat> ofExtension(String extension) {
     for (PhotoFormat format : values()) {
@@ -55,11 +71,17 @@ enum PhotoFormat {
   static Optional<PhotoFormat> of(Path file) throws IOException {
     String head = head(file);
     for (PhotoFormat format : values()) {
-      if (begins(head, format.begin)) {
+      if (begins(head, format.begin)
+          && (format.brands.isEmpty() || brand(head).matches(format.brands))) {
         return Optional.of(format);
       }
     }
     return Optional.empty();
+  }
+
+  /** The brand of a file of boxes (source: ISO/IEC 14496-12); empty where there is none. */
+  private static String brand(String head) {
+    return head.length() < 12 ? "" : head.substring(8, 12);
   }
 
   private static String head(Path file) throws IOException {
@@ -81,25 +103,14 @@ enum PhotoFormat {
     return true;
   }
 
-  private static final String ACCEPTED = "JPEG, PNG, WebP and TIFF are accepted.";
+  private static final String ACCEPTED = "JPEG, PNG, WebP, TIFF, GIF, HEIC and AVIF are accepted.";
 
   /** What to say of a file that is none of these: what it is, and what to do. */
   static String refusal(Path file, String name) throws IOException {
     String head = head(file);
     String lower = name.toLowerCase(Locale.ROOT);
     if (begins(head, "????ftyp")) {
-      String brand = head.length() < 12 ? "" : head.substring(8, 12);
-      if (brand.matches("hei[cxms]|hev[cx]|mif1|msf1")) {
-        return "It is a HEIC picture, which is not read here. Save it as JPEG, or set the phone to"
-            + " take the most compatible pictures, and bring it again.";
-      }
-      if (brand.startsWith("avi")) {
-        return "It is an AVIF picture, which is not read here. Save it as JPEG and bring it again.";
-      }
       return "It is a film. Save the moment that you want as a JPEG picture and bring that.";
-    }
-    if (begins(head, "GIF8")) {
-      return "It is a GIF picture, which is not read here. Save it as PNG and bring it again.";
     }
     if (begins(head, "BM")) {
       return "It is a BMP picture, which is not read here. Save it as PNG and bring it again.";

@@ -7,6 +7,7 @@ import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.gif.GifHeaderDirectory;
 import com.drew.metadata.jpeg.JpegComponent;
 import com.drew.metadata.jpeg.JpegDirectory;
 import com.drew.metadata.png.PngDirectory;
@@ -123,6 +124,13 @@ record PhotoHeader(int storedW, int storedH, int orientation, int inks, long pas
           webp.getInt(WebpDirectory.TAG_IMAGE_WIDTH), webp.getInt(WebpDirectory.TAG_IMAGE_HEIGHT)
         };
       }
+    }
+    GifHeaderDirectory gif = metadata.getFirstDirectoryOfType(GifHeaderDirectory.class);
+    if (gif != null && gif.containsTag(GifHeaderDirectory.TAG_IMAGE_WIDTH)) {
+      return new int[] {
+        gif.getInt(GifHeaderDirectory.TAG_IMAGE_WIDTH),
+        gif.getInt(GifHeaderDirectory.TAG_IMAGE_HEIGHT)
+      };
     }
     ExifIFD0Directory tiff = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
     if (tiff != null && tiff.containsTag(ExifDirectoryBase.TAG_IMAGE_WIDTH)) {

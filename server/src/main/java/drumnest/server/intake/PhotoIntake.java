@@ -2,6 +2,7 @@ package drumnest.server.intake;
 
 import com.drew.metadata.Metadata;
 import drumnest.core.photo.PhotoFile;
+import drumnest.server.FieldProblemException;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.data.DiskRoom;
@@ -73,20 +74,31 @@ public class PhotoIntake {
    * Takes one file in.
    *
    * @param name what the file is called
-   * @param length how many bytes it has; -1 if that is not said
+   * @param length how many bytes come; -1 if that is not said
+   * @param rendition how many of them, the last ones, are its picture as a JPEG file, which the
+   *     page made of a file that it decodes itself; 0 for others
    * @throws OutOfRoomException if the disk has no room for it
    * @throws RefusedPhotoException if it is no photo that can be used
    * @throws IOException if it could not be received or stored
    */
-  public Taken take(long albumId, String name, long length, InputStream content)
+  public Taken take(long albumId, String name, long length, long rendition, InputStream content)
       throws IOException {
     albums.require(albumId);
+    if (rendition < 0 || (rendition > 0 && rendition >= length)) {
+      throw new FieldProblemException(
+          "rendition", "It says how many of the bytes that come are the picture: fewer than all.");
+    }
     if (length > MOST_BYTES) {
       throw tooLarge();
     }
     Path incoming = home.incoming().resolve(UUID.randomUUID().toString());
+    Path picture = home.incoming().resolve(UUID.randomUUID().toString());
     try (DiskRoom.Reserved reserved = room.reserve(Math.max(length, 0) + FOR_PICTURES)) {
-      String sha256 = receive(content, incoming, reserved);
+      long bytes = rendition == 0 ? MOST_BYTES + 1 : length - rendition;
+      String sha256 = receive(content, bytes, incoming, reserved);
+      if (rendition > 0) {
+        receive(content, rendition, picture, reserved);
+      }
       // The same file twice at once: one waits for the other and then finds it.
       synchronized (turns[Integer.parseInt(sha256.substring(0, 2), 16) % turns.length]) {
         PhotoRegistrar.Arrival arrival =
@@ -95,7 +107,7 @@ public class PhotoIntake {
                 .map(photo -> new PhotoRegistrar.Arrival(photo, null))
                 .orElse(null);
         if (arrival == null) {
-          arrival = store(sha256, name, incoming);
+          arrival = store(sha256, name, incoming, picture);
         }
         return new Taken(sha256, !registrar.register(albumId, arrival, name));
       }
@@ -106,17 +118,24 @@ public class PhotoIntake {
       throw failure;
     } finally {
       Files.deleteIfExists(incoming);
+      Files.deleteIfExists(picture);
     }
   }
 
-  private PhotoRegistrar.Arrival store(String sha256, String name, Path incoming)
+  private PhotoRegistrar.Arrival store(String sha256, String name, Path incoming, Path picture)
       throws IOException {
     PhotoFormat format = PhotoFormat.of(incoming).orElse(null);
     if (format == null || (isTiff(format) && PhotoFormat.isRaw(name))) {
       throw new RefusedPhotoException(PhotoFormat.refusal(incoming, name));
     }
+    boolean byThePage = format.isDecodedByThePage();
+    if (byThePage && !isJpeg(picture)) {
+      throw new RefusedPhotoException(
+          "Its picture did not come with it: it is decoded by the page, bring it in there.");
+    }
     Metadata metadata = PhotoHeader.metadata(incoming);
-    PhotoHeader header = PhotoHeader.of(metadata);
+    // What the page decoded is upright already.
+    PhotoHeader header = byThePage ? PhotoHeader.read(picture) : PhotoHeader.of(metadata);
     if (header.pixels() > MOST_PIXELS) {
       throw new RefusedPhotoException(
           "It has "
@@ -125,7 +144,10 @@ public class PhotoIntake {
               + MOST_PIXELS / 1_000_000
               + " are accepted.");
     }
-    PixelFeatures features = renderer.develop(sha256, incoming, format, header);
+    PixelFeatures features =
+        byThePage
+            ? renderer.develop(sha256, picture, PhotoFormat.JPEG, header)
+            : renderer.develop(sha256, incoming, format, header);
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
     PhotoEntity photo =
@@ -133,22 +155,35 @@ public class PhotoIntake {
             new PhotoFile(sha256, format.extension(), header.upright()), Files.size(incoming));
     photo.see(features);
     photo.read(FileWordsReader.read(metadata, LocalDate.now()));
+    if (byThePage) {
+      Files.move(picture, home.rendition(sha256), StandardCopyOption.ATOMIC_MOVE);
+    }
     Files.move(incoming, original, StandardCopyOption.ATOMIC_MOVE);
     return new PhotoRegistrar.Arrival(photo, features.detail());
+  }
+
+  private static boolean isJpeg(Path picture) throws IOException {
+    return Files.exists(picture)
+        && PhotoFormat.of(picture).filter(PhotoFormat.JPEG::equals).isPresent();
   }
 
   private static boolean isTiff(PhotoFormat format) {
     return format == PhotoFormat.TIFF || format == PhotoFormat.TIFF_BIG_END;
   }
 
-  /** Writes the content to a file, through to the disk, and gives its SHA-256. */
-  private static String receive(InputStream content, Path file, DiskRoom.Reserved reserved)
-      throws IOException {
+  /**
+   * Writes the content to a file, through to the disk, and gives its SHA-256.
+   *
+   * @param most how many bytes are read of it
+   */
+  private static String receive(
+      InputStream content, long most, Path file, DiskRoom.Reserved reserved) throws IOException {
     MessageDigest digest = sha256();
     long length = 0;
     try (OutputStream out = new DigestOutputStream(Files.newOutputStream(file), digest)) {
       byte[] part = new byte[1 << 16];
-      for (int read = content.read(part); read >= 0; read = content.read(part)) {
+      int read = content.read(part, 0, (int) Math.min(part.length, most));
+      for (; read > 0; read = content.read(part, 0, (int) Math.min(part.length, most - length))) {
         length += read;
         if (length > MOST_BYTES) {
           throw tooLarge();

@@ -42,7 +42,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Doors {
 
   private static final String POLICY =
-      "default-src 'self'; img-src 'self' blob: data:; style-src 'self' 'unsafe-inline'; font-src"
+      "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; img-src 'self' blob: data:; style-src 'self' 'unsafe-inline'; font-src"
           + " 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors"
           + " 'none'";
 
