@@ -1,6 +1,8 @@
 package drumnest.core.photo;
 
 import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +39,11 @@ public record AlbumPhoto(
   /** The size of the picture after turning it upright. */
   public Pixels pixels() {
     return file.pixels();
+  }
+
+  /** Whether its subject is out of focus or shaken. */
+  public boolean isBlurred(HouseRules rules) {
+    return hasFile() && sharpness < rules.number(HouseRule.BLURRED_BELOW);
   }
 
   public boolean hasFile() {

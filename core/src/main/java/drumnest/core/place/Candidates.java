@@ -6,6 +6,7 @@ import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ public final class Candidates {
       if (wanted.test(photo.id())) {
         Stack stack = stackOf.get(photo.id());
         if (!isRepeat(album, photo, stack)) {
-          candidates.add(candidate(photo, stack, alternates.get(photo.id())));
+          candidates.add(candidate(photo, stack, alternates.get(photo.id()), album.rules()));
         }
       }
     }
@@ -80,14 +81,14 @@ public final class Candidates {
   }
 
   private static Candidate candidate(
-      AlbumPhoto photo, @Nullable Stack stack, @Nullable String alternates) {
+      AlbumPhoto photo, @Nullable Stack stack, @Nullable String alternates, HouseRules rules) {
     Choosing choosing = photo.choosing();
     return new Candidate(
         photo.id(),
         photo.pixels(),
         photo.keep(),
         photo.focus(),
-        wanted(photo, stack),
+        wanted(photo, stack, rules),
         stack == null ? null : stack.id(),
         alternates,
         photo.onTable(),
@@ -96,12 +97,17 @@ public final class Candidates {
         photo.look());
   }
 
-  /** What is kept goes first, then what nobody has decided on, then the maybes and repeats. */
-  private static int wanted(AlbumPhoto photo, @Nullable Stack stack) {
+  /**
+   * What is kept goes first, then what nobody has decided on, then the maybes, the repeats and what
+   * is blurred.
+   */
+  private static int wanted(AlbumPhoto photo, @Nullable Stack stack, HouseRules rules) {
     return switch (photo.choosing().choice()) {
       case KEEP -> WANTED_KEPT;
       case OPEN ->
-          stack == null || stack.best().id().equals(photo.id()) ? WANTED_OPEN : WANTED_PERHAPS;
+          !photo.isBlurred(rules) && (stack == null || stack.best().id().equals(photo.id()))
+              ? WANTED_OPEN
+              : WANTED_PERHAPS;
       case MAYBE, OUT -> WANTED_PERHAPS;
     };
   }

@@ -321,13 +321,13 @@ public enum HouseRule {
   BLURRED_BELOW(
       Group.LINE,
       Provenance.FROM_MEMORY,
-      Unit.SPREAD,
-      5,
+      Unit.PERCENT,
+      50,
       0,
-      10000,
+      100,
       "Blurred below",
-      "How soft a photo is before it is called blurred; higher finds more of them.",
-      "blurred marks on the line"),
+      "How sharp a photo is where its subject is, of the sharpest there is, below which it is called blurred; higher finds more of them.",
+      "blurred marks on the line, and what is placed last"),
 
   BINDING_MARGIN(
       Group.PAGES,

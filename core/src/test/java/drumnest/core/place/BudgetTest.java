@@ -199,13 +199,13 @@ class BudgetTest {
   void what_to_drop_first_is_said_with_its_reason_and_only_when_there_are_too_many() {
     List<StoryPhoto> kept =
         List.of(
-            photo("sharp", NOON, look(1, 0x00ff00ff00ffL, 6000, 4000, 30)),
-            photo("softer", NOON.plusSeconds(2), look(1, 0x00ff00ff00ffL, 6000, 4000, 20)),
-            photo("blurred", NOON.plusHours(1), look(0x0f0fL, 0x0f0f0f0f0f0fL, 6000, 4000, 1)),
-            photo("tiny", NOON.plusHours(2), look(-1L, -1L, 480, 320, 30)),
-            photo("again", NOON.plusHours(3), look(~1L, 0x00ff00ff00ffL, 6000, 4000, 30)),
+            photo("sharp", NOON, look(1, 0x00ff00ff00ffL, 6000, 4000, 80)),
+            photo("softer", NOON.plusSeconds(2), look(1, 0x00ff00ff00ffL, 6000, 4000, 70)),
+            photo("blurred", NOON.plusHours(1), look(0x0f0fL, 0x0f0f0f0f0f0fL, 6000, 4000, 20)),
+            photo("tiny", NOON.plusHours(2), look(-1L, -1L, 480, 320, 80)),
+            photo("again", NOON.plusHours(3), look(~1L, 0x00ff00ff00ffL, 6000, 4000, 80)),
             photo(
-                "upright", NOON.plusHours(4), look(0x7777L, 0x3333333333333333L, 4000, 6000, 30)));
+                "upright", NOON.plusHours(4), look(0x7777L, 0x3333333333333333L, 4000, 6000, 80)));
     assertThat(CullingSuggestions.of(chapter(kept, Set.of(), 1), RULES))
         .containsExactly(
             new CullingSuggestions.Suggestion("softer", Reason.WEAKER_OF_STACK, "sharp"),

@@ -91,11 +91,15 @@ public class PhotoRegistrar {
     line.findByAlbumIdAndPhotoSha256(albumId, sha256).ifPresent(photo -> photo.rate(stars));
   }
 
-  /** Says which faces were found in a photo that came in before. */
+  /**
+   * Says what was found in a photo that came in before.
+   *
+   * @param faces its faces; null where nothing here finds any
+   */
   @Transactional
-  public void faces(String sha256, List<PixelBox> faces) {
+  public void found(String sha256, @Nullable List<PixelBox> faces, double sharpness) {
     events.publishEvent(new AlbumArrival());
-    photos.findById(sha256).orElseThrow().faces(faces);
+    photos.findById(sha256).orElseThrow().find(faces, sharpness);
   }
 
   /** Says what was measured of a photo of an earlier version. */

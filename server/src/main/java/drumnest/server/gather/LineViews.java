@@ -10,7 +10,6 @@ import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
-import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
@@ -263,7 +262,7 @@ public class LineViews {
         photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
         Words.moment(photo.takenAt()),
         photo.isDatedByMaker(),
-        photo.hasFile() && photo.sharpness() < album.rules().number(HouseRule.BLURRED_BELOW),
+        photo.isBlurred(album.rules()),
         Words.key(choosing.choice()),
         yes(choosing.hero()),
         yes(choosing.secret()),

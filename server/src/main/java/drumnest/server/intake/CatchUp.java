@@ -51,7 +51,7 @@ public class CatchUp {
   void start() {
     List<PhotoEntity> unseen = photos.unseen();
     List<PhotoEntity> faceless =
-        photos.withoutFaces().stream().filter(PhotoEntity::isSeen).toList();
+        photos.toLookAtAgain().stream().filter(PhotoEntity::isSeen).toList();
     total = unseen.size() + faceless.size();
     if (total > 0) {
       Thread thread =
@@ -85,8 +85,7 @@ public class CatchUp {
   }
 
   private void find(PhotoEntity photo) throws IOException {
-    if (renderer.findsFaces()) {
-      registrar.faces(photo.sha256(), renderer.faces(photo.file()));
-    }
+    ImageRenderer.Found found = renderer.find(photo.file());
+    registrar.found(photo.sha256(), found.faces(), found.sharpness());
   }
 }

@@ -78,11 +78,23 @@ public class ImageRenderer {
     return faces() != FaceFinder.NONE;
   }
 
-  /** The faces in a photo that came in before. */
-  List<PixelBox> faces(PhotoFile photo) throws IOException {
+  /**
+   * What is found in a photo that came in before.
+   *
+   * @param faces its faces; null where nothing here finds any
+   * @param sharpness how sharp it is where its subject is
+   */
+  record Found(@Nullable List<PixelBox> faces, double sharpness) {}
+
+  /** Looks again at a photo that came in before. */
+  Found find(PhotoFile photo) throws IOException {
     Sample small = Sample.read(picture(photo, DerivedSize.SMALL));
-    return faces()
-        .find(small, photo.pixels(), () -> Sample.read(picture(photo, DerivedSize.LARGE)));
+    if (!findsFaces()) {
+      return new Found(null, small.sharpness(List.of(), photo.pixels()));
+    }
+    List<PixelBox> found =
+        faces().find(small, photo.pixels(), () -> Sample.read(picture(photo, DerivedSize.LARGE)));
+    return new Found(found, small.sharpness(found, photo.pixels()));
   }
 
   /**
@@ -110,7 +122,8 @@ public class ImageRenderer {
     memory.acquireUninterruptibly(held);
     try {
       Sample small = reader.derive(file, format, header, wet);
-      PixelFeatures features = small.features(faces(small, header, wet.get(DerivedSize.LARGE)));
+      PixelFeatures features =
+          small.features(faces(small, header, wet.get(DerivedSize.LARGE)), header.upright());
       for (Map.Entry<DerivedSize, Path> size : wet.entrySet()) {
         Path derived = home.derived(sha256, size.getKey().key());
         Files.createDirectories(derived.getParent());

@@ -4,6 +4,7 @@ import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
 import drumnest.core.photo.Sharpness;
 import drumnest.server.store.PixelFeatures;
 import java.awt.image.BufferedImage;
@@ -42,8 +43,14 @@ record Sample(int[] rgb, int w) {
     return rgb.length / w;
   }
 
-  /** What is measured of the pixels, with the faces that were found in the picture. */
-  PixelFeatures features(@Nullable List<PixelBox> faces) {
+  /**
+   * What is measured of the pixels.
+   *
+   * @param faces the faces that were found, in the pixels of the photo; null where none were looked
+   *     for
+   * @param picture the size of the photo
+   */
+  PixelFeatures features(@Nullable List<PixelBox> faces, Pixels picture) {
     int h = h();
     int[] grey = grey();
     int side = Math.min(w, h);
@@ -52,10 +59,29 @@ record Sample(int[] rgb, int w) {
         fingerprint(grey, (w - side) / 2, (h - side) / 2, side, side),
         meanColour(0),
         meanColour(1),
-        Sharpness.of(grey, w),
+        Sharpness.of(grey, w, faces == null ? List.of() : here(faces, picture)),
         Light.of(grey),
         DetailMap.of(grey, w),
         faces);
+  }
+
+  /** How sharp it is where its subject is. */
+  double sharpness(List<PixelBox> faces, Pixels picture) {
+    return Sharpness.of(grey(), w, here(faces, picture));
+  }
+
+  /** Boxes of the photo in the pixels of this picture; those that vanish in it are left out. */
+  private List<PixelBox> here(List<PixelBox> boxes, Pixels picture) {
+    return boxes.stream()
+        .filter(box -> box.w() * w / picture.w() > 0 && box.h() * h() / picture.h() > 0)
+        .map(
+            box ->
+                new PixelBox(
+                    box.x() * w / picture.w(),
+                    box.y() * h() / picture.h(),
+                    box.w() * w / picture.w(),
+                    box.h() * h() / picture.h()))
+        .toList();
   }
 
   /** Luma (source: ITU-R BT.601), in whole numbers. */

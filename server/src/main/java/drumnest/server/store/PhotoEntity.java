@@ -44,6 +44,10 @@ public class PhotoEntity {
   @Nullable private LocalDateTime takenAt;
   private long fingerprint;
   private double sharpness;
+
+  /** Whether its sharpness was measured where its subject is; earlier versions did otherwise. */
+  private boolean measured;
+
   @Nullable private Long centrePrint;
   @Nullable private Integer meanRgb;
   @Nullable private Integer edgeRgb;
@@ -90,13 +94,20 @@ public class PhotoEntity {
     this.lightBlack = features.light().black();
     this.lightWhite = features.light().white();
     this.faces = features.faces();
+    this.measured = true;
     // Its map of detail may be another.
     this.busiestBy = null;
   }
 
-  /** The faces in it, found later than the rest was measured. */
-  public void faces(List<PixelBox> found) {
+  /**
+   * What is found in it later than the rest was measured.
+   *
+   * @param found its faces; null where nothing here finds any
+   */
+  public void find(@Nullable List<PixelBox> found, double sharp) {
     this.faces = found;
+    this.sharpness = sharp;
+    this.measured = true;
   }
 
   /**

@@ -12,9 +12,12 @@ public interface Photos extends JpaRepository<PhotoEntity, String> {
   @Query("from PhotoEntity where meanRgb is null and format <> '" + PhotoFile.NONE + "'")
   List<PhotoEntity> unseen();
 
-  /** Photos that no faces were looked for in yet. */
-  @Query("from PhotoEntity where faces is null and format <> '" + PhotoFile.NONE + "'")
-  List<PhotoEntity> withoutFaces();
+  /** Photos in which no faces were looked for yet, or whose sharpness was measured otherwise. */
+  @Query(
+      "from PhotoEntity where (faces is null or not measured) and format <> '"
+          + PhotoFile.NONE
+          + "'")
+  List<PhotoEntity> toLookAtAgain();
 
   /** Photos of which is not known where most is to be seen by this value of the house rule. */
   @Query("from PhotoEntity where busiestBy is null or busiestBy <> :by")

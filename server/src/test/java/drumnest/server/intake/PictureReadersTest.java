@@ -40,7 +40,9 @@ class PictureReadersTest {
       targets.put(size, folder.resolve(reader.getClass().getSimpleName() + size + ".jpg"));
     }
     PixelFeatures features =
-        reader.derive(path, format, PhotoHeader.read(path), targets).features(List.of());
+        reader
+            .derive(path, format, PhotoHeader.read(path), targets)
+            .features(List.of(), PhotoHeader.read(path).upright());
     return new Derived(
         features,
         ImageIO.read(targets.get(DerivedSize.SMALL).toFile()),

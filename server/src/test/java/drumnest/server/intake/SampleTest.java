@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.photo.Lab;
+import drumnest.core.photo.Pixels;
 import drumnest.server.demo.KiteMeetSamples;
 import drumnest.server.store.PixelFeatures;
 import java.awt.Color;
@@ -35,7 +36,7 @@ class SampleTest {
   private static PixelFeatures features(BufferedImage picture) {
     int w = picture.getWidth();
     return new Sample(picture.getRGB(0, 0, w, picture.getHeight(), null, 0, w), w)
-        .features(List.of());
+        .features(List.of(), new Pixels(w, picture.getHeight()));
   }
 
   private static BufferedImage resized(BufferedImage from, double by) {
