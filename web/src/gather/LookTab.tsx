@@ -9,6 +9,7 @@ import { OnTable } from "../ticket/OnTable";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { Row } from "../ui/Row";
+import { counted } from "../ui/words";
 import { everyPhoto } from "./contact";
 import { PictureBoxes } from "./PictureBoxes";
 import { useSheetView } from "./sheetView";
@@ -264,10 +265,10 @@ function Crop({ album, photo, found }: CropProps) {
     return <Row name="Crop">by the middle; nothing stands out</Row>;
   }
   const people = found.heads.length;
-  const words = people > 0 ? `${people} ${people === 1 ? "head" : "heads"} found` : "a subject";
+  const words = people > 0 ? counted(people, "head found", "heads found") : null;
   const acts: [string, string, () => void][] = [
     [
-      photo.centred ? "follow it" : "by the middle",
+      photo.centred ? "by the subject" : "by the middle",
       "X",
       () =>
         step("/api/albums/{id}/frame", {
@@ -283,7 +284,11 @@ function Crop({ album, photo, found }: CropProps) {
   ];
   return (
     <>
-      <Row name="Crop">{photo.centred ? `by the middle; ${words}` : `follows ${words}`}</Row>
+      <Row name="Crop">
+        {photo.centred
+          ? `by the middle${words ? `; ${words}` : ""}`
+          : `follows ${words ?? "the subject"}`}
+      </Row>
       <Row name="">
         {acts.map(([act, keyName, onDo]) => (
           <span key={act} className="ml-3 whitespace-nowrap">
