@@ -137,6 +137,7 @@ class AlbumEditsTest {
     Map<String, String> held = held(SERVER.album());
     String wide = held.get("1-back-1");
     SERVER.step("swap", Map.of("from", "1-back-1", "to", "2-front-2")).is(200);
+    SERVER.step("frame", Map.of("photos", List.of(wide), "follows", false)).is(200);
     Map<String, Object> right = Map.of("x", 1500, "y", 0, "w", 300, "h", 1200);
     JsonNode preview =
         SERVER
