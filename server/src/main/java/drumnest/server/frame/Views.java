@@ -62,8 +62,19 @@ public final class Views {
     }
   }
 
-  /** A box as shares of what it lies in, each 0 to 1. */
-  public record ShareBoxView(double x, double y, double w, double h) {}
+  /** A box as shares of what it lies in, each 0 to 1, to a millionth: for drawing only. */
+  public record ShareBoxView(double x, double y, double w, double h) {
+
+    private static final double MILLION = 1e6;
+
+    /** Thousands of them are told at once, and most of their digits would draw nothing. */
+    public ShareBoxView {
+      x = Math.rint(x * MILLION) / MILLION;
+      y = Math.rint(y * MILLION) / MILLION;
+      w = Math.rint(w * MILLION) / MILLION;
+      h = Math.rint(h * MILLION) / MILLION;
+    }
+  }
 
   /**
    * How a picture is drawn in its slot.

@@ -81,7 +81,6 @@ class Lists {
       }
       PrintInPocket print = seated.measured();
       AlbumPhoto photo = seated.photo();
-      String place = SlotNames.of(slot);
       if (print.crop() != null) {
         wanted.add(
             new PrintOrder.Wanted(
@@ -94,7 +93,7 @@ class Lists {
         left.add(
             photo.name()
                 + " in "
-                + place
+                + SlotNames.of(slot)
                 + ": what must stay does not fit there. Change its keep box or its pocket.");
       }
     }
