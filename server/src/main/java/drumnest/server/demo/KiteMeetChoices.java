@@ -54,9 +54,12 @@ class KiteMeetChoices {
     AlbumModel album = albums.open(albumId);
     Map<String, Stack> stackOf = album.stackOf();
     Map<String, Choice> choices = new LinkedHashMap<>();
+    int in = 0;
     for (AlbumPhoto photo : album.line()) {
       if (photo.takenAt() != null && photo.takenAt().isBefore(SO_FAR)) {
-        choices.put(photo.id(), choice(photo, stackOf, choices.size()));
+        Choice choice = choice(photo, stackOf, in);
+        in += choice == Choice.OUT ? 0 : 1;
+        choices.put(photo.id(), choice);
       }
     }
     edits.choose(albumId, version(albumId), choices);
