@@ -162,7 +162,7 @@ class PlaceIT {
     slot(first).click();
     Locator why = region(ticket(), "Why here");
     assertThat(why).containsText("It opens the story of this spread.");
-    assertThat(why).containsText("Second choice: pocket 2, leaf 1 back, for");
+    assertThat(why).containsText("Second choice: leaving it out");
   }
 
   @Test
