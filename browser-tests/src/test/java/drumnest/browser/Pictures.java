@@ -43,7 +43,8 @@ final class Pictures {
     g.fillRect(0, 0, w, h);
     g.setColor(Color.BLACK);
     for (int i = 0; i < 10; i++) {
-      if ((number >> i & 1) == 1) {
+      // None is without a bar: what shows nothing is blurred.
+      if ((number + 1 >> i & 1) == 1) {
         g.fillRect(w * i / 10, h / 4, w / 14, h / 2);
       }
     }
