@@ -42,9 +42,9 @@ class SlotDrawingTest {
   void a_small_print_on_the_table_lies_in_the_middle_of_its_pocket() {
     Views.DrawingView drawing =
         draw(new Pixels(3000, 3000), null, Size.ofInches(2, 2), SMALL, false);
-    assertThat(drawing.paper().w()).isCloseTo(2 / 3.0, within(1e-9));
-    assertThat(drawing.paper().h()).isCloseTo(0.5, within(1e-9));
-    assertThat(drawing.paper().x()).isCloseTo(1 / 6.0, within(1e-9));
+    assertThat(drawing.paper().w()).isCloseTo(2 / 3.0, within(1e-6));
+    assertThat(drawing.paper().h()).isCloseTo(0.5, within(1e-6));
+    assertThat(drawing.paper().x()).isCloseTo(1 / 6.0, within(1e-6));
     assertThat(drawing.shown()).isEqualTo(new Views.ShareBoxView(0, 0, 1, 1));
   }
 
