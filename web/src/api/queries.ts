@@ -103,8 +103,10 @@ export function useLine(id: number) {
     queryKey: ["line", id],
     enabled: Number.isInteger(id),
     queryFn: async () => {
-      const seen = queries.getQueryData<Line>(["line", id]);
-      if (!seen?.revision) {
+      const shown = queries.getQueryData<Line>(["line", id]);
+      // What differs, differs from what was told, not from what is shown before it is confirmed.
+      const seen = shown?.told ?? shown;
+      if (!seen) {
         return answered(api.GET("/api/albums/{id}/line", { params: { path: { id } } }));
       }
       const changes = await answered(

@@ -3,7 +3,8 @@ import type { components } from "./schema";
 type Schemas = components["schemas"];
 
 export type Album = Schemas["AlbumView"];
-export type Line = Schemas["LineView"];
+/** The line; where choices are shown before they are confirmed, with the line as it was told. */
+export type Line = Schemas["LineView"] & { told?: Line };
 export type LineChanges = Schemas["LineChangesView"];
 export type Chapter = Schemas["ChapterView"];
 export type Photo = Schemas["PhotoView"];

@@ -14,10 +14,7 @@ export function useChoose(album: number) {
     async (photos: ReadonlyMap<string, Partial<Photo>>, send: () => Promise<unknown>) => {
       await queries.cancelQueries({ queryKey: ["line", album] });
       queries.setQueryData<Line>(["line", album], (line) => line && patched(line, photos));
-      if (!(await send())) {
-        // What was shown is not so: what differs from it cannot be asked for.
-        queries.setQueryData<Line>(["line", album], (line) => line && { ...line, revision: "" });
-      }
+      await send();
       if (queries.isMutating({ mutationKey: stepKey(album) }) === 0) {
         void queries.invalidateQueries({ queryKey: ["line", album] });
       }
@@ -65,10 +62,11 @@ function inTurn(stack: Photo[]) {
   return [...stack].sort((a, b) => (TURNS[a.choice] ?? 1) - (TURNS[b.choice] ?? 1));
 }
 
-/** The line as it will be when these photos have changed. */
+/** The line as it will be when these photos have changed; it keeps what it was told as. */
 function patched(line: Line, changes: ReadonlyMap<string, Partial<Photo>>): Line {
   return {
     ...line,
+    told: line.told ?? line,
     chapters: line.chapters.map((chapter) => {
       const photos = [...chapter.photos, ...chapter.out];
       return photos.some((photo) => changes.has(photo.id))

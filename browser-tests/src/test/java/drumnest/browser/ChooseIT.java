@@ -9,10 +9,12 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
@@ -114,6 +116,20 @@ class ChooseIT {
     show("Undecided");
     assertThat(tile(second)).hasAttribute("data-choice", "open");
     press("z");
+    assertThat(tile(first)).hasAttribute("data-choice", "open");
+  }
+
+  @Test
+  void what_is_taken_back_before_it_was_confirmed_is_shown_as_it_was() {
+    show("Undecided");
+    String first = standing();
+    List<Route> held = new ArrayList<>();
+    page.route(Pattern.compile("/choose\\?"), held::add);
+    press("k");
+    assertThat(tile(first)).hasCount(0);
+    press("z");
+    page.waitForCondition(() -> !held.isEmpty());
+    held.get(0).resume();
     assertThat(tile(first)).hasAttribute("data-choice", "open");
   }
 
