@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useCrops } from "../api/queries";
 import type { Album, Crop, ShareBox } from "../api/types";
 import { useStep } from "../api/useStep";
+import { placed } from "../bench/pixelBoxes";
 import { Button } from "../ui/Button";
 import { pictureUrl } from "../ui/Picture";
 import { Sheet } from "../ui/Sheet";
@@ -96,12 +97,7 @@ function Frame({ box, look }: { box: ShareBox; look: string }) {
   return (
     <span
       className={`absolute [box-shadow:0_0_0_1px_rgb(16_38_44/0.5)] ${look}`}
-      style={{
-        left: `${100 * box.x}%`,
-        top: `${100 * box.y}%`,
-        width: `${100 * box.w}%`,
-        height: `${100 * box.h}%`,
-      }}
+      style={placed(box, 1, 1)}
     />
   );
 }

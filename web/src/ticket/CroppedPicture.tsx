@@ -4,6 +4,7 @@ import { ticketQuery } from "../api/queries";
 import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
 import { KeepBox } from "../bench/KeepBox";
+import { placed } from "../bench/pixelBoxes";
 import { usePreview } from "./preview";
 
 interface Props {
@@ -51,12 +52,7 @@ function Veil({ shown }: { shown: ShareBox }) {
       aria-hidden="true"
       data-crop=""
       className="pointer-events-none absolute border-2 border-white [box-shadow:0_0_0_999px_rgb(16_38_44/0.62)]"
-      style={{
-        left: `${100 * shown.x}%`,
-        top: `${100 * shown.y}%`,
-        width: `${100 * shown.w}%`,
-        height: `${100 * shown.h}%`,
-      }}
+      style={placed(shown, 1, 1)}
     />
   );
 }

@@ -140,7 +140,8 @@ export const KEYS: KeyRow[] = [
     does: "keep-box",
     keys: ["b"],
     where: ["gather", "place"],
-    meaning: "keep box: takes the proposed one, or sets it by arrows, with Shift its size",
+    meaning:
+      "keep box: takes the subject that was found, or sets it by arrows, with Shift its size",
   },
   {
     does: "words",

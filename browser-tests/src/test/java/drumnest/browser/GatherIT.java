@@ -16,11 +16,9 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Photos in, the ways that are not the straight one. */
@@ -28,38 +26,20 @@ class GatherIT {
 
   private static final Pattern LATER = Pattern.compile(".*/photos\\?name=photo-0[2-9].*");
 
-  private static Chromium chromium;
+  @RegisterExtension static final FreshAlbum ALBUM = new FreshAlbum();
 
   @TempDir Path files;
   private App app;
   private Page page;
 
-  @BeforeAll
-  static void launch() {
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void quit() {
-    chromium.close();
-  }
-
   @BeforeEach
   void open() {
-    app = App.empty();
-    page = chromium.page(1280, 800);
-    page.navigate(app.address() + "/albums/1/gather");
-  }
-
-  @AfterEach
-  void close() {
-    page.context().close();
-    app.close();
+    app = ALBUM.app();
+    page = ALBUM.page();
   }
 
   private void choose(List<Path> photos) {
-    page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true))
-        .setInputFiles(photos.toArray(Path[]::new));
+    ALBUM.bring(photos.toArray(Path[]::new));
   }
 
   private Locator button(String name) {

@@ -11,11 +11,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -26,37 +24,16 @@ class PeopleIT {
 
   private static final Path PEOPLE = Path.of("../web/node_modules/@vladmandic/face-api/demo");
 
-  private static Chromium chromium;
+  @RegisterExtension static final FreshAlbum ALBUM = new FreshAlbum();
 
   @TempDir Path files;
   private App app;
   private Page page;
 
-  @BeforeAll
-  static void launch() {
-    chromium = new Chromium();
-  }
-
-  @AfterAll
-  static void quit() {
-    chromium.close();
-  }
-
   @BeforeEach
   void open() {
-    app = App.empty();
-    page = chromium.page(1280, 800);
-    page.navigate(app.address() + "/albums/1/gather");
-  }
-
-  @AfterEach
-  void close() {
-    page.context().close();
-    app.close();
-  }
-
-  private void bring(Path... photos) {
-    page.getByLabel("Photos", new Page.GetByLabelOptions().setExact(true)).setInputFiles(photos);
+    app = ALBUM.app();
+    page = ALBUM.page();
   }
 
   private Locator tiles() {
@@ -87,7 +64,7 @@ class PeopleIT {
     Path broken = files.resolve("broken.heic");
     byte[] whole = Files.readAllBytes(heic("phone.heic"));
     Files.write(broken, java.util.Arrays.copyOf(whole, 2_000));
-    bring(files.resolve("phone.heic"), broken);
+    ALBUM.bring(files.resolve("phone.heic"), broken);
     assertThat(tiles()).hasCount(1);
     assertThat(page.getByText(Pattern.compile("It cannot be decoded; it seems to be damaged")))
         .isVisible();
@@ -104,7 +81,7 @@ class PeopleIT {
 
   @Test
   void a_head_stays_whole_in_a_narrow_pocket_and_the_maker_has_the_last_word() {
-    bring(PEOPLE.resolve("sample2.jpg"));
+    ALBUM.bring(PEOPLE.resolve("sample2.jpg"));
     assertThat(tiles()).hasCount(1);
     String photo = tiles().first().getAttribute("data-tile");
     page.navigate(app.address() + "/albums/1/place");

@@ -3,8 +3,6 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -13,13 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/**
- * Crops of a photograph with people, a sample picture of the npm package {@code
- * @vladmandic/face-api}: three heads, two near its left edge and one near its right.
- */
+/** Crops of a photograph of three people, two at its left and one at its right. */
 class PeopleTest {
 
-  private static final Path PEOPLE = Path.of("../web/node_modules/@vladmandic/face-api/demo");
   private static final String WIDE = "1-back-1";
   private static final String NARROW = "2-front-2";
 
@@ -29,7 +23,7 @@ class PeopleTest {
 
   @BeforeEach
   void bringIn() throws IOException {
-    byte[] file = Files.readAllBytes(PEOPLE.resolve("sample1.jpg"));
+    byte[] file = GroupPhotographs.bytes(1);
     photo = SERVER.take("group.jpg", file).is(200).json().get("photo").stringValue();
     SERVER.step("put", Map.of("photo", photo, "slot", NARROW)).is(200);
   }

@@ -54,7 +54,7 @@ public final class CropOffers {
     if (now.crop() == null || then.crop() == null) {
       return Optional.empty();
     }
-    FocusCut before = now.crop().cut(photo.found());
+    FocusCut before = now.crop().cut(null, photo.found());
     int saved = before.heads() - then.cut().heads();
     return saved > 0
         ? Optional.of(new Offer(slot, photo, now.crop(), then.crop(), saved))

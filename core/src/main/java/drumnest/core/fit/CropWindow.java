@@ -113,9 +113,9 @@ public record CropWindow(
     return turned.get().keptShare() > straight.get().keptShare() ? turned : straight;
   }
 
-  /** What the window cuts of the focus. */
-  public FocusCut cut(Focus focus) {
-    return FocusCut.of(focus, crop);
+  /** What the window cuts of the focus, where there is no keep box. */
+  public FocusCut cut(@Nullable PixelBox keep, Focus focus) {
+    return FocusCut.of(keep, focus, crop);
   }
 
   private static void require(Pixels picture, Size print, @Nullable PixelBox keep) {

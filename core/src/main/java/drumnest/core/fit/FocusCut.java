@@ -5,6 +5,7 @@ import drumnest.core.photo.PixelBox;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a crop cuts of the people and the subject of a picture. A head that is not wholly inside
@@ -33,9 +34,15 @@ public record FocusCut(int heads, Set<Side> sides, double headShare, double subj
   }
 
   /**
+   * What is cut where the maker drew no keep box; where there is one, that says all, and where
+   * crops are centred by the maker's word, nothing is said.
+   *
    * @param seen what is seen of the picture, in its upright pixels
    */
-  public static FocusCut of(Focus focus, PixelBox seen) {
+  static FocusCut of(@Nullable PixelBox keep, Focus focus, PixelBox seen) {
+    if (keep != null || !focus.followed()) {
+      return NONE;
+    }
     List<PixelBox> cut = focus.heads().stream().filter(head -> !seen.contains(head)).toList();
     Set<Side> sides = EnumSet.noneOf(Side.class);
     for (PixelBox head : cut) {

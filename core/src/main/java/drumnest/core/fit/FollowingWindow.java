@@ -44,9 +44,9 @@ final class FollowingWindow {
   private FollowingWindow(int available, int length, Focus focus, boolean acrossX) {
     this.available = available;
     this.length = length;
-    this.boxes = focus.heads();
+    this.boxes = focus.followed() ? focus.heads() : List.of();
     this.heads = boxes.stream().map(head -> Stretch.of(head, acrossX)).toList();
-    PixelBox told = focus.subject();
+    PixelBox told = focus.followed() ? focus.subject() : null;
     this.subject = told == null ? new Stretch(0, available) : Stretch.of(told, acrossX);
   }
 

@@ -91,7 +91,7 @@ public record PrintInPocket(
         trim,
         kept,
         crop.isEmpty(),
-        keep == null ? FocusCut.of(focus, window) : FocusCut.NONE);
+        FocusCut.of(keep, focus, window));
   }
 
   private static PrintInPocket lying(
@@ -109,9 +109,7 @@ public record PrintInPocket(
         keep != null
             && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
     FocusCut cut =
-        keep == null
-            ? FocusCut.of(focus, Turned.back(left(trim, picture, turned), picture, turned))
-            : FocusCut.NONE;
+        FocusCut.of(keep, focus, Turned.back(left(trim, picture, turned), picture, turned));
     return new PrintInPocket(print, true, turned, null, opening, fit, trim, share(trim), cuts, cut);
   }
 

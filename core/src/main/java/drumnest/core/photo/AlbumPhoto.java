@@ -1,7 +1,6 @@
 package drumnest.core.photo;
 
 import drumnest.core.measure.Size;
-import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -43,7 +42,7 @@ public record AlbumPhoto(
 
   /** Whether its subject is out of focus or shaken. */
   public boolean isBlurred(HouseRules rules) {
-    return hasFile() && sharpness < rules.number(HouseRule.BLURRED_BELOW);
+    return hasFile() && Sharpness.isBlurred(sharpness, rules);
   }
 
   public boolean hasFile() {
@@ -65,9 +64,9 @@ public record AlbumPhoto(
     return annotations.keep();
   }
 
-  /** What a crop of it follows; nothing where the maker wants it centred. */
+  /** What was found in it, to be followed by its crops or not. */
   public Focus focus() {
-    return annotations.framing() == Framing.FOLLOWS ? found : Focus.NONE;
+    return annotations.framing() == Framing.FOLLOWS ? found : found.unfollowed();
   }
 
   /** The size of the print if it already lies on the table, as its picture is seen upright. */

@@ -13,11 +13,13 @@ import org.jspecify.annotations.Nullable;
  * @param heads a box round each head, inside the picture
  * @param subject the heads together with the busiest part of the picture, or that part alone; null
  *     where nothing stands out
+ * @param followed whether crops follow it; where the maker wants them centred, people are still
+ *     never laid on their side
  */
-public record Focus(List<PixelBox> heads, @Nullable PixelBox subject) {
+public record Focus(List<PixelBox> heads, @Nullable PixelBox subject, boolean followed) {
 
   /** Nothing to follow: a crop is centred. */
-  public static final Focus NONE = new Focus(List.of(), null);
+  public static final Focus NONE = new Focus(List.of(), null, false);
 
   public Focus {
     heads = List.copyOf(heads);
@@ -35,7 +37,9 @@ public record Focus(List<PixelBox> heads, @Nullable PixelBox subject) {
     if (busiest != null) {
       together.add(busiest);
     }
-    return new Focus(heads, together.stream().reduce(PixelBox::around).orElse(null));
+    return together.isEmpty()
+        ? NONE
+        : new Focus(heads, together.stream().reduce(PixelBox::around).orElseThrow(), true);
   }
 
   /**
@@ -52,8 +56,9 @@ public record Focus(List<PixelBox> heads, @Nullable PixelBox subject) {
     return new PixelBox(left, top, right - left, bottom - top);
   }
 
-  public boolean isNone() {
-    return heads.isEmpty() && subject == null;
+  /** The same where the maker wants crops centred. */
+  public Focus unfollowed() {
+    return new Focus(heads, subject, false);
   }
 
   /** Whether people are seen, who are never laid on their side. */
@@ -61,8 +66,11 @@ public record Focus(List<PixelBox> heads, @Nullable PixelBox subject) {
     return !heads.isEmpty();
   }
 
-  /** The smallest box round all heads, or the subject where there are none. */
+  /**
+   * Where a trim is centred: the smallest box round all heads, or the subject where there are none;
+   * null where nothing is followed.
+   */
   public @Nullable PixelBox centre() {
-    return heads.stream().reduce(PixelBox::around).orElse(subject);
+    return !followed ? null : heads.stream().reduce(PixelBox::around).orElse(subject);
   }
 }

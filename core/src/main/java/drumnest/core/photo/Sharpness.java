@@ -1,5 +1,7 @@
 package drumnest.core.photo;
 
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.util.Arrays;
 import java.util.List;
 
@@ -52,9 +54,15 @@ public final class Sharpness {
    * @param grey grey values 0 to 255, row by row
    * @param w values a row
    * @param faces faces in it, in its pixels
+   * @return 0 to 100
    */
   public static double of(int[] grey, int w, List<PixelBox> faces) {
     return new Sharpness(grey, w).judge(faces);
+  }
+
+  /** Whether a picture as sharp as that is called blurred. */
+  public static boolean isBlurred(double sharpness, HouseRules rules) {
+    return sharpness < rules.number(HouseRule.BLURRED_BELOW);
   }
 
   private double judge(List<PixelBox> faces) {

@@ -7,6 +7,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
+import drumnest.core.photo.Sharpness;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
@@ -92,8 +93,7 @@ public final class CullingSuggestions {
     }
     weakerOfStacks();
     for (StoryPhoto photo : chapter.kept()) {
-      if (photo.look() != null
-          && photo.look().sharpness() < rules.number(HouseRule.BLURRED_BELOW)) {
+      if (photo.look() != null && Sharpness.isBlurred(photo.look().sharpness(), rules)) {
         suggest(photo.id(), Reason.BLURRED, null);
       }
     }

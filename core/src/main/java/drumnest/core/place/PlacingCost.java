@@ -231,7 +231,7 @@ public final class PlacingCost {
             && shown != takes
             && shown != Orientation.SQUARE
             && takes != Orientation.SQUARE;
-    FocusCut cut = photo.keep() == null ? crop.cut(photo.focus()) : FocusCut.NONE;
+    FocusCut cut = crop.cut(photo.keep(), photo.focus());
     return List.of(
         new Part(Term.CROP, share(1 - crop.keptShare(), weights.crop())),
         new Part(Term.HEADS_CUT, headsCut(cut, weights)),

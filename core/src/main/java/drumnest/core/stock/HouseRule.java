@@ -326,7 +326,7 @@ public enum HouseRule {
       0,
       100,
       "Blurred below",
-      "How sharp a photo is where its subject is, of the sharpest there is, below which it is called blurred; higher finds more of them.",
+      "Sharpness at the subject below which a photo is called blurred; higher finds more of them.",
       "blurred marks on the line, and what is placed last"),
 
   BINDING_MARGIN(

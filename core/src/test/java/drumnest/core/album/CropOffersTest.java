@@ -36,7 +36,7 @@ class CropOffersTest {
         "photo.jpg",
         null,
         1,
-        new Focus(List.of(head), head),
+        new Focus(List.of(head), head, true),
         FileWords.NONE,
         null,
         new PhotoAnnotations(

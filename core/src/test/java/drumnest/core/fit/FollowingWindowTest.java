@@ -23,17 +23,29 @@ class FollowingWindowTest {
   private static final Size SQUARE = Size.ofInches(4, 4);
 
   private static PrintInPocket in(Size slot, Focus focus) {
+    return in(slot, null, focus, null);
+  }
+
+  private static PrintInPocket in(Size slot, PixelBox keep, Focus focus, Size onTable) {
     return PrintInPocket.of(
-        WIDE, null, focus, null, slot, Opening.asUsual(slot, RULES), false, RULES);
+        WIDE, keep, focus, onTable, slot, Opening.asUsual(slot, RULES), false, RULES);
   }
 
   private static Focus people(PixelBox... heads) {
-    return new Focus(List.of(heads), List.of(heads).stream().reduce(PixelBox::around).orElse(null));
+    return new Focus(
+        List.of(heads), List.of(heads).stream().reduce(PixelBox::around).orElse(null), true);
   }
 
   @Test
   void nothing_to_follow_is_centred() {
     assertThat(in(SQUARE, Focus.NONE).crop().crop()).isEqualTo(new PixelBox(1000, 0, 4000, 4000));
+  }
+
+  @Test
+  void what_the_maker_wants_centred_is_centred_and_nothing_is_said_of_it() {
+    PrintInPocket seat = in(SQUARE, people(new PixelBox(100, 500, 800, 1000)).unfollowed());
+    assertThat(seat.crop().crop()).isEqualTo(new PixelBox(1000, 0, 4000, 4000));
+    assertThat(seat.cut()).isEqualTo(FocusCut.NONE);
   }
 
   @Test
@@ -56,16 +68,7 @@ class FollowingWindowTest {
   @Test
   void a_keep_box_of_the_maker_goes_before_all_that_was_found() {
     PixelBox keep = new PixelBox(5000, 0, 1000, 4000);
-    PrintInPocket seat =
-        PrintInPocket.of(
-            WIDE,
-            keep,
-            people(new PixelBox(0, 500, 900, 1000)),
-            null,
-            SQUARE,
-            Opening.asUsual(SQUARE, RULES),
-            false,
-            RULES);
+    PrintInPocket seat = in(SQUARE, keep, people(new PixelBox(0, 500, 900, 1000)), null);
     assertThat(seat.crop().crop()).isEqualTo(new PixelBox(2000, 0, 4000, 4000));
     assertThat(seat.cut()).isEqualTo(FocusCut.NONE);
   }
@@ -73,29 +76,15 @@ class FollowingWindowTest {
   @Test
   void what_is_trimmed_off_a_print_on_the_table_leaves_the_heads() {
     Size print = Size.ofInches(6, 4);
-    Size slot = Size.ofInches(4, 4);
-    PrintInPocket seat =
-        PrintInPocket.of(
-            WIDE,
-            null,
-            people(new PixelBox(100, 500, 800, 1000)),
-            print,
-            slot,
-            Opening.asUsual(slot, RULES),
-            false,
-            RULES);
+    PrintInPocket seat = in(SQUARE, null, people(new PixelBox(100, 500, 800, 1000)), print);
     assertThat(seat.trim().left().toNanometres()).isZero();
     assertThat(seat.cut().heads()).isZero();
     PrintInPocket both =
-        PrintInPocket.of(
-            WIDE,
+        in(
+            SQUARE,
             null,
             people(new PixelBox(0, 500, 800, 1000), new PixelBox(5200, 500, 800, 1000)),
-            print,
-            slot,
-            Opening.asUsual(slot, RULES),
-            false,
-            RULES);
+            print);
     assertThat(both.cut().heads()).isEqualTo(2);
     assertThat(both.cut().sides()).containsOnly(FocusCut.Side.LEFT, FocusCut.Side.RIGHT);
   }
@@ -107,8 +96,10 @@ class FollowingWindowTest {
     Size wide = Size.ofInches(6, 3);
     assertThat(CropWindow.ofEitherTurn(upright, wide, null, Focus.NONE, RULES).orElseThrow())
         .matches(CropWindow::turned);
-    assertThat(CropWindow.ofEitherTurn(upright, wide, null, people, RULES).orElseThrow())
-        .matches(window -> !window.turned());
+    for (Focus each : List.of(people, people.unfollowed())) {
+      assertThat(CropWindow.ofEitherTurn(upright, wide, null, each, RULES).orElseThrow())
+          .matches(window -> !window.turned());
+    }
   }
 
   /** A case on one axis of 240 pixels, small enough to look at every beginning. */
@@ -120,7 +111,7 @@ class FollowingWindowTest {
     }
 
     Focus focus() {
-      return new Focus(heads, subject);
+      return new Focus(heads, subject, true);
     }
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import java.util.List;
@@ -104,6 +105,40 @@ class PlacingCostTest {
     Candidate.PlacementHints secret = new Candidate.PlacementHints(false, false, true, false);
     assertThat(points(of(PlacingCases.photo("p", 6000, 4000, secret), cover))).isEqualTo(1000);
     assertThat(of(PlacingCases.photo("p", 6000, 4000), cover)).isZero();
+  }
+
+  @ParameterizedTest(name = "heads at {0} and {1}, subject from {2}, {3} wide")
+  @CsvSource({
+    // Square, a third is cropped away: 33 1/3. Both heads stay whole, and all of the subject.
+    "100, 3000, 100, 3400, 33.3333333333",
+    // The heads are 5 400 apart: one of two is cut, (1 + 1/2)/2 of 100; of the subject 4 000 of
+    // 5 500 pixels stay, 15/55 of 30 weigh 8.1818.
+    "100, 5100, 100, 5500, 116.5151515152",
+    // Nothing is found.
+    "-1, -1, -1, 0, 33.3333333333",
+  })
+  void cutting_heads_and_subject_weighs_besides_the_cropping(
+      int one, int other, int subject, int wide, double points) {
+    Focus focus =
+        one < 0
+            ? Focus.NONE
+            : new Focus(
+                List.of(new PixelBox(one, 0, 500, 600), new PixelBox(other, 0, 500, 600)),
+                new PixelBox(subject, 0, wide, 4000),
+                true);
+    Candidate photo =
+        new Candidate(
+            "p",
+            new Pixels(6000, 4000),
+            null,
+            focus,
+            1,
+            null,
+            null,
+            null,
+            Candidate.PlacementHints.PLAIN,
+            null);
+    assertThat(points(of(photo, PlacingCases.place("s", 4, 4)))).isCloseTo(points, within(1e-8));
   }
 
   @Test

@@ -85,7 +85,10 @@ public class CatchUp {
   }
 
   private void find(PhotoEntity photo) throws IOException {
-    ImageRenderer.Found found = renderer.find(photo.file());
-    registrar.found(photo.sha256(), found.faces(), found.sharpness());
+    // Where nothing finds faces there is nothing new to be found with every start.
+    if (!photo.isMeasured() || renderer.findsFaces()) {
+      ImageRenderer.Found found = renderer.find(photo.file());
+      registrar.found(photo.sha256(), found.faces(), found.sharpness());
+    }
   }
 }

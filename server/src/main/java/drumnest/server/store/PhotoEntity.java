@@ -177,6 +177,11 @@ public class PhotoEntity {
     return meanRgb != null || !file().exists();
   }
 
+  /** Whether its sharpness was measured where its subject is. */
+  public boolean isMeasured() {
+    return measured;
+  }
+
   public double sharpness() {
     return sharpness;
   }

@@ -6,6 +6,7 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import drumnest.server.GroupPhotographs;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
@@ -14,24 +15,18 @@ import java.awt.image.ConvolveOp;
 import java.awt.image.Kernel;
 import java.awt.image.RescaleOp;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/**
- * What is called blurred of real photographs, the sample pictures of the npm package {@code
- * @vladmandic/face-api}, as they are and made worse.
- */
+/** What is called blurred of real photographs of people, as they are and made worse. */
 class BlurOfPhotographsTest {
 
-  private static final Path PEOPLE = Path.of("../web/node_modules/@vladmandic/face-api/demo");
   private static final int SIDE = 400;
 
   private static BufferedImage small(int number) throws IOException {
-    BufferedImage whole = ImageIO.read(PEOPLE.resolve("sample" + number + ".jpg").toFile());
+    BufferedImage whole = GroupPhotographs.read(number);
     int h = whole.getHeight() * SIDE / whole.getWidth();
     BufferedImage half = drawn(whole, whole.getWidth() / 2, whole.getHeight() / 2);
     return drawn(half, SIDE, h);

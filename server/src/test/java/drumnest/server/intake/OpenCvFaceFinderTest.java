@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.server.GroupPhotographs;
 import drumnest.server.demo.KiteMeetSamples;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -12,10 +13,8 @@ import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.RescaleOp;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,13 +22,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * Faces in six group photographs, the sample pictures of the npm package {@code
- * @vladmandic/face-api}, in which 22 faces were marked by hand; and in the same photographs smaller,
- * darker, paler, mirrored, leaning, and as small parts of larger pictures.
+ * Faces in six group photographs, in which 22 faces were marked by hand; and in the same
+ * photographs smaller, darker, paler, mirrored, leaning, and as small parts of larger pictures.
  */
 class OpenCvFaceFinderTest {
-
-  private static final Path PEOPLE = Path.of("../web/node_modules/@vladmandic/face-api/demo");
 
   /** The middle of each face, in pixels, by the photograph. */
   private static final int[][][] FACES = {
@@ -48,7 +44,7 @@ class OpenCvFaceFinderTest {
   static void read() throws IOException {
     finder = new OpenCvFaceFinder();
     for (int i = 1; i <= FACES.length; i++) {
-      PHOTOGRAPHS.add(ImageIO.read(PEOPLE.resolve("sample" + i + ".jpg").toFile()));
+      PHOTOGRAPHS.add(GroupPhotographs.read(i));
     }
   }
 
