@@ -1,5 +1,6 @@
 package drumnest.browser;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.extension.AfterAllCallback;
@@ -47,6 +48,15 @@ final class FreshAlbum
   }
 
   Page page() {
+    return page;
+  }
+
+  /** Closes the page, whatever it was doing, and opens another of the same browser. */
+  Page openAnew() {
+    BrowserContext context = page.context();
+    page.close();
+    page = context.newPage();
+    page.navigate(app.address() + "/albums/1/gather");
     return page;
   }
 

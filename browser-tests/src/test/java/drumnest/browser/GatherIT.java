@@ -3,7 +3,6 @@ package drumnest.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -101,10 +100,7 @@ class GatherIT {
     choose(photos);
     page.waitForCondition(() -> held.size() == 2);
     assertThat(page.getByText("2 of 10 came in")).isVisible();
-    BrowserContext context = page.context();
-    page.close();
-    page = context.newPage();
-    page.navigate(app.address() + "/albums/1/gather");
+    page = ALBUM.openAnew();
     // What was on its way when the page was closed may have come in as well.
     assertThat(page.getByText(Pattern.compile("^[234] on the line$"))).isVisible();
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
