@@ -2182,7 +2182,6 @@ export interface components {
         };
         PhotoView: {
             alternates?: string;
-            blurred: boolean;
             camera?: string;
             caption?: string;
             centred?: boolean;
@@ -2205,6 +2204,7 @@ export interface components {
             stars?: number;
             takenAt?: string;
             takenText?: string;
+            weakness?: string;
             where?: components["schemas"]["WhereView"];
         };
         PixelBoxRequest: {

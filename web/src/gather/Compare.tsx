@@ -4,6 +4,7 @@ import type { Album, Choice, Line, Photo } from "../api/types";
 import { Key } from "../ui/Key";
 import { deedOf } from "../ui/keys";
 import { wholeUrl } from "../ui/Picture";
+import { weaknessOf } from "../ui/weakness";
 import { CHOICE_WORDS, CHOICES } from "./choices";
 import { everyPhoto } from "./contact";
 import { useSheetView } from "./sheetView";
@@ -300,7 +301,7 @@ function Pane({ photo, active, reason, view, onView, onActive, onChoose }: PaneP
         <strong className="truncate">{photo.name}</strong>
         <span>{CHOICE_WORDS[photo.choice] ?? photo.choice}</span>
         {reason && <span>{reason}</span>}
-        {photo.blurred && <span>blurred</span>}
+        {photo.weakness && <span>{weaknessOf(photo)}</span>}
         <span className="text-[#93a9ae]">
           {photo.pixels.w} × {photo.pixels.h} px
         </span>

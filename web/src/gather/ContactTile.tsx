@@ -1,5 +1,6 @@
 import type { Photo } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
+import { weaknessOf } from "../ui/weakness";
 import { PICTURE_HEIGHT, type Tile } from "./contact";
 
 /** From here on the word and the time stand side by side. */
@@ -121,8 +122,8 @@ function word(photo: Photo) {
 function remarks(photo: Photo) {
   return [
     photo.secret && "private",
-    photo.blurred && "blurred",
-    photo.light && `very ${photo.light}`,
+    weaknessOf(photo),
+    photo.light === "pale" && "very pale",
     photo.alternates && "two versions",
     photo.onTable && "on the table",
     photo.flap && "behind a flap",

@@ -6,6 +6,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { DateField } from "../ticket/DateField";
 import { OnTable } from "../ticket/OnTable";
+import { PlacedLast } from "../ticket/PlacedLast";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { Row } from "../ui/Row";
@@ -207,9 +208,9 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         )}
         <Row name="Picture">
           {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
-          {photo.blurred && ", blurred"}
-          {photo.light && `, very ${photo.light}`}
+          {photo.light === "pale" && ", very pale"}
         </Row>
+        <PlacedLast photo={photo} />
         {close.data?.remarks.map((remark) => (
           <Row key={remark.name} name={remark.name}>
             <span className="[overflow-wrap:anywhere]">{remark.text}</span>

@@ -8,6 +8,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { pictureUrl } from "../ui/Picture";
+import { weaknessOf } from "../ui/weakness";
 import { WaitingEphemera } from "./WaitingEphemera";
 
 const HEIGHT = 78;
@@ -165,8 +166,9 @@ function Waiting({ photo, left }: { photo: Photo; left: number }) {
 }
 
 function caption(photo: Photo) {
-  if (photo.blurred) {
-    return "blurred";
+  const weakness = weaknessOf(photo);
+  if (weakness) {
+    return weakness;
   }
   const day = photo.takenText?.indexOf(" ") ?? 0;
   return widthOf(photo) < 70

@@ -7,6 +7,7 @@ import { pictureUrl } from "../ui/Picture";
 import { Do, Row } from "../ui/Row";
 import { DateField } from "./DateField";
 import { OnTable } from "./OnTable";
+import { PlacedLast } from "./PlacedLast";
 import { RoomFor } from "./RoomFor";
 
 interface Props {
@@ -40,7 +41,7 @@ export function LoosePhoto({ album, photo }: Props) {
         <Row name="Picture">
           {photo.pixels.w} × {photo.pixels.h} px
         </Row>
-        {photo.blurred && <Row name="Looks">blurred</Row>}
+        <PlacedLast photo={photo} />
         {photo.lookalike && <Row name="Looks">like its neighbours</Row>}
         <OnTable album={album} photo={photo} />
       </dl>

@@ -5,12 +5,14 @@ import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.Lookalikes;
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.Pixels;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRules;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -61,6 +63,7 @@ public class LookalikesBench {
           new Look(
               new Fingerprint(bits),
               new Fingerprint(bits * 31),
+              miniature(random),
               Lab.ofSrgb(random.nextInt(1 << 24)),
               Lab.ofSrgb(random.nextInt(1 << 24)),
               random.nextInt(40),
@@ -70,6 +73,13 @@ public class LookalikesBench {
           i >= 5_000 - undated ? null : begin.plusNanos((long) (i * seconds * 1_000_000_000L));
       line.add(new StoryPhoto("p" + i, at, look, StoryPhoto.Grouping.NONE));
     }
+  }
+
+  /** Nothing but noise, so that every pair is compared and none is joined. */
+  private static Miniature miniature(Random random) {
+    int[] grey = new int[Miniature.SIDE * Miniature.SIDE * 3 / 4];
+    Arrays.setAll(grey, i -> random.nextInt(256));
+    return Miniature.of(grey, Miniature.SIDE);
   }
 
   @Benchmark

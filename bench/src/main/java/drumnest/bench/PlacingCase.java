@@ -49,6 +49,7 @@ final class PlacingCase {
               new Look(
                   new Fingerprint(random.nextLong()),
                   new Fingerprint(random.nextLong()),
+                  null,
                   new Lab(random.nextInt(100), random.nextInt(40), random.nextInt(40)),
                   new Lab(50, 0, 0),
                   100,

@@ -182,15 +182,15 @@ class IntakeTest {
     String two = taken("b.jpg", TestPictures.jpeg(800, 601, 1, NOON.plusDays(1).plusSeconds(3), 0));
     assertThat(onLine(one).get("lookalike")).isEqualTo(onLine(two).get("lookalike"));
     assertThat(onLine(one).has("lookalike")).isTrue();
-    assertThat(onLine(one).get("blurred").booleanValue()).isFalse();
+    assertThat(onLine(one).get("weakness")).isNull();
     BufferedImage mist = new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB);
     for (int x = 0; x < 900; x++) {
       for (int y = 0; y < 600; y++) {
         mist.setRGB(x, y, new Color(x / 5, y / 4, 120).getRGB());
       }
     }
-    assertThat(onLine(taken("mist.png", TestPictures.png(mist))).get("blurred").booleanValue())
-        .isTrue();
+    assertThat(onLine(taken("mist.png", TestPictures.png(mist))).get("weakness").stringValue())
+        .isEqualTo("blurred");
   }
 
   @Test

@@ -15,7 +15,7 @@ public enum Resolution {
    * The verdict on {@code pixels} printed over {@code length}, compared exactly with the house
    * rules (300, 200 and 150 pixels to the inch unless changed; from memory).
    */
-  static Resolution of(long pixels, Length length, HouseRules rules) {
+  public static Resolution of(long pixels, Length length, HouseRules rules) {
     if (reaches(pixels, length, rules.number(HouseRule.FINE_PPI))) {
       return FINE;
     }

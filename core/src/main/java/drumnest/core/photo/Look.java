@@ -1,6 +1,7 @@
 package drumnest.core.photo;
 
 import drumnest.core.measure.Orientation;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a picture looks like, as far as pictures are compared.
@@ -8,6 +9,7 @@ import drumnest.core.measure.Orientation;
  * @param whole the fingerprint of the whole picture
  * @param centre the fingerprint of the largest square in its middle, which an upright and a wide
  *     shot of one subject share
+ * @param miniature the picture in few pixels; null where it was not made yet
  * @param mean its mean colour
  * @param edge the mean colour along its four edges
  * @param sharpness how sharp it is, as {@link Sharpness}
@@ -17,6 +19,7 @@ import drumnest.core.measure.Orientation;
 public record Look(
     Fingerprint whole,
     Fingerprint centre,
+    @Nullable Miniature miniature,
     Lab mean,
     Lab edge,
     double sharpness,

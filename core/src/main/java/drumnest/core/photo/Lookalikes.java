@@ -17,15 +17,20 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Pictures that show one thing. A <em>stack</em> holds near-repeats: pictures of one shape, taken
- * shortly after each other, whose fingerprints differ in few bits and whose mean colours look the
- * same; and pictures without a time that are copies of another. <em>Alternates</em> are an upright
- * and a wide version of one subject: taken within a while, alike in their middles.
+ * shortly after each other, whose mean colours look the same and whose fingerprints differ in few
+ * bits or, among those that follow each other closely, whose miniatures show the same with the
+ * camera moved or turned a little; and pictures without a time that are copies of another.
+ * <em>Alternates</em> are an upright and a wide version of one subject: taken within a while, alike
+ * in their middles.
  *
  * <p>What the maker says of a picture's company goes before what is computed. Pairs are joined, and
  * a group is all that hang together. Method: common practice, no source. Time: pictures × those
  * within the same minutes.
  */
 public final class Lookalikes {
+
+  /** To how many of the pictures after it one is held, moved and turned. */
+  private static final int NEXT = 6;
 
   private final List<StoryPhoto> line;
   private final HouseRules rules;
@@ -67,6 +72,7 @@ public final class Lookalikes {
         photo -> photo.grouping().stack() == null,
         (a, b) -> near(a, b, repeatBits),
         this::repeats);
+    joinMoved(groups);
     List<Integer> undated =
         IntStream.range(0, line.size())
             .filter(i -> line.get(i).takenAt() == null && line.get(i).grouping().stack() == null)
@@ -145,6 +151,49 @@ public final class Lookalikes {
     }
   }
 
+  /**
+   * Joins pictures between which the camera was moved or turned. A burst hangs together from one
+   * picture to the next, so that only the next few are asked.
+   */
+  private void joinMoved(Groups groups) {
+    double likeness = rules.number(HouseRule.LOOKALIKE_SHARE) / 100.0;
+    Miniature.Detail[] details = new Miniature.Detail[line.size()];
+    for (int i = 0; i < line.size(); i++) {
+      StoryPhoto one = line.get(i);
+      LocalDateTime from = one.takenAt();
+      if (from == null || !mayBeMoved(one)) {
+        continue;
+      }
+      LocalDateTime last = from.plusMinutes(rules.number(HouseRule.BURST_MINUTES));
+      int to = Math.min(line.size(), i + 1 + NEXT);
+      for (int j = i + 1; j < to; j++) {
+        StoryPhoto other = line.get(j);
+        LocalDateTime at = other.takenAt();
+        if (at == null || at.isAfter(last)) {
+          break;
+        }
+        if (mayBeMoved(other) && !groups.together(i, j) && sameShapeAndColour(one, other)) {
+          if (detail(details, i).likeness(detail(details, j)) >= likeness) {
+            groups.join(i, j);
+          }
+        }
+      }
+    }
+  }
+
+  private static boolean mayBeMoved(StoryPhoto photo) {
+    return photo.grouping().stack() == null
+        && photo.look() != null
+        && photo.look().miniature() != null;
+  }
+
+  private Miniature.Detail detail(Miniature.Detail[] details, int i) {
+    if (details[i] == null) {
+      details[i] = line.get(i).look().miniature().detail();
+    }
+    return details[i];
+  }
+
   private void joinAsTold(Groups groups, Function<StoryPhoto, @Nullable String> told) {
     Map<String, Integer> first = new HashMap<>();
     for (int i = 0; i < line.size(); i++) {
@@ -167,8 +216,11 @@ public final class Lookalikes {
   }
 
   private boolean alike(StoryPhoto a, StoryPhoto b, long bits) {
-    return near(a, b, bits)
-        && a.look().orientation() == b.look().orientation()
+    return near(a, b, bits) && sameShapeAndColour(a, b);
+  }
+
+  private boolean sameShapeAndColour(StoryPhoto a, StoryPhoto b) {
+    return a.look().orientation() == b.look().orientation()
         && difference(a, b) <= rules.number(HouseRule.LOOKALIKE_COLOUR);
   }
 

@@ -99,13 +99,14 @@ public final class Candidates {
 
   /**
    * What is kept goes first, then what nobody has decided on, then the maybes, the repeats and what
-   * is blurred.
+   * is blurred, dark or has few pixels.
    */
   private static int wanted(AlbumPhoto photo, @Nullable Stack stack, HouseRules rules) {
     return switch (photo.choosing().choice()) {
       case KEEP -> WANTED_KEPT;
       case OPEN ->
-          !photo.isBlurred(rules) && (stack == null || stack.best().id().equals(photo.id()))
+          Weakness.of(photo, rules).isEmpty()
+                  && (stack == null || stack.best().id().equals(photo.id()))
               ? WANTED_OPEN
               : WANTED_PERHAPS;
       case MAYBE, OUT -> WANTED_PERHAPS;

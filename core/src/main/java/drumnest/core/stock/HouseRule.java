@@ -197,6 +197,27 @@ public enum HouseRule {
       "Difference of the mean colours of two pictures up to which they look alike.",
       "lookalikes on the line"),
 
+  LOOKALIKE_SHARE(
+      Group.LINE,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      70,
+      0,
+      100,
+      "Alike, the camera moved a little, from",
+      "How much the details of two pictures that follow each other agree, one moved and turned over the other, from which on they look alike.",
+      "lookalikes on the line"),
+
+  SMALLEST_PRINT(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Length.ofInches(2),
+      Length.ZERO,
+      Length.ofInches(12),
+      "A photo is enough for",
+      "A photo whose shorter side would be poor at this length has too few pixels, and is placed last.",
+      "what is placed last"),
+
   COPY_BITS(
       Group.LINE,
       Provenance.FROM_MEMORY,
@@ -250,7 +271,7 @@ public enum HouseRule {
       100,
       "Dark below",
       "Mean brightness, of white, below which a picture is called dark.",
-      "dark marks on the line"),
+      "dark marks on the line, and what is placed last"),
 
   PALE_ABOVE(
       Group.LINE,
@@ -705,7 +726,7 @@ public enum HouseRule {
       Group.PLACING,
       Provenance.FROM_MEMORY,
       Unit.PERCENT,
-      10,
+      150,
       0,
       1000,
       "Lookalikes side by side",

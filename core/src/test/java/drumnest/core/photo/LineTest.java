@@ -64,6 +64,7 @@ class LineTest {
         new Look(
             new Fingerprint(7),
             new Fingerprint(7),
+            null,
             new Lab(85, -60, 60),
             new Lab(85, -60, 60),
             20,
@@ -115,6 +116,7 @@ class LineTest {
         new Look(
             new Fingerprint(1),
             new Fingerprint(1),
+            null,
             new Lab(52, 0, 0),
             new Lab(52, 0, 0),
             21,

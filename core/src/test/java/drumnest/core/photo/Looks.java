@@ -22,6 +22,7 @@ public final class Looks {
     return new Look(
         new Fingerprint(whole),
         new Fingerprint(centre),
+        null,
         GREY,
         GREY,
         sharpness,

@@ -77,6 +77,7 @@ final class PlacingCases {
     return new Look(
         new Fingerprint((1L << bits) - 1),
         new Fingerprint((1L << bits) - 1),
+        null,
         new Lab(100 - darkness, 0, 0),
         new Lab(50, 0, 0),
         100,

@@ -165,8 +165,8 @@ class PlacingCostTest {
             PlacingCases.place("2", 6, 4),
             new Place("3", Size.ofInches(6, 4), false, false, next));
     PlacingCost cost = cost(Placing.Order.FREE, photos, places);
-    assertThat(points(cost.pair(0, 1, 0))).isEqualTo(10);
-    assertThat(points(cost.pair(1, 0, 0))).isEqualTo(15);
+    assertThat(points(cost.pair(0, 1, 0))).isEqualTo(150);
+    assertThat(points(cost.pair(1, 0, 0))).isEqualTo(155);
     assertThat(points(cost.pair(2, 0, 0))).isEqualTo(5);
     assertThat(cost.pair(0, 2, 0)).isZero();
     assertThat(cost.pair(0, 1, 1)).as("on another spread nobody sees both").isZero();

@@ -3,6 +3,7 @@ package drumnest.server.album;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.DetailMap;
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.PlainText;
@@ -97,9 +98,10 @@ public class PhotoRegistrar {
    * @param faces its faces; null where nothing here finds any
    */
   @Transactional
-  public void found(String sha256, @Nullable List<PixelBox> faces, double sharpness) {
+  public void found(
+      String sha256, @Nullable List<PixelBox> faces, double sharpness, Miniature miniature) {
     events.publishEvent(new AlbumArrival());
-    photos.findById(sha256).orElseThrow().find(faces, sharpness);
+    photos.findById(sha256).orElseThrow().find(faces, sharpness, miniature);
   }
 
   /** Says what was measured of a photo of an earlier version. */

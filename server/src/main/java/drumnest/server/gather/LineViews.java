@@ -10,6 +10,7 @@ import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
+import drumnest.core.place.Weakness;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
@@ -42,6 +43,8 @@ public class LineViews {
    * A photo on the line.
    *
    * @param rank where it stands among all photos of the album, from 0
+   * @param weakness why it is placed last unless it is kept: blurred, dark or few-pixels; left out
+   *     where nothing is against it
    * @param choice open, keep, maybe or out
    * @param hero left out where it is none; the same with secret and flap
    * @param noFile whether it is a print of which there is no file; left out where there is one
@@ -59,7 +62,7 @@ public class LineViews {
       @Nullable String takenAt,
       @Nullable String takenText,
       boolean datedByMaker,
-      boolean blurred,
+      @Nullable String weakness,
       String choice,
       @Nullable Boolean hero,
       @Nullable Boolean secret,
@@ -96,7 +99,7 @@ public class LineViews {
           takenAt,
           takenText,
           datedByMaker,
-          blurred,
+          weakness,
           choice,
           hero,
           secret,
@@ -262,7 +265,7 @@ public class LineViews {
         photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
         Words.moment(photo.takenAt()),
         photo.isDatedByMaker(),
-        photo.isBlurred(album.rules()),
+        Weakness.of(photo, album.rules()).map(Words::key).orElse(null),
         Words.key(choosing.choice()),
         yes(choosing.hero()),
         yes(choosing.secret()),

@@ -88,7 +88,7 @@ public class CatchUp {
     // Where nothing finds faces there is nothing new to be found with every start.
     if (!photo.isMeasured() || renderer.findsFaces()) {
       ImageRenderer.Found found = renderer.find(photo.file());
-      registrar.found(photo.sha256(), found.faces(), found.sharpness());
+      registrar.found(photo.sha256(), found.faces(), found.sharpness(), found.miniature());
     }
   }
 }

@@ -1,5 +1,6 @@
 package drumnest.server.intake;
 
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.data.Home;
@@ -83,18 +84,19 @@ public class ImageRenderer {
    *
    * @param faces its faces; null where nothing here finds any
    * @param sharpness how sharp it is where its subject is
+   * @param miniature the picture in few pixels
    */
-  record Found(@Nullable List<PixelBox> faces, double sharpness) {}
+  record Found(@Nullable List<PixelBox> faces, double sharpness, Miniature miniature) {}
 
   /** Looks again at a photo that came in before. */
   Found find(PhotoFile photo) throws IOException {
     Sample small = Sample.read(picture(photo, DerivedSize.SMALL));
     if (!findsFaces()) {
-      return new Found(null, small.sharpness(List.of(), photo.pixels()));
+      return new Found(null, small.sharpness(List.of(), photo.pixels()), small.miniature());
     }
     List<PixelBox> found =
         faces().find(small, photo.pixels(), () -> Sample.read(picture(photo, DerivedSize.LARGE)));
-    return new Found(found, small.sharpness(found, photo.pixels()));
+    return new Found(found, small.sharpness(found, photo.pixels()), small.miniature());
   }
 
   /**

@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Light;
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.photo.Sharpness;
@@ -57,12 +58,18 @@ record Sample(int[] rgb, int w) {
     return new PixelFeatures(
         fingerprint(grey, 0, 0, w, h),
         fingerprint(grey, (w - side) / 2, (h - side) / 2, side, side),
+        Miniature.of(grey, w),
         meanColour(0),
         meanColour(1),
         Sharpness.of(grey, w, faces == null ? List.of() : here(faces, picture)),
         Light.of(grey),
         DetailMap.of(grey, w),
         faces);
+  }
+
+  /** The picture in few pixels. */
+  Miniature miniature() {
+    return Miniature.of(grey(), w);
   }
 
   /** How sharp it is where its subject is. */

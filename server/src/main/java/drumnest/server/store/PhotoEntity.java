@@ -6,6 +6,7 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
@@ -49,6 +50,7 @@ public class PhotoEntity {
   private boolean measured;
 
   @Nullable private Long centrePrint;
+  private byte @Nullable [] miniature;
   @Nullable private Integer meanRgb;
   @Nullable private Integer edgeRgb;
   @Nullable private Double lightMean;
@@ -87,6 +89,7 @@ public class PhotoEntity {
   public void see(PixelFeatures features) {
     this.fingerprint = features.whole().bits();
     this.centrePrint = features.centre().bits();
+    this.miniature = features.miniature().toBytes();
     this.meanRgb = features.meanRgb();
     this.edgeRgb = features.edgeRgb();
     this.sharpness = features.sharpness();
@@ -104,9 +107,10 @@ public class PhotoEntity {
    *
    * @param found its faces; null where nothing here finds any
    */
-  public void find(@Nullable List<PixelBox> found, double sharp) {
+  public void find(@Nullable List<PixelBox> found, double sharp, Miniature small) {
     this.faces = found;
     this.sharpness = sharp;
+    this.miniature = small.toBytes();
     this.measured = true;
   }
 
@@ -177,9 +181,9 @@ public class PhotoEntity {
     return meanRgb != null || !file().exists();
   }
 
-  /** Whether its sharpness was measured where its subject is. */
+  /** Whether all was measured that is, but for faces. */
   public boolean isMeasured() {
-    return measured;
+    return measured && miniature != null;
   }
 
   public double sharpness() {
@@ -199,6 +203,7 @@ public class PhotoEntity {
     return new Look(
         new Fingerprint(fingerprint),
         new Fingerprint(centrePrint),
+        miniature == null ? null : Miniature.ofBytes(miniature),
         Lab.ofSrgb(meanRgb),
         Lab.ofSrgb(edgeRgb),
         sharpness,

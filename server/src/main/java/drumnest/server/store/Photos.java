@@ -12,9 +12,9 @@ public interface Photos extends JpaRepository<PhotoEntity, String> {
   @Query("from PhotoEntity where meanRgb is null and format <> '" + PhotoFile.NONE + "'")
   List<PhotoEntity> unseen();
 
-  /** Photos in which no faces were looked for yet, or whose sharpness was measured otherwise. */
+  /** Photos in which no faces were looked for yet, or of which less was measured. */
   @Query(
-      "from PhotoEntity where (faces is null or not measured) and format <> '"
+      "from PhotoEntity where (faces is null or not measured or miniature is null) and format <> '"
           + PhotoFile.NONE
           + "'")
   List<PhotoEntity> toLookAtAgain();

@@ -3,6 +3,7 @@ package drumnest.server.store;
 import drumnest.core.photo.DetailMap;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Light;
+import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PixelBox;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param whole the fingerprint of the whole picture
  * @param centre the fingerprint of the square in its middle
+ * @param miniature the picture in few pixels
  * @param meanRgb its mean colour, as {@code 0xrrggbb}
  * @param edgeRgb the mean colour along its edges, as {@code 0xrrggbb}
  * @param sharpness how sharp it is
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 public record PixelFeatures(
     Fingerprint whole,
     Fingerprint centre,
+    Miniature miniature,
     int meanRgb,
     int edgeRgb,
     double sharpness,

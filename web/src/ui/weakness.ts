@@ -1,0 +1,12 @@
+import type { Photo } from "../api/types";
+
+const WORDS: Record<string, string> = {
+  blurred: "blurred",
+  dark: "very dark",
+  "few-pixels": "few pixels",
+};
+
+/** What is against a photo, in words; undefined where nothing is. */
+export function weaknessOf(photo: Photo): string | undefined {
+  return photo.weakness && (WORDS[photo.weakness] ?? photo.weakness);
+}
