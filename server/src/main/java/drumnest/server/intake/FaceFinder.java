@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 
 /** Finds faces in pictures. Nobody is recognised or named. */
@@ -12,7 +13,7 @@ interface FaceFinder {
   FaceFinder NONE =
       new FaceFinder() {
         @Override
-        public List<PixelBox> find(Sample small, Pixels picture, Larger larger) {
+        public List<PixelBox> find(Sample small, Pixels picture, Path large) {
           return List.of();
         }
 
@@ -22,20 +23,15 @@ interface FaceFinder {
         }
       };
 
-  /** The same picture with more pixels, which is read only where it is needed. */
-  @FunctionalInterface
-  interface Larger {
-    Sample read() throws IOException;
-  }
-
   /**
    * The faces in a picture, from the brows to the chin.
    *
    * @param small the picture, upright
    * @param picture the size of the photo, turned upright
+   * @param large a file of the same picture with more pixels, which is read only where it is needed
    * @return boxes in the pixels of the photo, the largest first
    */
-  List<PixelBox> find(Sample small, Pixels picture, Larger larger) throws IOException;
+  List<PixelBox> find(Sample small, Pixels picture, Path large) throws IOException;
 
   /** What finds them, in words, for the about page. */
   String description();

@@ -94,8 +94,7 @@ public class ImageRenderer {
     if (!findsFaces()) {
       return new Found(null, small.sharpness(List.of(), photo.pixels()), small.miniature());
     }
-    List<PixelBox> found =
-        faces().find(small, photo.pixels(), () -> Sample.read(picture(photo, DerivedSize.LARGE)));
+    List<PixelBox> found = faces().find(small, photo.pixels(), picture(photo, DerivedSize.LARGE));
     return new Found(found, small.sharpness(found, photo.pixels()), small.miniature());
   }
 
@@ -143,7 +142,7 @@ public class ImageRenderer {
 
   private @Nullable List<PixelBox> faces(Sample small, PhotoHeader header, Path large)
       throws IOException {
-    return findsFaces() ? faces().find(small, header.upright(), () -> Sample.read(large)) : null;
+    return findsFaces() ? faces().find(small, header.upright(), large) : null;
   }
 
   private PictureReader reader(PhotoFormat format, PhotoHeader header) {

@@ -8,6 +8,8 @@ import static org.bytedeco.opencv.global.opencv_core.setNumThreads;
 import static org.bytedeco.opencv.global.opencv_dnn.NMSBoxes;
 import static org.bytedeco.opencv.global.opencv_dnn.blobFromImage;
 import static org.bytedeco.opencv.global.opencv_dnn.readNetFromTFLite;
+import static org.bytedeco.opencv.global.opencv_imgcodecs.IMREAD_COLOR;
+import static org.bytedeco.opencv.global.opencv_imgcodecs.imread;
 import static org.bytedeco.opencv.global.opencv_imgproc.COLOR_BGRA2BGR;
 import static org.bytedeco.opencv.global.opencv_imgproc.INTER_AREA;
 import static org.bytedeco.opencv.global.opencv_imgproc.INTER_LINEAR;
@@ -18,6 +20,7 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -93,41 +96,60 @@ final class OpenCvFaceFinder implements FaceFinder {
   }
 
   @Override
-  public List<PixelBox> find(Sample small, Pixels picture, Larger larger) throws IOException {
-    Looks looks = new Looks();
-    look(small, new PixelBox(0, 0, small.w(), small.h()), looks);
-    Sample seen = small;
-    if (areSmallAndSeveral(looks.once(PERHAPS), small)) {
-      seen = larger.read();
-      looks = new Looks();
-      look(seen, new PixelBox(0, 0, seen.w(), seen.h()), looks);
-      for (PixelBox part : parts(seen)) {
-        look(seen, part, looks);
+  @SuppressWarnings("try") // The scope frees what is made in it.
+  public List<PixelBox> find(Sample small, Pixels picture, Path large) throws IOException {
+    try (PointerScope scope = new PointerScope()) {
+      Mat seen = colours(small);
+      Looks looks = new Looks();
+      look(seen, whole(seen), looks);
+      if (areSmallAndSeveral(looks.once(PERHAPS), seen)) {
+        seen = imread(large.toString(), IMREAD_COLOR);
+        if (seen.empty()) {
+          throw new IOException("Not a picture: " + large);
+        }
+        looks = new Looks();
+        look(seen, whole(seen), looks);
+        for (PixelBox part : parts(seen)) {
+          look(seen, part, looks);
+        }
       }
+      double scale = (double) picture.w() / seen.cols();
+      return looks.once(LIKELY).stream()
+          .map(face -> scaled(face, scale, picture))
+          .sorted(Comparator.comparingLong(PixelBox::area).reversed())
+          .toList();
     }
-    double scale = (double) picture.w() / seen.w();
-    return looks.once(LIKELY).stream()
-        .map(face -> scaled(face, scale, picture))
-        .sorted(Comparator.comparingLong(PixelBox::area).reversed())
-        .toList();
   }
 
-  private static boolean areSmallAndSeveral(List<PixelBox> faces, Sample picture) {
-    double small = SMALL * Math.max(picture.w(), picture.h());
+  private static Mat colours(Sample sample) {
+    Mat colours = new Mat();
+    cvtColor(
+        new Mat(sample.h(), sample.w(), CV_8UC4, new IntPointer(sample.rgb())),
+        colours,
+        COLOR_BGRA2BGR);
+    return colours;
+  }
+
+  private static PixelBox whole(Mat picture) {
+    return new PixelBox(0, 0, picture.cols(), picture.rows());
+  }
+
+  private static boolean areSmallAndSeveral(List<PixelBox> faces, Mat picture) {
+    double small = SMALL * Math.max(picture.cols(), picture.rows());
     return faces.stream().filter(face -> Math.max(face.w(), face.h()) < small).count() >= SEVERAL;
   }
 
   /** Parts of half the picture's sides, each overlapping the next by half. */
-  private static List<PixelBox> parts(Sample picture) {
+  private static List<PixelBox> parts(Mat picture) {
     List<PixelBox> parts = new ArrayList<>();
-    int w = Math.max(1, picture.w() / 2);
-    int h = Math.max(1, picture.h() / 2);
+    int w = Math.max(1, picture.cols() / 2);
+    int h = Math.max(1, picture.rows() / 2);
     for (int row = 0; row < PARTS; row++) {
       for (int column = 0; column < PARTS; column++) {
         parts.add(
             new PixelBox(
-                (picture.w() - w) * column / (PARTS - 1),
-                (picture.h() - h) * row / (PARTS - 1),
+                (picture.cols() - w) * column / (PARTS - 1),
+                (picture.rows() - h) * row / (PARTS - 1),
                 w,
                 h));
       }
@@ -180,22 +202,19 @@ final class OpenCvFaceFinder implements FaceFinder {
 
   /** Looks once at a part of a picture. */
   @SuppressWarnings("try") // The scope frees what is made in it.
-  private void look(Sample picture, PixelBox part, Looks looks) {
+  private void look(Mat picture, PixelBox part, Looks looks) {
     try (PointerScope scope = new PointerScope()) {
-      Mat whole = new Mat(picture.h(), picture.w(), CV_8UC4, new IntPointer(picture.rgb()));
-      Mat seen = new Mat(whole, new Rect(part.x(), part.y(), part.w(), part.h()));
+      Mat seen = new Mat(picture, new Rect(part.x(), part.y(), part.w(), part.h()));
       int longer = Math.max(part.w(), part.h());
       int w = Math.max(1, part.w() * SIDE / longer);
       int h = Math.max(1, part.h() * SIDE / longer);
       Mat reduced = new Mat();
       resize(seen, reduced, new Size(w, h), 0, 0, longer > SIDE ? INTER_AREA : INTER_LINEAR);
-      Mat colours = new Mat();
-      cvtColor(reduced, colours, COLOR_BGRA2BGR);
       int left = (SIDE - w) / 2;
       int top = (SIDE - h) / 2;
       Mat square = new Mat();
       copyMakeBorder(
-          colours,
+          reduced,
           square,
           top,
           SIDE - h - top,

@@ -55,16 +55,17 @@ class BlurOfPhotographsTest {
     return sharp < HouseRules.defaults().number(HouseRule.BLURRED_BELOW);
   }
 
-  private static List<PixelBox> faces(BufferedImage picture) throws IOException {
+  private static List<PixelBox> faces(int number, BufferedImage picture) throws IOException {
     Sample sample = Sample.of(picture);
-    return new OpenCvFaceFinder().find(sample, new Pixels(sample.w(), sample.h()), () -> sample);
+    return new OpenCvFaceFinder()
+        .find(sample, new Pixels(sample.w(), sample.h()), GroupPhotographs.file(number));
   }
 
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4, 5, 6})
   void a_sharp_photograph_is_sharp_also_at_night_and_in_fog(int number) throws IOException {
     BufferedImage picture = small(number);
-    for (List<PixelBox> at : List.of(List.<PixelBox>of(), faces(picture))) {
+    for (List<PixelBox> at : List.of(List.<PixelBox>of(), faces(number, picture))) {
       assertThat(isBlurred(picture, at)).as("as it is").isFalse();
       assertThat(isBlurred(new RescaleOp(0.2f, 0, null).filter(picture, null), at))
           .as("at night")
@@ -79,7 +80,7 @@ class BlurOfPhotographsTest {
   @ValueSource(ints = {1, 2, 3, 4, 5, 6})
   void out_of_focus_or_shaken_it_is_blurred(int number) throws IOException {
     BufferedImage picture = small(number);
-    List<PixelBox> faces = faces(picture);
+    List<PixelBox> faces = faces(number, picture);
     assertThat(isBlurred(blurred(picture, 7, 7), faces)).as("out of focus").isTrue();
     assertThat(isBlurred(blurred(picture, 9, 1), faces)).as("shaken sideways").isTrue();
     assertThat(isBlurred(blurred(picture, 1, 9), faces)).as("shaken up and down").isTrue();
@@ -90,7 +91,7 @@ class BlurOfPhotographsTest {
   void people_out_of_focus_before_a_sharp_ground_are_blurred_and_the_other_way_round_not(int number)
       throws IOException {
     BufferedImage picture = small(number);
-    List<PixelBox> faces = faces(picture);
+    List<PixelBox> faces = faces(number, picture);
     BufferedImage soft = blurred(picture, 9, 9);
     BufferedImage softFaces = drawn(picture, picture.getWidth(), picture.getHeight());
     BufferedImage softGround = drawn(soft, soft.getWidth(), soft.getHeight());

@@ -13,10 +13,13 @@ import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.RescaleOp;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -37,6 +40,7 @@ class OpenCvFaceFinderTest {
     {{365, 643}, {757, 489}, {1280, 457}, {1572, 417}}
   };
 
+  @TempDir private static Path folder;
   private static FaceFinder finder;
   private static final List<BufferedImage> PHOTOGRAPHS = new ArrayList<>();
 
@@ -90,9 +94,15 @@ class OpenCvFaceFinderTest {
     return looks;
   }
 
+  private static Path file(BufferedImage picture) throws IOException {
+    Path file = folder.resolve("large.png");
+    ImageIO.write(picture, "png", file.toFile());
+    return file;
+  }
+
   private static List<PixelBox> find(BufferedImage picture) throws IOException {
     Sample sample = Sample.of(picture);
-    return finder.find(sample, new Pixels(sample.w(), sample.h()), () -> sample);
+    return finder.find(sample, new Pixels(sample.w(), sample.h()), file(picture));
   }
 
   private static boolean isAt(PixelBox face, Point2D middle) {
@@ -187,10 +197,11 @@ class OpenCvFaceFinderTest {
 
   @Test
   void boxes_are_in_the_pixels_of_the_photo() throws IOException {
-    Sample small = Sample.of(looks().get(2).of(PHOTOGRAPHS.get(0)));
-    PixelBox here = finder.find(small, new Pixels(small.w(), small.h()), () -> small).get(0);
-    PixelBox large =
-        finder.find(small, new Pixels(small.w() * 4, small.h() * 4), () -> small).get(0);
+    BufferedImage picture = looks().get(2).of(PHOTOGRAPHS.get(0));
+    Sample small = Sample.of(picture);
+    Path file = file(picture);
+    PixelBox here = finder.find(small, new Pixels(small.w(), small.h()), file).get(0);
+    PixelBox large = finder.find(small, new Pixels(small.w() * 4, small.h() * 4), file).get(0);
     assertThat(large)
         .isEqualTo(new PixelBox(here.x() * 4, here.y() * 4, here.w() * 4, here.h() * 4));
   }
