@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/conceal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["conceal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/crops": {
         parameters: {
             query?: never;
@@ -1697,6 +1713,12 @@ export interface components {
             quiet?: components["schemas"]["PixelBoxView"];
             remarks: components["schemas"]["RemarkView"][];
         };
+        Conceal: {
+            boxes: components["schemas"]["PixelBoxRequest"][];
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
         Confirmation: {
             confirmed?: boolean;
         };
@@ -2186,6 +2208,7 @@ export interface components {
             caption?: string;
             centred?: boolean;
             choice: string;
+            concealed?: components["schemas"]["PixelBoxView"][];
             datedByMaker: boolean;
             flap?: boolean;
             hero?: boolean;
@@ -2432,6 +2455,7 @@ export interface components {
             cuts?: string;
             cutsKeepBox: boolean;
             drawing: components["schemas"]["DrawingView"];
+            exposes?: boolean;
             locked: boolean;
             made?: string;
             name: string;
@@ -3195,6 +3219,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Clock"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    conceal: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Conceal"];
             };
         };
         responses: {

@@ -1,5 +1,12 @@
 import type { PixelBox } from "../api/types";
 
+/** What the box is for that says what must stay of a picture, and how keys set it. */
+export const KEEP_BOX = "Keep box: what must stay. Arrows move it, Shift and arrows size it.";
+
+/** The same of what must not be seen. */
+export const CONCEALED_BOX =
+  "What must not be seen. Arrows move the box, Shift and arrows size it.";
+
 /** What a box is held by: all of it, one of its corners, or where a new one is begun. */
 export type Grip = "move" | "draw" | "nw" | "ne" | "sw" | "se";
 

@@ -90,6 +90,10 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
     return step("/api/albums/{id}/keep", { photo: photo.id, ...(box ? { keep: box } : {}) });
   }
 
+  function conceal(boxes: PixelBox[]) {
+    return step("/api/albums/{id}/conceal", { photo: photo.id, boxes });
+  }
+
   return (
     <>
       <PictureBoxes
@@ -98,6 +102,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         heads={close.data?.heads ?? []}
         quiet={close.data?.quiet}
         onKeep={keep}
+        onConceal={conceal}
       />
       <h2 className="mt-2.5 text-[16px] leading-tight [overflow-wrap:anywhere]">{photo.name}</h2>
       <ToggleGroup.Root
@@ -206,6 +211,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         ) : (
           <Crop album={album} photo={photo} found={close.data} />
         )}
+        {photo.concealed && <Concealed boxes={photo.concealed} onConceal={conceal} />}
         <Row name="Picture">
           {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
           {photo.light === "pale" && ", very pale"}
@@ -250,6 +256,30 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         </Button>
       )}
     </>
+  );
+}
+
+interface ConcealedProps {
+  boxes: PixelBox[];
+  onConceal: (boxes: PixelBox[]) => void;
+}
+
+/** What must not be seen, to be taken back one by one. */
+function Concealed({ boxes, onConceal }: ConcealedProps) {
+  return (
+    <Row name="Not seen">
+      {boxes.length === 1 ? "one part" : `${boxes.length} parts`}
+      {boxes.map((box, at) => (
+        <button
+          key={`${box.x} ${box.y} ${box.w} ${box.h}`}
+          type="button"
+          className="ml-2 font-normal underline underline-offset-2"
+          onClick={() => onConceal(boxes.filter((each) => each !== box))}
+        >
+          {boxes.length === 1 ? "clear" : `clear ${at + 1}`}
+        </button>
+      ))}
+    </Row>
   );
 }
 

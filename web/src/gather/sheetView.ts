@@ -14,12 +14,15 @@ interface SheetView {
   marked: ReadonlySet<string>;
   /** The photos that are compared; null where none are. */
   compared: string[] | null;
+  /** Whether what is drawn on a photo must not be seen, rather than stay. */
+  conceals: boolean;
   show: (filter: Filter) => void;
   narrow: (only: string | null) => void;
   turnTo: (tab: Tab) => void;
   toggleStack: (stack: string) => void;
   mark: (photos: ReadonlySet<string>) => void;
   compare: (photos: string[] | null) => void;
+  conceal: (conceals: boolean) => void;
 }
 
 /** How this window looks at the contact sheet. */
@@ -30,6 +33,7 @@ export const useSheetView = create<SheetView>((set) => ({
   spread: new Set(),
   marked: new Set(),
   compared: null,
+  conceals: false,
   show: (filter) => set({ filter, marked: new Set() }),
   narrow: (only) => set({ only, marked: new Set() }),
   turnTo: (tab) => set({ tab }),
@@ -43,4 +47,5 @@ export const useSheetView = create<SheetView>((set) => ({
     }),
   mark: (marked) => set({ marked }),
   compare: (compared) => set({ compared }),
+  conceal: (conceals) => set({ conceals }),
 }));

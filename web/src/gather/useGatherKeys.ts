@@ -106,6 +106,9 @@ export function useGatherKeys(album: Album, rows: Row[]) {
       case "crop":
         void step("/api/albums/{id}/frame", { photos: ids, follows: tile.photo.centred === true });
         return true;
+      case "conceal":
+        view.conceal(!view.conceals);
+        return true;
       case "one-stack":
         if (ids.length > 1) {
           void step("/api/albums/{id}/stack", { photos: ids, together: true });

@@ -115,6 +115,9 @@ function tags(seat: Seat) {
   if (seat.cutsKeepBox) {
     found.push({ words: "keep box cut", warn: true });
   }
+  if (seat.exposes) {
+    found.push({ words: "cover a part", warn: true });
+  }
   if (seat.cuts) {
     found.push({ words: seat.cuts.replace(/ at .*| away$/, ""), warn: seat.cuts.includes("head") });
   }

@@ -3,8 +3,8 @@ import { useEffect } from "react";
 import { ticketQuery } from "../api/queries";
 import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
-import { KeepBox } from "../bench/KeepBox";
-import { placed } from "../bench/pixelBoxes";
+import { DrawnBox } from "../bench/DrawnBox";
+import { KEEP_BOX, placed } from "../bench/pixelBoxes";
 import { usePreview } from "./preview";
 
 interface Props {
@@ -33,13 +33,15 @@ export function CroppedPicture({ album, photo, ticket }: Props) {
   }
 
   return (
-    <KeepBox
+    <DrawnBox
       key={ticket.slot}
       photo={photo}
+      box={photo.keep}
+      label={KEEP_BOX}
       height={196}
       overlay={() => ticket.cropShare && <Veil shown={ticket.cropShare} />}
       onDraft={(box) => ask({ album, slot: ticket.slot, keep: box })}
-      onKeep={keep}
+      onDrawn={keep}
       onEnd={end}
     />
   );

@@ -23,6 +23,7 @@ export type Does =
   | "flap"
   | "keep-box"
   | "crop"
+  | "conceal"
   | "words"
   | "begin-chapter"
   | "join-chapter"
@@ -134,6 +135,12 @@ export const KEYS: KeyRow[] = [
     keys: ["x"],
     where: ["gather"],
     meaning: "crop by the subject, or by the middle",
+  },
+  {
+    does: "conceal",
+    keys: ["-"],
+    where: ["gather"],
+    meaning: "draw what must not be seen, or again what must stay",
   },
   { does: "flap", keys: ["f"], where: ["gather"], meaning: "fine behind a flap" },
   {

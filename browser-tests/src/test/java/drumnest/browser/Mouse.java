@@ -13,6 +13,20 @@ final class Mouse {
 
   private Mouse() {}
 
+  /** Draws a box on something, from and to shares of its width and height. */
+  static void draw(Page page, Locator on, double left, double top, double right, double bottom) {
+    BoundingBox box = on.boundingBox();
+    page.mouse().move(box.x + box.width * left, box.y + box.height * top);
+    page.mouse().down();
+    for (int i = 1; i <= MOVES; i++) {
+      page.mouse()
+          .move(
+              box.x + box.width * (left + (right - left) * i / MOVES),
+              box.y + box.height * (top + (bottom - top) * i / MOVES));
+    }
+    page.mouse().up();
+  }
+
   /** Drags one thing onto another that shows that it is aimed at. */
   static void drag(Page page, Locator from, Locator to) {
     BoundingBox a = from.boundingBox();

@@ -100,7 +100,15 @@ class PeopleIT {
     assertThat(page.getByText("drawn").first()).isVisible();
     page.keyboard().press("z");
     assertThat(page.getByText("by the middle; 3 heads found")).isVisible();
+    page.keyboard().press("-");
+    Locator picture =
+        page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^What must not be seen")));
+    Mouse.draw(page, picture, 0.02, 0.4, 0.98, 0.6);
+    assertThat(page.getByText("one part")).isVisible();
     page.navigate(app.address() + "/albums/1/place/1");
+    assertThat(page.locator("[data-slot='2-front-2']").getByText("cover a part")).isVisible();
     page.locator("[data-slot='2-front-2']").click();
     assertThat(page.locator("[data-crop]")).not().hasAttribute("style", followed);
   }

@@ -94,6 +94,38 @@ class PeopleTest {
     assertThat(SERVER.line().get(0).get("keep")).isEqualTo(subject);
   }
 
+  private static Map<String, Integer> box(int x, int y, int w, int h) {
+    return Map.of("x", x, "y", y, "w", w, "h", h);
+  }
+
+  @Test
+  void what_must_not_be_seen_is_left_out_of_the_crop_even_where_that_cuts_heads() {
+    // The narrow pocket shows half of the picture's 1 920 pixels.
+    SERVER.step("conceal", Map.of("photo", photo, "boxes", List.of(box(700, 0, 200, 300)))).is(200);
+    int from = cropX(NARROW);
+    assertThat(from).isGreaterThanOrEqualTo(900);
+    assertThat(ticket(NARROW).at("/seat/exposes").isMissingNode()).isTrue();
+    assertThat(SERVER.line().get(0).at("/concealed/0/x").intValue()).isEqualTo(700);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(cropX(NARROW)).isLessThan(384);
+  }
+
+  @Test
+  void a_place_that_cannot_leave_it_out_says_so_and_how_large_a_cover_is() {
+    SERVER
+        .step("conceal", Map.of("photo", photo, "boxes", List.of(box(0, 640, 1920, 128))))
+        .is(200);
+    JsonNode ticket = ticket(NARROW);
+    assertThat(ticket.at("/seat/exposes").booleanValue()).isTrue();
+    // A tenth of the height of 4 in and the whole width of 3 in, and 1/16 in more on each side.
+    assertThat(ticket.get("todo").toString())
+        .contains(
+            "cover it with a card or a clip of 3 × ~17/32, at the left and 1 15/16 from the top");
+    SERVER
+        .step("conceal", Map.of("photo", photo, "boxes", List.of(box(1900, 0, 100, 100))))
+        .is(422);
+  }
+
   @Test
   void placing_gives_a_photo_of_people_a_place_that_cuts_none() {
     SERVER.step("take-out", Map.of("slot", NARROW)).is(200);

@@ -11,9 +11,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The part of a picture that a print shows: the largest window of the print's shape that contains
- * the keep box, centred on it as far as the picture's edges allow. Where there is no keep box it
- * follows the focus, as {@link FollowingWindow} says; where there is none either it is centred on
- * the picture.
+ * the keep box, centred on it as far as the picture's edges and what must not be seen allow. Where
+ * there is no keep box it follows the focus, as {@link FollowingWindow} says; where there is none
+ * either it is centred on the picture.
  *
  * <p>Such a window always spans the picture on one axis, the limiting one; on the other it is as
  * long as the print's shape asks, rounded to the nearest pixel. There is none where the keep box is
@@ -52,7 +52,7 @@ public record CropWindow(
   /**
    * The window for a print whose picture lies in it with a quarter turn, or without.
    *
-   * @param focus what it follows where there is no keep box
+   * @param focus what it follows where there is no keep box, and what must not be seen
    * @see #of(Pixels, Size, PixelBox, HouseRules)
    */
   public static Optional<CropWindow> of(
@@ -113,7 +113,7 @@ public record CropWindow(
     return turned.get().keptShare() > straight.get().keptShare() ? turned : straight;
   }
 
-  /** What the window cuts of the focus, where there is no keep box. */
+  /** What the window cuts of the focus, and shows of what must not be seen. */
   public FocusCut cut(@Nullable PixelBox keep, Focus focus) {
     return FocusCut.of(keep, focus, crop);
   }
@@ -134,12 +134,6 @@ public record CropWindow(
   /** Where a window of {@code length} begins on an axis of {@code available} pixels. */
   private static int start(
       int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
-    if (keep == null) {
-      return FollowingWindow.start(available, length, focus, acrossX);
-    }
-    int keepStart = acrossX ? keep.x() : keep.y();
-    int keepLength = acrossX ? keep.w() : keep.h();
-    int centred = Math.floorDiv(2 * keepStart + keepLength - length, 2);
-    return Math.max(0, Math.min(available - length, centred));
+    return FollowingWindow.start(available, length, keep, focus, acrossX);
   }
 }

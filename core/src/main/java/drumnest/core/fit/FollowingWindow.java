@@ -4,18 +4,20 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where a window of a given length begins on the axis of a picture on which it can be moved, so
- * that it follows the focus: first the heads that are not wholly inside it, by their heights, are
- * as little as can be; then those that it cuts through; then as much of the subject as can be is
- * inside it; then it is as near centred on the subject as can be (on the picture where there is
- * none), and of two as near the first.
+ * that it follows the focus: first as little as can be is seen of what must not be; then the heads
+ * that are not wholly inside it, by their heights, are as little as can be; then those that it cuts
+ * through; then as much of the subject as can be is inside it; then it is as near centred on the
+ * subject as can be (on the picture where there is none), and of two as near the first. Where there
+ * is a keep box it is the subject, no window leaves any of it out, and no heads are asked for.
  *
- * <p>Method: each of these changes only where an edge of the window passes an edge of a head or of
- * the subject, or, between these, is best nearest to where it would be centred, so that only those
- * beginnings are looked at. A longer window never has more outside it, for it can be laid over the
- * shorter one. Source: common practice, no source. Time: heads squared.
+ * <p>Method: each of these changes only where an edge of the window passes an edge of a box, or,
+ * between these, is best nearest to where it would be centred, so that only those beginnings are
+ * looked at. Where nothing is concealed, a longer window never has more outside it, for it can be
+ * laid over the shorter one. Source: common practice, no source. Time: boxes squared.
  */
 final class FollowingWindow {
 
@@ -35,27 +37,42 @@ final class FollowingWindow {
     }
   }
 
-  private final int available;
   private final int length;
   private final List<PixelBox> boxes;
   private final List<Stretch> heads;
+  private final List<PixelBox> concealedBoxes;
+  private final List<Stretch> concealed;
+  private final boolean acrossX;
   private final Stretch subject;
+  private final int least;
+  private final int most;
 
-  private FollowingWindow(int available, int length, Focus focus, boolean acrossX) {
-    this.available = available;
+  private FollowingWindow(
+      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
+    boolean follows = keep == null && focus.followed();
+    PixelBox told = follows ? focus.subject() : keep;
     this.length = length;
-    this.boxes = focus.followed() ? focus.heads() : List.of();
+    this.acrossX = acrossX;
+    this.boxes = follows ? focus.heads() : List.of();
     this.heads = boxes.stream().map(head -> Stretch.of(head, acrossX)).toList();
-    PixelBox told = focus.followed() ? focus.subject() : null;
+    this.concealedBoxes = focus.concealed();
+    this.concealed = concealedBoxes.stream().map(box -> Stretch.of(box, acrossX)).toList();
     this.subject = told == null ? new Stretch(0, available) : Stretch.of(told, acrossX);
+    this.least = keep == null ? 0 : Math.max(0, Math.min(subject.to() - length, subject.from()));
+    this.most =
+        keep == null
+            ? available - length
+            : Math.min(available - length, Math.max(subject.from(), subject.to() - length));
   }
 
   /**
    * @param available pixels of the picture on the axis
    * @param length pixels of the window on it, at most as many
+   * @param keep what must stay, inside the picture
    */
-  static int start(int available, int length, Focus focus, boolean acrossX) {
-    return new FollowingWindow(available, length, focus, acrossX).best();
+  static int start(
+      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
+    return new FollowingWindow(available, length, keep, focus, acrossX).best();
   }
 
   private int best() {
@@ -63,9 +80,10 @@ final class FollowingWindow {
     starts.add(centred());
     add(starts, subject);
     heads.forEach(head -> add(starts, head));
+    concealed.forEach(box -> add(starts, box));
     int best = -1;
     for (int start : starts) {
-      int inside = Math.max(0, Math.min(available - length, start));
+      int inside = Math.max(least, Math.min(most, start));
       if (best < 0 || isBetter(inside, best)) {
         best = inside;
       }
@@ -107,7 +125,12 @@ final class FollowingWindow {
         through += head.inside(start, end) > 0 ? boxes.get(i).h() : 0;
       }
     }
+    long exposed = 0;
+    for (int i = 0; i < concealed.size(); i++) {
+      PixelBox box = concealedBoxes.get(i);
+      exposed += (long) concealed.get(i).inside(start, end) * (acrossX ? box.h() : box.w());
+    }
     long off = Math.abs(2L * start + length - subject.from() - subject.to());
-    return new long[] {outside, through, -subject.inside(start, end), off};
+    return new long[] {exposed, outside, through, -subject.inside(start, end), off};
   }
 }

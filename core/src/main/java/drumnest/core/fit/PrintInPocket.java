@@ -6,6 +6,7 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -28,7 +29,8 @@ import org.jspecify.annotations.Nullable;
  *     no window contains the keep box
  * @param cutsKeepBox whether what must stay would be cut
  * @param cut what is cut of people and subject; nothing where the maker drew a keep box, for then
- *     that says all
+ *     that says all; and what is seen that must not be
+ * @param covers what covers the parts that are seen and must not be
  */
 public record PrintInPocket(
     Size print,
@@ -40,7 +42,12 @@ public record PrintInPocket(
     Trim trim,
     double keptShare,
     boolean cutsKeepBox,
-    FocusCut cut) {
+    FocusCut cut,
+    List<Cover> covers) {
+
+  public PrintInPocket {
+    covers = List.copyOf(covers);
+  }
 
   /**
    * @param picture the picture's pixels
@@ -81,6 +88,7 @@ public record PrintInPocket(
     PixelBox keepInPrint = held == null || crop.isEmpty() ? null : within(held, window);
     Trim trim = trim(named, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
     double kept = crop.map(CropWindow::keptShare).orElse(0.0) * share(trim);
+    FocusCut cut = FocusCut.of(keep, focus, window);
     return new PrintInPocket(
         named,
         false,
@@ -91,7 +99,8 @@ public record PrintInPocket(
         trim,
         kept,
         crop.isEmpty(),
-        FocusCut.of(keep, focus, window));
+        cut,
+        covers(cut, window, named, turned, rules));
   }
 
   private static PrintInPocket lying(
@@ -110,7 +119,30 @@ public record PrintInPocket(
             && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
     FocusCut cut =
         FocusCut.of(keep, focus, Turned.back(left(trim, picture, turned), picture, turned));
-    return new PrintInPocket(print, true, turned, null, opening, fit, trim, share(trim), cuts, cut);
+    PixelBox whole = new PixelBox(0, 0, picture.w(), picture.h());
+    return new PrintInPocket(
+        print,
+        true,
+        turned,
+        null,
+        opening,
+        fit,
+        trim,
+        share(trim),
+        cuts,
+        cut,
+        covers(cut, whole, print, turned, rules));
+  }
+
+  /** What covers the parts that must not be seen, on a print of a window of the picture. */
+  private static List<Cover> covers(
+      FocusCut cut, PixelBox window, Size print, boolean turned, HouseRules rules) {
+    Pixels shown = new Pixels(window.w(), window.h());
+    return cut.exposed().stream()
+        .flatMap(part -> Optional.ofNullable(within(part, window)).stream())
+        .map(part -> Turned.box(part, shown, turned))
+        .map(part -> Cover.of(part, Turned.pixels(shown, turned), print, rules))
+        .toList();
   }
 
   private static Trim trim(
@@ -153,16 +185,9 @@ public record PrintInPocket(
 
   /** The part of a box that is in the window, in the window's pixels; nothing where none is. */
   private static @Nullable PixelBox within(PixelBox box, PixelBox window) {
-    if (box.overlap(window) == 0) {
-      return null;
-    }
-    int x = Math.max(box.x(), window.x());
-    int y = Math.max(box.y(), window.y());
-    return new PixelBox(
-        x - window.x(),
-        y - window.y(),
-        Math.min(box.right(), window.right()) - x,
-        Math.min(box.bottom(), window.bottom()) - y);
+    return box.common(window)
+        .map(seen -> new PixelBox(seen.x() - window.x(), seen.y() - window.y(), seen.w(), seen.h()))
+        .orElse(null);
   }
 
   private static double share(Trim trim) {

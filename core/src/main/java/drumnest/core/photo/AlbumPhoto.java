@@ -64,9 +64,10 @@ public record AlbumPhoto(
     return annotations.keep();
   }
 
-  /** What was found in it, to be followed by its crops or not. */
+  /** What its crops go by: what was found in it, where that is followed, and what to conceal. */
   public Focus focus() {
-    return annotations.framing() == Framing.FOLLOWS ? found : found.unfollowed();
+    Focus seen = annotations.framing() == Framing.FOLLOWS ? found : found.unfollowed();
+    return seen.concealing(annotations.concealed());
   }
 
   /** The size of the print if it already lies on the table, as its picture is seen upright. */

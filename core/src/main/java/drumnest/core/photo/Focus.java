@@ -7,22 +7,26 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a crop follows of itself, where the maker drew no keep box: the heads of the people, which
- * stay whole before anything else, and the subject, of which as much stays as can.
+ * What a crop goes by: what must not be seen, by the maker's word; and, where the maker drew no
+ * keep box, the heads of the people, which stay whole before anything else, and the subject, of
+ * which as much stays as can.
  *
  * @param heads a box round each head, inside the picture
  * @param subject the heads together with the busiest part of the picture, or that part alone; null
  *     where nothing stands out
  * @param followed whether crops follow it; where the maker wants them centred, people are still
  *     never laid on their side
+ * @param concealed what must not be seen, avoided also where the rest is not followed
  */
-public record Focus(List<PixelBox> heads, @Nullable PixelBox subject, boolean followed) {
+public record Focus(
+    List<PixelBox> heads, @Nullable PixelBox subject, boolean followed, List<PixelBox> concealed) {
 
   /** Nothing to follow: a crop is centred. */
-  public static final Focus NONE = new Focus(List.of(), null, false);
+  public static final Focus NONE = new Focus(List.of(), null, false, List.of());
 
   public Focus {
     heads = List.copyOf(heads);
+    concealed = List.copyOf(concealed);
   }
 
   /**
@@ -39,7 +43,8 @@ public record Focus(List<PixelBox> heads, @Nullable PixelBox subject, boolean fo
     }
     return together.isEmpty()
         ? NONE
-        : new Focus(heads, together.stream().reduce(PixelBox::around).orElseThrow(), true);
+        : new Focus(
+            heads, together.stream().reduce(PixelBox::around).orElseThrow(), true, List.of());
   }
 
   /**
@@ -58,7 +63,12 @@ public record Focus(List<PixelBox> heads, @Nullable PixelBox subject, boolean fo
 
   /** The same where the maker wants crops centred. */
   public Focus unfollowed() {
-    return new Focus(heads, subject, false);
+    return new Focus(heads, subject, false, concealed);
+  }
+
+  /** The same with what must not be seen. */
+  public Focus concealing(List<PixelBox> boxes) {
+    return boxes.isEmpty() ? this : new Focus(heads, subject, followed, boxes);
   }
 
   /** Whether people are seen, who are never laid on their side. */

@@ -1,5 +1,7 @@
 package drumnest.core.photo;
 
+import java.util.Optional;
+
 /**
  * A rectangle of whole pixels in a picture that was turned upright: a keep box or a crop window.
  *
@@ -49,11 +51,20 @@ public record PixelBox(int x, int y, int w, int h) {
         Math.max(bottom(), other.bottom()) - top);
   }
 
+  /** What both have in common; nothing where they are apart. */
+  public Optional<PixelBox> common(PixelBox other) {
+    int left = Math.max(x, other.x);
+    int top = Math.max(y, other.y);
+    int across = Math.min(right(), other.right()) - left;
+    int down = Math.min(bottom(), other.bottom()) - top;
+    return across > 0 && down > 0
+        ? Optional.of(new PixelBox(left, top, across, down))
+        : Optional.empty();
+  }
+
   /** How many pixels both have. */
   public long overlap(PixelBox other) {
-    long across = Math.min(right(), other.right()) - Math.max(x, other.x);
-    long down = Math.min(bottom(), other.bottom()) - Math.max(y, other.y);
-    return across > 0 && down > 0 ? across * down : 0;
+    return common(other).map(PixelBox::area).orElse(0L);
   }
 
   public boolean contains(PixelBox other) {

@@ -47,6 +47,7 @@ public final class PlacingCost {
     CROP,
     HEADS_CUT,
     SUBJECT_CUT,
+    EXPOSED,
     RESOLUTION,
     WRONG_WAY,
     SMALL_HERO,
@@ -236,6 +237,7 @@ public final class PlacingCost {
         new Part(Term.CROP, share(1 - crop.keptShare(), weights.crop())),
         new Part(Term.HEADS_CUT, headsCut(cut, weights)),
         new Part(Term.SUBJECT_CUT, share(cut.subjectShare(), weights.subjectCut())),
+        new Part(Term.EXPOSED, share(cut.exposedShare(), weights.exposed())),
         new Part(Term.RESOLUTION, resolution(crop.resolution(), weights)),
         new Part(Term.WRONG_WAY, wrongWay ? weights.wrongWay() : 0));
   }

@@ -10,6 +10,7 @@ import drumnest.core.stock.HouseRules;
  * @param crop to crop a picture away whole
  * @param headsCut to cut all heads of a picture; to cut one weighs at least half of it
  * @param subjectCut to cut the subject of a picture away whole
+ * @param exposed to show all of what must not be seen of a picture
  * @param good that a print is good rather than fine
  * @param soft that a print is soft
  * @param poor that a print has too few pixels
@@ -30,6 +31,7 @@ public record Weights(
     long crop,
     long headsCut,
     long subjectCut,
+    long exposed,
     long good,
     long soft,
     long poor,
@@ -55,6 +57,7 @@ public record Weights(
           PlacingCost.percent(100),
           0,
           0,
+          0,
           PlacingCost.percent(5),
           PlacingCost.percent(20),
           PlacingCost.percent(60),
@@ -77,6 +80,7 @@ public record Weights(
         weight(rules, HouseRule.CROP_WEIGHT),
         weight(rules, HouseRule.HEADS_CUT_WEIGHT),
         weight(rules, HouseRule.SUBJECT_CUT_WEIGHT),
+        weight(rules, HouseRule.EXPOSED_WEIGHT),
         weight(rules, HouseRule.GOOD_WEIGHT),
         weight(rules, HouseRule.SOFT_WEIGHT),
         weight(rules, HouseRule.POOR_WEIGHT),

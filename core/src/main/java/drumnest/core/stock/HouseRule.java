@@ -208,6 +208,16 @@ public enum HouseRule {
       "How much the details of two pictures that follow each other agree, one moved and turned over the other, from which on they look alike.",
       "lookalikes on the line"),
 
+  COVER_OVERLAP(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Length.ofInches(0, 1, 16),
+      Length.ZERO,
+      Length.ofInches(1),
+      "A cover is larger by",
+      "On each side, a card or clip that covers what must not be seen is larger than it by this.",
+      "covers on the ticket of a place"),
+
   SMALLEST_PRINT(
       Group.PICTURE,
       Provenance.FROM_MEMORY,
@@ -676,6 +686,17 @@ public enum HouseRule {
       1000,
       "Cutting the subject",
       "What it weighs, besides the cropping, that a crop cuts the subject of a picture away whole; half of it weighs half.",
+      "where photos are placed"),
+
+  EXPOSED_WEIGHT(
+      Group.PLACING,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      150,
+      0,
+      1000,
+      "What must not be seen",
+      "What it weighs that all of what must not be seen of a picture is seen.",
       "where photos are placed"),
 
   GOOD_WEIGHT(

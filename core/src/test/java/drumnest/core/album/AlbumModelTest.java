@@ -58,6 +58,7 @@ class AlbumModelTest {
             NOON.plusMinutes(number),
             false,
             null,
+            List.of(),
             Framing.FOLLOWS,
             null,
             Choosing.OPEN,

@@ -36,11 +36,11 @@ class CropOffersTest {
         "photo.jpg",
         null,
         1,
-        new Focus(List.of(head), head, true),
+        new Focus(List.of(head), head, true, List.of()),
         FileWords.NONE,
         null,
         new PhotoAnnotations(
-            null, false, keep, framing, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
+            null, false, keep, List.of(), framing, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
         Duration.ZERO);
   }
 

@@ -2,10 +2,12 @@ package drumnest.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,7 +35,10 @@ class FollowingWindowTest {
 
   private static Focus people(PixelBox... heads) {
     return new Focus(
-        List.of(heads), List.of(heads).stream().reduce(PixelBox::around).orElse(null), true);
+        List.of(heads),
+        List.of(heads).stream().reduce(PixelBox::around).orElse(null),
+        true,
+        List.of());
   }
 
   @Test
@@ -74,6 +79,49 @@ class FollowingWindowTest {
   }
 
   @Test
+  void a_crop_avoids_what_must_not_be_seen_also_beside_a_keep_box() {
+    // A 4 × 4 shows 4 000 of 6 000 pixels across.
+    Focus plate = Focus.NONE.concealing(List.of(new PixelBox(4500, 3000, 600, 300)));
+    assertThat(in(SQUARE, plate).crop().crop()).isEqualTo(new PixelBox(500, 0, 4000, 4000));
+    assertThat(in(SQUARE, plate).covers()).isEmpty();
+    PixelBox keep = new PixelBox(2000, 0, 2000, 4000);
+    assertThat(in(SQUARE, keep, plate, null).crop().crop().x()).isEqualTo(500);
+  }
+
+  @Test
+  void what_cannot_be_avoided_is_covered_at_its_size() {
+    // The whole picture is seen on a 6 × 4: a thousand pixels are an inch.
+    Focus plate = Focus.NONE.concealing(List.of(new PixelBox(4500, 3000, 600, 300)));
+    PrintInPocket seat = in(Size.ofInches(6, 4), plate);
+    Length over = RULES.length(HouseRule.COVER_OVERLAP);
+    assertThat(seat.cut().exposedShare()).isEqualTo(1);
+    assertThat(seat.covers())
+        .containsExactly(
+            new Cover(
+                Length.parse("4.5").minus(over),
+                Length.parse("3").minus(over),
+                new Size(
+                    Length.parse("0.6").plus(over.times(2)),
+                    Length.parse("0.3").plus(over.times(2)))));
+  }
+
+  @Test
+  void on_a_print_that_lies_on_its_side_the_cover_lies_so_too() {
+    // The head is to the right: what was at the left below is at the left above.
+    Focus finger = Focus.NONE.concealing(List.of(new PixelBox(0, 3500, 500, 500)));
+    Size slot = Size.ofInches(4, 6);
+    PrintInPocket seat =
+        PrintInPocket.of(WIDE, null, finger, null, slot, Opening.asUsual(slot, RULES), true, RULES);
+    Length over = RULES.length(HouseRule.COVER_OVERLAP);
+    assertThat(seat.covers())
+        .containsExactly(
+            new Cover(
+                Length.ZERO,
+                Length.ZERO,
+                new Size(Length.parse("0.5").plus(over), Length.parse("0.5").plus(over))));
+  }
+
+  @Test
   void what_is_trimmed_off_a_print_on_the_table_leaves_the_heads() {
     Size print = Size.ofInches(6, 4);
     PrintInPocket seat = in(SQUARE, null, people(new PixelBox(100, 500, 800, 1000)), print);
@@ -103,7 +151,13 @@ class FollowingWindowTest {
   }
 
   /** A case on one axis of 240 pixels, small enough to look at every beginning. */
-  private record Case(long seed, List<PixelBox> heads, PixelBox subject, int length) {
+  private record Case(
+      long seed,
+      List<PixelBox> heads,
+      PixelBox subject,
+      int length,
+      PixelBox keep,
+      List<PixelBox> concealed) {
 
     @Override
     public String toString() {
@@ -111,24 +165,39 @@ class FollowingWindowTest {
     }
 
     Focus focus() {
-      return new Focus(heads, subject, true);
+      return new Focus(heads, subject, true, concealed);
+    }
+
+    /** The heads that are asked for: none where the maker drew a keep box. */
+    List<PixelBox> asked() {
+      return keep == null ? heads : List.of();
     }
   }
 
   private static final int AVAILABLE = 240;
 
   static List<Case> cases() {
-    return IntStream.range(0, 300).mapToObj(FollowingWindowTest::random).toList();
+    return IntStream.range(0, 300).mapToObj(seed -> random(seed, false)).toList();
   }
 
-  private static Case random(int seed) {
+  static List<Case> casesWithTheMakersWord() {
+    return IntStream.range(0, 300).mapToObj(seed -> random(seed, true)).toList();
+  }
+
+  private static Case random(int seed, boolean makersWord) {
     Random random = new Random(seed);
     List<PixelBox> heads = new ArrayList<>();
     for (int i = random.nextInt(6); i > 0; i--) {
       heads.add(box(random, 40));
     }
     PixelBox subject = random.nextInt(4) == 0 ? null : box(random, 200);
-    return new Case(seed, heads, subject, 1 + random.nextInt(AVAILABLE));
+    int length = 1 + random.nextInt(AVAILABLE);
+    List<PixelBox> concealed = new ArrayList<>();
+    for (int i = makersWord ? random.nextInt(4) : 0; i > 0; i--) {
+      concealed.add(box(random, 60));
+    }
+    PixelBox keep = makersWord && random.nextBoolean() ? box(random, length) : null;
+    return new Case(seed, heads, subject, length, keep, concealed);
   }
 
   private static PixelBox box(Random random, int longest) {
@@ -137,21 +206,33 @@ class FollowingWindowTest {
   }
 
   private static int outside(Case one, int start, int length) {
-    return one.heads().stream()
+    return one.asked().stream()
         .filter(head -> head.x() < start || head.right() > start + length)
         .mapToInt(PixelBox::h)
+        .sum();
+  }
+
+  private static int exposed(Case one, int start) {
+    return one.concealed().stream()
+        .mapToInt(
+            box ->
+                box.h()
+                    * Math.max(
+                        0, Math.min(box.right(), start + one.length()) - Math.max(box.x(), start)))
         .sum();
   }
 
   /** As the class comment says it, for every beginning there is. */
   private static int byTryingAll(Case one) {
     int end = AVAILABLE - one.length();
-    PixelBox subject = one.subject() == null ? new PixelBox(0, 0, AVAILABLE, 1) : one.subject();
+    PixelBox told = one.keep() == null ? one.subject() : one.keep();
+    PixelBox subject = told == null ? new PixelBox(0, 0, AVAILABLE, 1) : told;
     Comparator<Integer> best =
-        Comparator.<Integer>comparingInt(start -> outside(one, start, one.length()))
+        Comparator.<Integer>comparingInt(start -> exposed(one, start))
+            .thenComparingInt(start -> outside(one, start, one.length()))
             .thenComparingInt(
                 start ->
-                    one.heads().stream()
+                    one.asked().stream()
                         .filter(head -> head.x() < start || head.right() > start + one.length())
                         .filter(head -> head.right() > start && head.x() < start + one.length())
                         .mapToInt(PixelBox::h)
@@ -164,13 +245,20 @@ class FollowingWindowTest {
                             - Math.max(subject.x(), start)))
             .thenComparingInt(
                 start -> Math.abs(2 * start + one.length() - subject.x() - subject.right()));
-    return IntStream.rangeClosed(0, end).boxed().min(best).orElseThrow();
+    return IntStream.rangeClosed(0, end)
+        .filter(
+            start ->
+                one.keep() == null
+                    || (start <= one.keep().x() && one.keep().right() <= start + one.length()))
+        .boxed()
+        .min(best)
+        .orElseThrow();
   }
 
   @ParameterizedTest
-  @MethodSource("cases")
+  @MethodSource({"cases", "casesWithTheMakersWord"})
   void no_other_beginning_is_better(Case one) {
-    assertThat(FollowingWindow.start(AVAILABLE, one.length(), one.focus(), true))
+    assertThat(FollowingWindow.start(AVAILABLE, one.length(), one.keep(), one.focus(), true))
         .isEqualTo(byTryingAll(one));
   }
 
@@ -179,7 +267,7 @@ class FollowingWindowTest {
   void a_longer_window_never_cuts_more(Case one) {
     int before = Integer.MAX_VALUE;
     for (int length = one.length(); length <= AVAILABLE; length++) {
-      int start = FollowingWindow.start(AVAILABLE, length, one.focus(), true);
+      int start = FollowingWindow.start(AVAILABLE, length, null, one.focus(), true);
       assertThat(outside(one, start, length)).isLessThanOrEqualTo(before);
       before = outside(one, start, length);
     }

@@ -125,7 +125,8 @@ class PlacingCostTest {
             : new Focus(
                 List.of(new PixelBox(one, 0, 500, 600), new PixelBox(other, 0, 500, 600)),
                 new PixelBox(subject, 0, wide, 4000),
-                true);
+                true,
+                List.of());
     Candidate photo =
         new Candidate(
             "p",
@@ -139,6 +140,27 @@ class PlacingCostTest {
             Candidate.PlacementHints.PLAIN,
             null);
     assertThat(points(of(photo, PlacingCases.place("s", 4, 4)))).isCloseTo(points, within(1e-8));
+  }
+
+  @Test
+  void to_show_half_of_what_must_not_be_seen_weighs_half_of_150_besides_the_cropping() {
+    // A 4 × 4 shows 4 000 of 6 000 pixels, wherever it begins; the box spans 2 000 to 6 000, of
+    // which the first 4 000 pixels show half, and no other beginning shows less.
+    Focus focus = Focus.NONE.concealing(List.of(new PixelBox(2000, 0, 4000, 500)));
+    Candidate photo =
+        new Candidate(
+            "p",
+            new Pixels(6000, 4000),
+            null,
+            focus,
+            1,
+            null,
+            null,
+            null,
+            Candidate.PlacementHints.PLAIN,
+            null);
+    assertThat(points(of(photo, PlacingCases.place("s", 4, 4))))
+        .isCloseTo(100 / 3.0 + 75, within(1e-8));
   }
 
   @Test

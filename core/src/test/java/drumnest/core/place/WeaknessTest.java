@@ -20,6 +20,7 @@ import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -42,7 +43,14 @@ class WeaknessTest {
         FileWords.NONE,
         null,
         new PhotoAnnotations(
-            null, false, null, Framing.FOLLOWS, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
+            null,
+            false,
+            null,
+            List.of(),
+            Framing.FOLLOWS,
+            null,
+            Choosing.OPEN,
+            StoryPhoto.Grouping.NONE),
         Duration.ZERO);
   }
 

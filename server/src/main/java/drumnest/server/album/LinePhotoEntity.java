@@ -10,8 +10,10 @@ import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRules;
+import drumnest.server.store.BoxesColumn;
 import drumnest.server.store.PhotoEntity;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -24,6 +26,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A photo on the line of an album, with what the maker said of it. */
@@ -60,6 +63,9 @@ class LinePhotoEntity {
   @Nullable
   @Column(name = "keep_h")
   private Integer keepH;
+
+  @Convert(converter = BoxesColumn.class)
+  private List<PixelBox> concealed = List.of();
 
   @Enumerated(EnumType.STRING)
   private Framing framing = Framing.FOLLOWS;
@@ -128,6 +134,7 @@ class LinePhotoEntity {
         keepX == null || keepY == null || keepW == null || keepH == null
             ? null
             : new PixelBox(keepX, keepY, keepW, keepH),
+        concealed,
         framing,
         tableW == null || tableH == null
             ? null
@@ -144,6 +151,7 @@ class LinePhotoEntity {
     keepY = keep == null ? null : keep.y();
     keepW = keep == null ? null : keep.w();
     keepH = keep == null ? null : keep.h();
+    concealed = said.concealed();
     framing = said.framing();
     Size onTable = said.onTable();
     tableW = onTable == null ? null : onTable.w().toNanometres();

@@ -165,6 +165,7 @@ public class AlbumViews {
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
         measured.cutsKeepBox(),
         Words.cut(measured.cut()).orElse(null),
+        measured.covers().isEmpty() ? null : true,
         filling.byHand(),
         made(filling),
         !photo.hasFile());

@@ -14,7 +14,7 @@ public record PixelBoxRequest(
   public PixelBox toBox(String field) {
     if (x < 0 || y < 0 || w < 1 || h < 1) {
       throw new FieldProblemException(
-          field, "A keep box has x and y from 0 and w and h from 1, in pixels of the picture.");
+          field, "A box has x and y from 0 and w and h from 1, in pixels of the picture.");
     }
     return new PixelBox(x, y, w, h);
   }

@@ -90,6 +90,7 @@ public final class Views {
    *
    * @param byHand whether the maker put it there, rather than placing
    * @param cuts what its crop cuts of people and subject, in words; left out where that is little
+   * @param exposes whether what must not be seen of it is seen; left out where it is not
    * @param made cut or stuck, where its making has come so far
    * @param blank whether there is no picture of it, only a sheet in its shape
    */
@@ -103,6 +104,7 @@ public final class Views {
       String resolution,
       boolean cutsKeepBox,
       @Nullable String cuts,
+      @Nullable Boolean exposes,
       boolean byHand,
       @Nullable String made,
       boolean blank) {}

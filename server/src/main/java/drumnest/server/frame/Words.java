@@ -1,6 +1,7 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.Ephemera;
+import drumnest.core.fit.Cover;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.InsertFit;
@@ -134,7 +135,6 @@ public final class Words {
     return turned ? "quarter turn right" : "none";
   }
 
-  /** What to do with a print, a sentence each. */
   /** What a crop cuts of people and subject; nothing where it cuts little. */
   public static Optional<String> cut(FocusCut cut) {
     if (cut.heads() > 0) {
@@ -151,6 +151,22 @@ public final class Words {
         : Optional.empty();
   }
 
+  /** What covers a part of a print that must not be seen. */
+  private static String cover(Cover cover) {
+    return "It shows what must not be seen: cover it with a card or a clip of "
+        + UnitsInUse.text(cover.size())
+        + ", "
+        + from(cover.left(), "left")
+        + " and "
+        + from(cover.top(), "top")
+        + " of the print, or use a place of another shape.";
+  }
+
+  private static String from(Length off, String edge) {
+    return off.isPositive() ? UnitsInUse.text(off) + " from the " + edge : "at the " + edge;
+  }
+
+  /** What to do with a print, a sentence each. */
   public static List<String> todo(PrintInPocket seat, HouseRules rules) {
     List<String> todo = new ArrayList<>();
     cut(seat.cut())
@@ -160,6 +176,7 @@ public final class Words {
                     (seat.onTable() ? "Trimming it " : "Its crop ")
                         + cut
                         + ". Use a place of another shape, or draw a keep box."));
+    seat.covers().forEach(cover -> todo.add(cover(cover)));
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();
     boolean mount = seat.opening().known() == Opening.Known.MOUNT;

@@ -90,6 +90,19 @@ class GatherController {
     return views.album(id, shown);
   }
 
+  @PostMapping("/conceal")
+  Views.AlbumView conceal(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody GatherRequests.Conceal request) {
+    edits.conceal(
+        id,
+        request.version(),
+        request.photo(),
+        request.boxes().stream().map(box -> box.toBox("boxes")).toList());
+    return views.album(id, shown);
+  }
+
   @PostMapping("/keep-as-proposed")
   Views.AlbumView keepAsProposed(
       @PathVariable("id") long id,

@@ -8,6 +8,7 @@ import drumnest.server.frame.SizeRequest;
 import drumnest.server.frame.Words;
 import drumnest.server.http.Plain;
 import drumnest.server.stock.LengthReader;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -119,6 +120,12 @@ final class GatherRequests {
 
   /** What must stay of a photo; without a box, nothing in particular. */
   record Keep(@NotNull Long version, @NotBlank String photo, @Nullable PixelBoxRequest keep) {}
+
+  /** What must not be seen of a photo: all of it, as many boxes as there are. */
+  record Conceal(
+      @NotNull Long version,
+      @NotBlank String photo,
+      @NotNull @jakarta.validation.constraints.Size(max = 8) List<@Valid PixelBoxRequest> boxes) {}
 
   record Dated(@NotNull Long version, @NotBlank String photo, @NotBlank String takenAt) {
     LocalDateTime when() {

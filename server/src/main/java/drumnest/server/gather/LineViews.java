@@ -8,6 +8,7 @@ import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
+import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Weakness;
@@ -49,6 +50,7 @@ public class LineViews {
    * @param hero left out where it is none; the same with secret and flap
    * @param noFile whether it is a print of which there is no file; left out where there is one
    * @param centred left out where crops without a keep box follow what was found in it
+   * @param concealed what must not be seen of it; left out where nothing is
    * @param light dark or pale; left out where it is neither
    * @param stars its stars, -1 to 5
    * @param lookalike the stack it is in
@@ -69,6 +71,7 @@ public class LineViews {
       @Nullable Boolean flap,
       @Nullable Boolean noFile,
       @Nullable Boolean centred,
+      @Nullable List<Views.PixelBoxView> concealed,
       @Nullable String caption,
       @Nullable String light,
       @Nullable Integer stars,
@@ -106,6 +109,7 @@ public class LineViews {
           flap,
           noFile,
           centred,
+          concealed,
           caption,
           light,
           stars,
@@ -272,6 +276,7 @@ public class LineViews {
         yes(choosing.flap()),
         yes(!photo.hasFile()),
         yes(photo.annotations().framing() != Framing.FOLLOWS),
+        concealed(photo),
         choosing.caption().isEmpty() ? null : choosing.caption(),
         light(album, photo.look()),
         photo.rating(),
@@ -281,6 +286,11 @@ public class LineViews {
         Views.PixelBoxView.ofNullable(photo.keep()),
         Views.SizeView.ofNullable(photo.onTable()),
         null);
+  }
+
+  private static @Nullable List<Views.PixelBoxView> concealed(AlbumPhoto photo) {
+    List<PixelBox> boxes = photo.annotations().concealed();
+    return boxes.isEmpty() ? null : boxes.stream().map(Views.PixelBoxView::ofNullable).toList();
   }
 
   private static @Nullable Boolean yes(boolean flag) {

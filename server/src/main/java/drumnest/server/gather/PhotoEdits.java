@@ -69,6 +69,26 @@ public class PhotoEdits {
     tell(seen, entity, box == null ? "clear the keep box" : "keep box", t -> t.withKeep(box));
   }
 
+  /** Says what must not be seen of a photo. */
+  public void conceal(long albumId, long version, String photo, List<PixelBox> boxes) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumPhoto entity = AlbumChecks.photo(seen.album(), "photo", photo);
+    if (!boxes.stream().allMatch(box -> box.isInside(entity.pixels()))) {
+      throw new UnprocessableException(
+          "boxes",
+          "What must not be seen lies inside the picture of "
+              + entity.pixels().w()
+              + " × "
+              + entity.pixels().h()
+              + " pixels.");
+    }
+    tell(
+        seen,
+        entity,
+        boxes.isEmpty() ? "nothing to conceal" : "what must not be seen",
+        told -> told.withConcealed(boxes));
+  }
+
   /** Takes the proposed keep box of each of these photos that has none and stands out enough. */
   public void keepAsProposed(long albumId, long version, List<String> photos) {
     SeenAlbum seen = openAlbums.seen(albumId, version);

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Boxes in a picture in one column: {@code x,y,w,h}, one after the other with spaces between. */
-class BoxesColumn implements AttributeConverter<List<PixelBox>, String> {
+public class BoxesColumn implements AttributeConverter<List<PixelBox>, String> {
 
   @Override
   public @Nullable String convertToDatabaseColumn(@Nullable List<PixelBox> boxes) {

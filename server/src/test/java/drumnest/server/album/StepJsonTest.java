@@ -31,6 +31,7 @@ class StepJsonTest {
           LocalDateTime.of(2021, 6, 14, 12, 0),
           true,
           new PixelBox(1, 2, 3, 4),
+          List.of(new PixelBox(5, 6, 7, 8)),
           Framing.CENTRED,
           SIZE,
           new Choosing(Choice.KEEP, true, false, true, "The first gust"),
@@ -71,7 +72,7 @@ class StepJsonTest {
             + "\"after\":{\"w\":152400000,\"h\":101600000}},"
             + "{\"kind\":\"leaf\",\"leaf\":3,\"before\":null,\"after\":{\"type\":\"plain-12x12\","
             + "\"turned\":true,\"dropBy\":50800000,\"plan\":null,\"reversePlan\":null}},"
-            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"framing\":\"FOLLOWS\",\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
+            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"concealed\":[],\"framing\":\"FOLLOWS\",\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
             + "{\"kind\":\"thing\",\"thing\":1,\"before\":null,\"after\":{\"kind\":\"KEEPSAKE\","
             + "\"name\":\"Ring\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":true,"
             + "\"words\":\"\"}},"
@@ -90,6 +91,7 @@ class StepJsonTest {
                     null,
                     false,
                     null,
+                    List.of(),
                     Framing.FOLLOWS,
                     null,
                     null,

@@ -13,6 +13,10 @@ import { type BoxDrag, dragged, type Grip, middle, nudged, placed } from "./pixe
 
 interface Props {
   photo: Photo;
+  /** The box that is there, to be moved and sized; undefined where one is to be drawn. */
+  box: PixelBox | undefined;
+  /** What it is for, and what the keys do, for those who do not see it. */
+  label: string;
   /** How high it may be, in pixels. */
   height: number;
   /** Whatever else is shown on the picture, given the box that is being drawn. */
@@ -20,7 +24,7 @@ interface Props {
   /** While a box is being drawn. */
   onDraft?: (box: PixelBox) => void;
   /** Once it is drawn; the draft is shown until that is done. */
-  onKeep: (box: PixelBox) => Promise<unknown>;
+  onDrawn: (box: PixelBox) => Promise<unknown>;
   /** Once nothing is drawn any more. */
   onEnd?: () => void;
 }
@@ -31,15 +35,24 @@ const KEY_STEP = 0.02;
 /** A click is no box: the least share of a picture that one is. */
 const LEAST_SHARE = 1 / 2500;
 
-/** The whole picture with its keep box, to be drawn, moved and sized by pointer or by keys. */
-export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Props) {
+/** The whole picture with a box on it, to be drawn, moved and sized by pointer or by keys. */
+export function DrawnBox({
+  photo,
+  box: there,
+  label,
+  height,
+  overlay,
+  onDraft,
+  onDrawn,
+  onEnd,
+}: Props) {
   const picture = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<BoxDrag | null>(null);
   const [draft, showDraft] = useState<PixelBox | null>(null);
   // What is being drawn, at once: a key can be let go before the page has shown the last change.
   const drawn = useRef<PixelBox | null>(null);
   const { w, h } = photo.pixels;
-  const keep = draft ?? photo.keep ?? null;
+  const shown = draft ?? there ?? null;
 
   const setDraft = useCallback((box: PixelBox | null) => {
     drawn.current = box;
@@ -68,7 +81,7 @@ export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Prop
     event.stopPropagation();
     picture.current?.setPointerCapture(event.pointerId);
     const { x, y } = pixel(event);
-    const box = keep && grip !== "draw" ? keep : { x, y, w: 1, h: 1 };
+    const box = shown && grip !== "draw" ? shown : { x, y, w: 1, h: 1 };
     setDrag({ grip, startX: x, startY: y, box });
   }
 
@@ -88,7 +101,7 @@ export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Prop
     const box = drawn.current;
     setDrag(null);
     if (box !== null && box.w * box.h > w * h * LEAST_SHARE) {
-      await onKeep(box);
+      await onDrawn(box);
     }
     if (drawn.current === box) {
       setDraft(null);
@@ -110,7 +123,7 @@ export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Prop
     event.stopPropagation();
     const [dx = 0, dy = 0] = direction;
     const by = Math.max(1, Math.round(Math.min(w, h) * KEY_STEP));
-    const from = drawn.current ?? photo.keep ?? middle(w, h);
+    const from = drawn.current ?? there ?? middle(w, h);
     change(nudged(from, dx * by, dy * by, event.shiftKey, w, h));
   }
 
@@ -141,28 +154,28 @@ export function KeepBox({ photo, height, overlay, onDraft, onKeep, onEnd }: Prop
           type="button"
           id="keep-box"
           data-own-keys=""
-          aria-label="Keep box: what must stay. Arrows move it, Shift and arrows size it."
+          aria-label={label}
           onKeyDown={onKey}
           onKeyUp={(event) => {
             if (event.key.startsWith("Arrow") && drawn.current) void finish();
           }}
-          onPointerDown={(event) => begin(event, keep ? "move" : "draw")}
-          className={`absolute cursor-move outline-offset-1 ${keep ? "border-[1.5px] border-dashed border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)]" : ""}`}
+          onPointerDown={(event) => begin(event, shown ? "move" : "draw")}
+          className={`absolute cursor-move outline-offset-1 ${shown ? "border-[1.5px] border-dashed border-white [box-shadow:0_0_0_1px_rgb(16_38_44/0.7)]" : ""}`}
           style={
-            keep
-              ? placed(keep, w, h)
+            shown
+              ? placed(shown, w, h)
               : { left: 0, top: 0, width: "100%", height: "100%", cursor: "crosshair" }
           }
         />
-        {keep &&
+        {shown &&
           CORNERS.map((corner) => (
             <span
               key={corner}
               onPointerDown={(event) => begin(event, corner)}
               className="absolute z-10 -mt-[7px] -ml-[7px] h-[14px] w-[14px]"
               style={{
-                left: `${(100 * (keep.x + (corner.endsWith("e") ? keep.w : 0))) / w}%`,
-                top: `${(100 * (keep.y + (corner.startsWith("s") ? keep.h : 0))) / h}%`,
+                left: `${(100 * (shown.x + (corner.endsWith("e") ? shown.w : 0))) / w}%`,
+                top: `${(100 * (shown.y + (corner.startsWith("s") ? shown.h : 0))) / h}%`,
                 cursor: corner === "nw" || corner === "se" ? "nwse-resize" : "nesw-resize",
               }}
             >
