@@ -3,6 +3,7 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -63,6 +64,18 @@ class PeopleTest {
   void a_wide_place_keeps_them_all() {
     SERVER.step("put", Map.of("photo", photo, "slot", WIDE)).is(200);
     assertThat(ticket(WIDE).at("/seat/cuts").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void the_ticket_says_where_something_may_be_stuck_clear_of_the_heads() {
+    SERVER.step("put", Map.of("photo", photo, "slot", WIDE)).is(200);
+    List<String> todo = new ArrayList<>();
+    ticket(WIDE).get("todo").forEach(line -> todo.add(line.stringValue()));
+    assertThat(todo)
+        .filteredOn(line -> line.startsWith("Keep clips, words and titles off the heads: "))
+        .singleElement()
+        .asString()
+        .contains(" is free at the ");
   }
 
   @Test

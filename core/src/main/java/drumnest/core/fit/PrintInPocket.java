@@ -1,10 +1,12 @@
 package drumnest.core.fit;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param cutsKeepBox whether what must stay would be cut
  * @param cut what is cut of people and subject; nothing where the maker drew a keep box, for then
  *     that says all; and what is seen that must not be
- * @param covers what covers the parts that are seen and must not be
+ * @param covers what to lay over the parts that are seen and must not be, on the print before
+ *     trimming: larger on each side by the house rule, as far as the print goes
  */
 public record PrintInPocket(
     Size print,
@@ -43,7 +46,7 @@ public record PrintInPocket(
     double keptShare,
     boolean cutsKeepBox,
     FocusCut cut,
-    List<Cover> covers) {
+    List<Box> covers) {
 
   public PrintInPocket {
     covers = List.copyOf(covers);
@@ -135,14 +138,47 @@ public record PrintInPocket(
   }
 
   /** What covers the parts that must not be seen, on a print of a window of the picture. */
-  private static List<Cover> covers(
+  private static List<Box> covers(
       FocusCut cut, PixelBox window, Size print, boolean turned, HouseRules rules) {
-    Pixels shown = new Pixels(window.w(), window.h());
+    Length more = rules.length(HouseRule.COVER_OVERLAP);
     return cut.exposed().stream()
-        .flatMap(part -> Optional.ofNullable(within(part, window)).stream())
-        .map(part -> Turned.box(part, shown, turned))
-        .map(part -> Cover.of(part, Turned.pixels(shown, turned), print, rules))
+        .flatMap(part -> onPrint(part, window, print, turned).stream())
+        .map(part -> larger(part, more, print))
         .toList();
+  }
+
+  private static Box larger(Box part, Length more, Size print) {
+    Length left = part.x().minus(more).max(Length.ZERO);
+    Length top = part.y().minus(more).max(Length.ZERO);
+    Length right = part.right().plus(more).min(print.w());
+    Length bottom = part.bottom().plus(more).min(print.h());
+    return new Box(left, top, right.minus(left), bottom.minus(top));
+  }
+
+  /**
+   * Where a part of the picture is on the print, before trimming; nothing where it is cropped away.
+   */
+  public Optional<Box> onPrint(PixelBox part, Pixels picture) {
+    PixelBox window = crop == null ? new PixelBox(0, 0, picture.w(), picture.h()) : crop.crop();
+    return onPrint(part, window, print, turned);
+  }
+
+  private static Optional<Box> onPrint(PixelBox part, PixelBox window, Size print, boolean turned) {
+    PixelBox seen = within(part, window);
+    if (seen == null) {
+      return Optional.empty();
+    }
+    Pixels shown = new Pixels(window.w(), window.h());
+    PixelBox lying = Turned.box(seen, shown, turned);
+    Pixels printed = Turned.pixels(shown, turned);
+    Length left = print.w().times(lying.x(), printed.w());
+    Length top = print.h().times(lying.y(), printed.h());
+    return Optional.of(
+        new Box(
+            left,
+            top,
+            print.w().times(lying.right(), printed.w()).minus(left),
+            print.h().times(lying.bottom(), printed.h()).minus(top)));
   }
 
   private static Trim trim(

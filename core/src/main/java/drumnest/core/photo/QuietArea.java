@@ -7,7 +7,7 @@ import java.util.Optional;
 
 /**
  * Where something can be stuck on a picture without covering its subject: the largest rectangle of
- * cells with little detail outside the keep box and the heads.
+ * cells with little detail, in what is seen of it, outside the keep box and the heads.
  *
  * <p>Method: the largest rectangle under a histogram, row by row. Source: common practice, no
  * source. Time: cells across squared × cells down.
@@ -21,17 +21,22 @@ public final class QuietArea {
   /**
    * The quiet area of a picture, if any cell is quiet.
    *
+   * @param seen what is seen of it
    * @param kept what must not be covered
    */
   public static Optional<PixelBox> of(
-      DetailMap detail, Pixels picture, List<PixelBox> kept, HouseRules rules) {
+      DetailMap detail, Pixels picture, PixelBox seen, List<PixelBox> kept, HouseRules rules) {
     long limit = rules.number(HouseRule.QUIET_BELOW);
     int[] heights = new int[CELLS];
     int best = 0;
     int[] box = null;
     for (int row = 0; row < CELLS; row++) {
       for (int column = 0; column < CELLS; column++) {
-        boolean quiet = detail.at(column, row) <= limit && !covered(picture, kept, column, row);
+        PixelBox cell = DetailMap.pixels(picture, column, row, 1, 1);
+        boolean quiet =
+            detail.at(column, row) <= limit
+                && seen.contains(cell)
+                && kept.stream().allMatch(taken -> taken.overlap(cell) == 0);
         heights[column] = quiet ? heights[column] + 1 : 0;
       }
       for (int left = 0; left < CELLS; left++) {
@@ -48,10 +53,5 @@ public final class QuietArea {
     return box == null
         ? Optional.empty()
         : Optional.of(DetailMap.pixels(picture, box[0], box[1], box[2], box[3]));
-  }
-
-  private static boolean covered(Pixels picture, List<PixelBox> kept, int column, int row) {
-    PixelBox cell = DetailMap.pixels(picture, column, row, 1, 1);
-    return kept.stream().anyMatch(box -> box.overlap(cell) > 0);
   }
 }

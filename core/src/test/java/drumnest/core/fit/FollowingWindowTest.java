@@ -2,6 +2,7 @@ package drumnest.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
@@ -97,12 +98,11 @@ class FollowingWindowTest {
     assertThat(seat.cut().exposedShare()).isEqualTo(1);
     assertThat(seat.covers())
         .containsExactly(
-            new Cover(
+            new Box(
                 Length.parse("4.5").minus(over),
                 Length.parse("3").minus(over),
-                new Size(
-                    Length.parse("0.6").plus(over.times(2)),
-                    Length.parse("0.3").plus(over.times(2)))));
+                Length.parse("0.6").plus(over.times(2)),
+                Length.parse("0.3").plus(over.times(2))));
   }
 
   @Test
@@ -115,10 +115,11 @@ class FollowingWindowTest {
     Length over = RULES.length(HouseRule.COVER_OVERLAP);
     assertThat(seat.covers())
         .containsExactly(
-            new Cover(
+            new Box(
                 Length.ZERO,
                 Length.ZERO,
-                new Size(Length.parse("0.5").plus(over), Length.parse("0.5").plus(over))));
+                Length.parse("0.5").plus(over),
+                Length.parse("0.5").plus(over)));
   }
 
   @Test

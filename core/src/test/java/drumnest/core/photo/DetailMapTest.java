@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DetailMapTest {
 
   private static final Pixels PICTURE = new Pixels(3200, 1600);
+  private static final PixelBox ALL = new PixelBox(0, 0, PICTURE.w(), PICTURE.h());
 
   /** A plain picture of 320 × 160 with a restless rectangle in it, in cells of 10 × 5. */
   private static DetailMap restless(int column, int row, int columns, int rows) {
@@ -56,13 +57,16 @@ class DetailMapTest {
   @Test
   void the_quiet_area_is_the_largest_rectangle_beside_the_subject() {
     DetailMap map = restless(8, 0, 6, 32);
-    assertThat(QuietArea.of(map, PICTURE, List.of(), RULES))
+    assertThat(QuietArea.of(map, PICTURE, ALL, List.of(), RULES))
         .contains(new PixelBox(1400, 0, 1800, 1600));
     PixelBox keepRight = new PixelBox(1400, 0, 1800, 1600);
-    assertThat(QuietArea.of(map, PICTURE, List.of(keepRight), RULES))
+    assertThat(QuietArea.of(map, PICTURE, ALL, List.of(keepRight), RULES))
         .contains(new PixelBox(0, 0, 800, 1600));
+    PixelBox right = new PixelBox(1600, 400, 1600, 800);
+    assertThat(QuietArea.of(map, PICTURE, right, List.of(), RULES)).contains(right);
     DetailMap everywhere = restless(0, 0, 32, 32);
-    assertThat(QuietArea.of(everywhere, PICTURE, List.of(), RULES.with(HouseRule.QUIET_BELOW, 0)))
+    assertThat(
+            QuietArea.of(everywhere, PICTURE, ALL, List.of(), RULES.with(HouseRule.QUIET_BELOW, 0)))
         .isEmpty();
   }
 
@@ -89,7 +93,9 @@ class DetailMapTest {
         }
       }
     }
-    PixelBox area = QuietArea.of(map, new Pixels(32, 32), List.of(), RULES).orElseThrow();
+    PixelBox area =
+        QuietArea.of(map, new Pixels(32, 32), new PixelBox(0, 0, 32, 32), List.of(), RULES)
+            .orElseThrow();
     assertThat(area.w() * area.h()).isEqualTo(best);
     for (int y = area.y(); y < area.y() + area.h(); y++) {
       for (int x = area.x(); x < area.x() + area.w(); x++) {

@@ -1,13 +1,13 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.Ephemera;
-import drumnest.core.fit.Cover;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
@@ -152,13 +152,13 @@ public final class Words {
   }
 
   /** What covers a part of a print that must not be seen. */
-  private static String cover(Cover cover) {
+  private static String cover(Box cover) {
     return "It shows what must not be seen: cover it with a card or a clip of "
         + UnitsInUse.text(cover.size())
         + ", "
-        + from(cover.left(), "left")
+        + from(cover.x(), "left")
         + " and "
-        + from(cover.top(), "top")
+        + from(cover.y(), "top")
         + " of the print, or use a place of another shape.";
   }
 

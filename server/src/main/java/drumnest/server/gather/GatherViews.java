@@ -80,10 +80,11 @@ class GatherViews {
     if (keep != null) {
       covered.add(keep);
     }
+    PixelBox whole = new PixelBox(0, 0, photo.pixels().w(), photo.pixels().h());
     Optional<PixelBox> quiet =
         details
             .findById(id)
-            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), covered, inForce));
+            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), whole, covered, inForce));
     return new CloseView(
         Views.PixelBoxView.ofNullable(photo.found().subject()),
         photo.found().heads().stream().map(Views.PixelBoxView::ofNullable).toList(),

@@ -8,10 +8,13 @@ import drumnest.core.album.SlotNames;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.photo.QuietArea;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -23,10 +26,12 @@ import drumnest.server.frame.Words;
 import drumnest.server.gather.LineViews;
 import drumnest.server.leaves.PlanViews;
 import drumnest.server.stock.UnitsInUse;
+import drumnest.server.store.PhotoDetails;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -36,9 +41,11 @@ import org.springframework.stereotype.Component;
 class TicketViews {
 
   private final OpenAlbums openAlbums;
+  private final PhotoDetails details;
 
-  TicketViews(OpenAlbums openAlbums) {
+  TicketViews(OpenAlbums openAlbums, PhotoDetails details) {
     this.openAlbums = openAlbums;
+    this.details = details;
   }
 
   /** The ticket of a slot as it is. */
@@ -106,7 +113,7 @@ class TicketViews {
     return album.holding(slot.id()).flatMap(held -> album.photo(held.photo())).orElse(null);
   }
 
-  private static TicketView ticket(
+  private TicketView ticket(
       AlbumModel album, Slot slot, @Nullable AlbumPhoto photo, @Nullable PixelBox keep) {
     if (photo == null) {
       return album
@@ -142,7 +149,7 @@ class TicketViews {
             ? SlotDrawing.trimmedShare(seat)
             : SlotDrawing.share(seat.crop().crop(), pixels),
         keep == null ? null : SlotDrawing.share(keep, pixels),
-        todo(seat, album.rules()),
+        todo(seat, photo, album.rules()),
         why(album, slot, photo, seat),
         Words.key(slot.kind()),
         Words.key(seat.opening().known()),
@@ -249,7 +256,7 @@ class TicketViews {
     return PlanViews.marks(album, slot);
   }
 
-  private static List<String> todo(PrintInPocket seat, HouseRules rules) {
+  private List<String> todo(PrintInPocket seat, AlbumPhoto photo, HouseRules rules) {
     if (seat.cutsKeepBox()) {
       return List.of(
           seat.onTable()
@@ -258,7 +265,47 @@ class TicketViews {
               : "No crop of this shape holds what must stay. Use another pocket, turn it, or make"
                   + " the keep box smaller.");
     }
-    return Words.todo(seat, rules);
+    List<String> todo = Words.todo(seat, rules);
+    offTheHeads(seat, photo, rules).ifPresent(todo::add);
+    return todo;
+  }
+
+  /** Where something may be stuck on a print of people. */
+  private Optional<String> offTheHeads(PrintInPocket seat, AlbumPhoto photo, HouseRules rules) {
+    List<PixelBox> heads = photo.found().heads();
+    if (heads.isEmpty()) {
+      return Optional.empty();
+    }
+    Pixels picture = photo.pixels();
+    PixelBox seen =
+        seat.crop() == null ? new PixelBox(0, 0, picture.w(), picture.h()) : seat.crop().crop();
+    List<PixelBox> kept = new ArrayList<>(heads);
+    if (photo.keep() != null) {
+      kept.add(photo.keep());
+    }
+    String free =
+        details
+            .findById(photo.id())
+            .flatMap(map -> QuietArea.of(map.detail(), picture, seen, kept, rules))
+            .flatMap(quiet -> seat.onPrint(quiet, picture))
+            .map(box -> UnitsInUse.text(box.size()) + " is free " + where(box, seat.print()))
+            .orElse("nothing else of it is quiet");
+    return Optional.of("Keep clips, words and titles off the heads: " + free + ".");
+  }
+
+  /** Where a box is on a print, by the thirds in which its middle is. */
+  private static String where(Box box, Size print) {
+    String down = third(box.y().plus(box.bottom()), print.h(), "top", "bottom");
+    String across = third(box.x().plus(box.right()), print.w(), "left", "right");
+    return down.isEmpty() && across.isEmpty()
+        ? "in the middle"
+        : "at the " + (down + " " + across).strip();
+  }
+
+  private static String third(Length twice, Length whole, String first, String last) {
+    return twice.times(3).isLessThan(whole.times(2))
+        ? first
+        : twice.times(3).isMoreThan(whole.times(4)) ? last : "";
   }
 
   /** Why it is here, and where more of it would be seen. */
