@@ -1108,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/whole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whole"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/why/{slot}": {
         parameters: {
             query?: never;
@@ -2463,6 +2479,7 @@ export interface components {
             photo: string;
             resolution: string;
             verdict: string;
+            whole?: boolean;
         };
         SetAside: {
             aside?: string;
@@ -2719,6 +2736,12 @@ export interface components {
             slot: string;
             /** Format: int32 */
             spread: number;
+        };
+        Whole: {
+            slot: string;
+            /** Format: int64 */
+            version: number;
+            whole: boolean;
         };
         WhyView: {
             next: string;
@@ -4623,6 +4646,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Version"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    whole: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Whole"];
             };
         };
         responses: {

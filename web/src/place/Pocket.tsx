@@ -121,7 +121,10 @@ function tags(seat: Seat) {
   if (seat.cuts) {
     found.push({ words: seat.cuts.replace(/ at .*| away$/, ""), warn: seat.cuts.includes("head") });
   }
-  if (seat.verdict !== "snug") {
+  if (seat.whole) {
+    found.push({ words: "on a card", warn: false });
+  }
+  if (seat.verdict !== "snug" && !seat.whole) {
     found.push({ words: verdictWord(seat.verdict).toLowerCase(), warn: seat.verdict !== "loose" });
   }
   if (seat.resolution === "poor" || seat.resolution === "soft") {

@@ -117,6 +117,13 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
             turned: !(slot?.seat ? slot.seat.drawing.turned : slot?.laid?.turned),
           };
         });
+      } else if (does === "whole") {
+        if (current.seat && !current.seat.onTable) {
+          void step("/api/albums/{id}/whole", (now) => ({
+            slot: current.id,
+            whole: slotIn(now)?.seat?.whole !== true,
+          }));
+        }
       } else if (does === "keep-box") {
         document.getElementById("keep-box")?.focus();
       } else if (does === "take-out") {

@@ -134,6 +134,15 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
               step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !seat.drawing.turned })
             }
           />
+          {!seat.onTable && (
+            <Do
+              name={seat.whole ? "fill the place" : "whole on a card"}
+              keyName="+"
+              onDo={() =>
+                step("/api/albums/{id}/whole", { slot: ticket.slot, whole: seat.whole !== true })
+              }
+            />
+          )}
           <Do
             name="take out"
             keyName="Del"

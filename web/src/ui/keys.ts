@@ -31,6 +31,7 @@ export type Does =
   | "look"
   | "lock"
   | "quarter-turn"
+  | "whole"
   | "place-again"
   | "title"
   | "empty"
@@ -180,6 +181,12 @@ export const KEYS: KeyRow[] = [
   { does: null, keys: [], shown: ["Esc"], where: ["place"], meaning: "put it back where it was" },
   { does: "lock", keys: ["l"], where: ["place"], meaning: "lock or unlock" },
   { does: "quarter-turn", keys: ["r"], where: ["place"], meaning: "quarter turn" },
+  {
+    does: "whole",
+    keys: ["+"],
+    where: ["place"],
+    meaning: "show a photo small and whole on a card, or fill its place again",
+  },
   {
     does: "take-out",
     keys: ["Delete", "Backspace"],

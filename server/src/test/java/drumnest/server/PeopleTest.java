@@ -1,6 +1,7 @@
 package drumnest.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.ArrayList;
@@ -105,6 +106,46 @@ class PeopleTest {
     JsonNode subject = close().get("proposal");
     SERVER.step("keep-as-proposed", Map.of("photos", List.of(photo))).is(200);
     assertThat(SERVER.line().get(0).get("keep")).isEqualTo(subject);
+  }
+
+  @Test
+  void the_maker_shows_it_whole_on_a_card_and_has_it_fill_the_pocket_again() {
+    SERVER.step("whole", Map.of("slot", NARROW, "whole", true)).is(200);
+    JsonNode ticket = ticket(NARROW);
+    assertThat(ticket.at("/seat/whole").booleanValue()).isTrue();
+    assertThat(ticket.at("/seat/cuts").isMissingNode()).isTrue();
+    assertThat(ticket.get("kept").stringValue()).isEqualTo("100 %");
+    assertThat(ticket.get("todo").get(0).stringValue())
+        .startsWith("Print 2 1/2 × ")
+        .endsWith(", whole; mount it on a card of 3 × 4.");
+    // What is drawn is as large as what is printed.
+    assertThat(ticket.at("/seat/drawing/paper/w").doubleValue()).isCloseTo(2.5 / 3, within(1e-6));
+    assertThat(SERVER.get("/api/albums/1/lists").is(200).text()).contains("2 1/2 × ");
+    SERVER.step("put", Map.of("photo", photo, "slot", WIDE)).is(200);
+    assertThat(ticket(WIDE).at("/seat/whole").isMissingNode()).isTrue();
+    SERVER.step("undo", Map.of()).is(200);
+    SERVER.step("whole", Map.of("slot", NARROW, "whole", false)).is(200);
+    assertThat(ticket(NARROW).at("/seat/whole").isMissingNode()).isTrue();
+    SERVER.step("whole", Map.of("slot", WIDE, "whole", true)).is(422);
+  }
+
+  @Test
+  void placing_shows_people_whole_on_a_card_where_every_place_would_cut_them() {
+    SERVER.step("take-out", Map.of("slot", NARROW)).is(200);
+    for (String page : List.of("1-front", "1-back", "2-front", "2-back")) {
+      for (int i = 1; i <= 10; i++) {
+        String slot = page + "-" + i;
+        JsonNode ticket = SERVER.get("/api/albums/1/tickets/" + slot).json();
+        if (ticket.at("/named/w/in").asDouble() > 4) {
+          SERVER.step("set-aside", Map.of("slot", slot, "aside", "empty")).is(200);
+        }
+      }
+    }
+    SERVER.step("place-again", Map.of("order", "story", "breathing", "packed")).is(200);
+    JsonNode where = SERVER.line().get(0).get("where");
+    JsonNode seat = ticket(where.get("slot").stringValue()).get("seat");
+    assertThat(seat.has("cuts")).isFalse();
+    assertThat(seat.at("/whole").asBoolean()).as("%s %s", where, seat).isTrue();
   }
 
   private static Map<String, Integer> box(int x, int y, int w, int h) {

@@ -491,7 +491,11 @@ public final class AlbumModel {
     Seated known = seats.get(slot.id());
     // What is taken over may be of what the slot held before.
     if (known == null || known.holding() != holding || known.photo() != photo) {
-      known = new Seated(holding, photo, measure(slot, photo, holding.turned(), photo.keep()));
+      known =
+          new Seated(
+              holding,
+              photo,
+              measure(slot, photo, holding.turned(), holding.whole(), photo.keep()));
       seats.put(slot.id(), known);
     }
     return Optional.of(known);
@@ -524,7 +528,7 @@ public final class AlbumModel {
 
   /** Everything measured of a photo in a slot, with another keep box than its own if wanted. */
   public PrintInPocket measure(
-      Slot slot, AlbumPhoto photo, boolean turned, @Nullable PixelBox keep) {
+      Slot slot, AlbumPhoto photo, boolean turned, boolean whole, @Nullable PixelBox keep) {
     return fits.to(
         new FitQuestion(
             photo.pixels(),
@@ -533,7 +537,8 @@ public final class AlbumModel {
             photo.onTable(),
             slot.takes(),
             opening(slot),
-            turned),
+            turned,
+            whole),
         rules());
   }
 

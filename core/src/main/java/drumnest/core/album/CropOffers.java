@@ -33,7 +33,10 @@ public final class CropOffers {
     List<Offer> offers = new ArrayList<>();
     for (Slot slot : album.leaves().slots()) {
       Holding holding = album.holding(slot.id()).orElse(null);
-      if (holding != null && holding.photo() != null && holding.made() == null) {
+      if (holding != null
+          && holding.photo() != null
+          && holding.made() == null
+          && !holding.whole()) {
         album
             .photo(holding.photo())
             .flatMap(photo -> of(album, slot, photo, holding.turned()))
@@ -49,8 +52,8 @@ public final class CropOffers {
       return Optional.empty();
     }
     AlbumPhoto following = photo.with(photo.annotations().withFraming(Framing.FOLLOWS));
-    PrintInPocket now = album.measure(slot, photo, turned, null);
-    PrintInPocket then = album.measure(slot, following, turned, null);
+    PrintInPocket now = album.measure(slot, photo, turned, false, null);
+    PrintInPocket then = album.measure(slot, following, turned, false, null);
     if (now.crop() == null || then.crop() == null) {
       return Optional.empty();
     }

@@ -7,12 +7,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param content a photo, a card or keepsake, or nothing but what the slot is reserved for
  * @param turned whether it lies with a quarter turn to the right
+ * @param whole whether its photo is shown small and whole, on a card
  * @param locked whether placing again leaves it there
  * @param byHand whether the maker put it there, rather than placing
  * @param made how far its making has come; null where nothing is cut yet
  */
 public record Holding(
-    Content content, boolean turned, boolean locked, boolean byHand, @Nullable Made made) {
+    Content content,
+    boolean turned,
+    boolean whole,
+    boolean locked,
+    boolean byHand,
+    @Nullable Made made) {
 
   /** What a slot holds. */
   public sealed interface Content {
@@ -34,20 +40,21 @@ public record Holding(
   }
 
   public static Holding ofPhoto(String photo) {
-    return new Holding(new Content.OfPhoto(photo), false, false, false, null);
+    return new Holding(new Content.OfPhoto(photo), false, false, false, false, null);
   }
 
   public static Holding ofEphemera(int key) {
-    return new Holding(new Content.OfEphemera(key), false, false, true, null);
+    return new Holding(new Content.OfEphemera(key), false, false, false, true, null);
   }
 
   /** A slot reserved by the maker or by placing. */
   public static Holding reserved(Reservation purpose, boolean byHand) {
-    return new Holding(new Content.Reserved(purpose), false, false, byHand, null);
+    return new Holding(new Content.Reserved(purpose), false, false, false, byHand, null);
   }
 
   /**
-   * What comes to another slot by hand; what was cut for a place of another size is cut anew.
+   * What comes to another slot by hand; what was cut for a place of another size is cut anew, and
+   * what was shown whole there fills this one.
    *
    * @return null where nothing comes
    */
@@ -55,8 +62,9 @@ public record Holding(
     if (holding == null || !holding.isSomething()) {
       return null;
     }
-    boolean stillCut = from.takes().equals(to.takes());
-    return holding.putByHand().withMade(stillCut ? holding.made() : null);
+    return from.takes().equals(to.takes())
+        ? holding.putByHand()
+        : holding.putByHand().withMade(null).withWhole(false);
   }
 
   /** The identity of the photo it holds; null where it holds none. */
@@ -75,20 +83,24 @@ public record Holding(
   }
 
   public Holding withTurned(boolean isTurned) {
-    return new Holding(content, isTurned, locked, byHand, made);
+    return new Holding(content, isTurned, whole, locked, byHand, made);
+  }
+
+  public Holding withWhole(boolean isWhole) {
+    return new Holding(content, turned, isWhole, locked, byHand, made);
   }
 
   public Holding withLocked(boolean isLocked) {
-    return new Holding(content, turned, isLocked, byHand, made);
+    return new Holding(content, turned, whole, isLocked, byHand, made);
   }
 
   public Holding withMade(@Nullable Made next) {
-    return new Holding(content, turned, locked, byHand, next);
+    return new Holding(content, turned, whole, locked, byHand, next);
   }
 
   /** The same, put by the maker. */
   public Holding putByHand() {
-    return new Holding(content, turned, locked, true, made);
+    return new Holding(content, turned, whole, locked, true, made);
   }
 
   /** Whether placing leaves it there: it is locked, cut, or in its place for good. */

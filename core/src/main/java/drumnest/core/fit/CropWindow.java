@@ -113,6 +113,18 @@ public record CropWindow(
     return turned.get().keptShare() > straight.get().keptShare() ? turned : straight;
   }
 
+  /** All of a picture, on a print of its own shape. */
+  static CropWindow whole(Pixels picture, Size print, boolean turned, HouseRules rules) {
+    Length across = print.turnedIf(turned).w();
+    return new CropWindow(
+        print,
+        turned,
+        new PixelBox(0, 0, picture.w(), picture.h()),
+        1,
+        (double) picture.w() * Length.NANOMETRES_PER_INCH / across.toNanometres(),
+        Resolution.of(picture.w(), across, rules));
+  }
+
   /** What the window cuts of the focus, and shows of what must not be seen. */
   public FocusCut cut(@Nullable PixelBox keep, Focus focus) {
     return FocusCut.of(keep, focus, crop);

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param takes the size of the print that the slot takes
  * @param opening the slot's opening
  * @param turned whether it lies with a quarter turn
+ * @param whole whether it is shown small and whole, on a card
  */
 public record FitQuestion(
     Pixels pixels,
@@ -25,7 +26,8 @@ public record FitQuestion(
     @Nullable Size onTable,
     Size takes,
     Opening opening,
-    boolean turned) {
+    boolean turned,
+    boolean whole) {
 
   /** Where answers are had from: worked out, or remembered, for an album asks again and again. */
   @FunctionalInterface
@@ -38,6 +40,6 @@ public record FitQuestion(
   }
 
   public PrintInPocket answer(HouseRules rules) {
-    return PrintInPocket.of(pixels, keep, focus, onTable, takes, opening, turned, rules);
+    return PrintInPocket.of(pixels, keep, focus, onTable, takes, opening, turned, whole, rules);
   }
 }

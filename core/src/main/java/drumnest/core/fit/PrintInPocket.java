@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param print the print that goes in, before trimming, in the axes of the pocket
  * @param onTable whether it is a print on the table rather than one to order
  * @param turned whether the picture lies in the pocket with a quarter turn, its head to the right
+ * @param whole whether it is shown small and whole, on a card
  * @param crop the part of the file that is printed; null for a print on the table, and where no
  *     window contains the keep box
  * @param opening the opening of the pocket
@@ -39,6 +40,7 @@ public record PrintInPocket(
     Size print,
     boolean onTable,
     boolean turned,
+    boolean whole,
     @Nullable CropWindow crop,
     Opening opening,
     InsertFit fit,
@@ -60,6 +62,8 @@ public record PrintInPocket(
    *     null while it is a file
    * @param named the named size of the pocket
    * @param turned whether the picture is given a quarter turn to the right
+   * @param whole whether a file is printed small and whole, where the place is large enough for
+   *     that
    */
   public static PrintInPocket of(
       Pixels picture,
@@ -69,9 +73,10 @@ public record PrintInPocket(
       Size named,
       Opening opening,
       boolean turned,
+      boolean whole,
       HouseRules rules) {
     return onTable == null
-        ? ordered(picture, keep, focus, named, opening, turned, rules)
+        ? ordered(picture, keep, focus, named, opening, turned, whole, rules)
         : lying(picture, keep, focus, onTable, opening, turned, rules);
   }
 
@@ -82,20 +87,26 @@ public record PrintInPocket(
       Size named,
       Opening opening,
       boolean turned,
+      boolean wanted,
       HouseRules rules) {
-    InsertFit fit = InsertFit.of(named, opening, rules);
-    Optional<CropWindow> crop = CropWindow.of(picture, named, keep, focus, turned, rules);
+    Optional<CropWindow> small =
+        wanted ? WholePrint.of(picture, named, turned, rules) : Optional.empty();
+    Size print = small.map(CropWindow::print).orElse(named);
+    InsertFit fit = InsertFit.of(print, opening, rules);
+    Optional<CropWindow> crop =
+        small.or(() -> CropWindow.of(picture, named, keep, focus, turned, rules));
     PixelBox window =
         crop.map(CropWindow::crop).orElse(new PixelBox(0, 0, picture.w(), picture.h()));
     PixelBox held = keep == null ? focus.centre() : keep;
     PixelBox keepInPrint = held == null || crop.isEmpty() ? null : within(held, window);
-    Trim trim = trim(named, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
+    Trim trim = trim(print, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
     double kept = crop.map(CropWindow::keptShare).orElse(0.0) * share(trim);
     FocusCut cut = FocusCut.of(keep, focus, window);
     return new PrintInPocket(
-        named,
+        print,
         false,
         turned,
+        small.isPresent(),
         crop.orElse(null),
         opening,
         fit,
@@ -103,7 +114,7 @@ public record PrintInPocket(
         kept,
         crop.isEmpty(),
         cut,
-        covers(cut, window, named, turned, rules));
+        covers(cut, window, print, turned, rules));
   }
 
   private static PrintInPocket lying(
@@ -127,6 +138,7 @@ public record PrintInPocket(
         print,
         true,
         turned,
+        false,
         null,
         opening,
         fit,

@@ -83,13 +83,21 @@ public final class AlbumPlacing {
       if (photoAt[i] >= 0) {
         String photo = task.problem().candidates().get(photoAt[i]).id();
         boolean stays = held != null && photo.equals(held.photo());
-        after.put(i, stays ? held : Holding.ofPhoto(photo));
+        after.put(i, stays ? held : placed(album, task.slots().get(i), photo));
       }
     }
     if (breathing != Breathing.PACKED) {
       reserve(album, task, photoAt, begins(album, task, placeOf).keySet(), after);
     }
     return after;
+  }
+
+  /** A photo in a slot as placing puts it there: filling it, or whole on a card. */
+  public static Holding placed(AlbumModel album, Slot slot, String photo) {
+    Candidate candidate = Candidates.alone(album.photo(photo).orElseThrow());
+    Place place = new Place(slot.id(), slot.takes(), false, false);
+    return Holding.ofPhoto(photo)
+        .withWhole(PlacingCost.showsWhole(candidate, place, album.rules()));
   }
 
   /** What the slots of these leaves hold, once titles and words have their places. */

@@ -80,6 +80,21 @@ public final class Candidates {
         .orElse(true);
   }
 
+  /** A photo without its company, as far as it alone decides. */
+  static Candidate alone(AlbumPhoto photo) {
+    return new Candidate(
+        photo.id(),
+        photo.pixels(),
+        photo.keep(),
+        photo.focus(),
+        WANTED_OPEN,
+        null,
+        null,
+        photo.onTable(),
+        Candidate.PlacementHints.PLAIN,
+        photo.look());
+  }
+
   private static Candidate candidate(
       AlbumPhoto photo, @Nullable Stack stack, @Nullable String alternates, HouseRules rules) {
     Choosing choosing = photo.choosing();

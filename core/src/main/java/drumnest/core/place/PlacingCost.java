@@ -3,6 +3,7 @@ package drumnest.core.place;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.Resolution;
+import drumnest.core.fit.WholePrint;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
@@ -42,12 +43,16 @@ public final class PlacingCost {
   private static final double MOST_COLOUR = 40;
   private static final double MOST_LIGHT = 100;
 
+  /** From where on the subject does not survive a crop. */
+  private static final double MOST_OF_SUBJECT = 0.5;
+
   /** What is wrong with an arrangement. */
   public enum Term {
     CROP,
     HEADS_CUT,
     SUBJECT_CUT,
     EXPOSED,
+    WHOLE,
     RESOLUTION,
     WRONG_WAY,
     SMALL_HERO,
@@ -220,6 +225,61 @@ public final class PlacingCost {
           place.mayTurn() ? Math.min(straight, lying(onTable.turned(), place.print())) : straight;
       return List.of(new Part(Term.CROP, share(best, weights.crop())));
     }
+    List<Part> filling = filling(photo, place, rules, weights);
+    List<Part> whole = whole(photo, place, rules, weights);
+    return sum(whole) < sum(filling) ? whole : filling;
+  }
+
+  private static long sum(List<Part> parts) {
+    return parts.stream().mapToLong(Part::cost).reduce(0, (a, b) -> Math.min(FORBIDDEN, a + b));
+  }
+
+  /**
+   * Whether a picture is shown small and whole in a place, on a card, rather than cropped to it: a
+   * head, the keep box or most of the subject would be cut, and that would weigh more.
+   */
+  public static boolean showsWhole(Candidate photo, Place place, HouseRules rules) {
+    Weights weights = Weights.of(rules);
+    return photo.onTable() == null
+        && sum(whole(photo, place, rules, weights)) < sum(filling(photo, place, rules, weights));
+  }
+
+  /** What it costs to show a picture whole on a card; not allowed where nothing speaks for that. */
+  private static List<Part> whole(Candidate photo, Place place, HouseRules rules, Weights weights) {
+    List<Part> no = List.of(new Part(Term.WHOLE, FORBIDDEN));
+    if (weights.whole() >= FORBIDDEN || !isCutBadly(photo, place, rules)) {
+      return no;
+    }
+    return WholePrint.of(photo.pixels(), place.print(), false, rules)
+        .map(
+            window ->
+                List.of(
+                    new Part(Term.WHOLE, share(1 - shareOf(window, place), weights.whole())),
+                    new Part(
+                        Term.EXPOSED,
+                        share(
+                            window.cut(photo.keep(), photo.focus()).exposedShare(),
+                            weights.exposed())),
+                    new Part(Term.RESOLUTION, resolution(window.resolution(), weights))))
+        .orElse(no);
+  }
+
+  private static double shareOf(CropWindow window, Place place) {
+    return (double) window.print().w().toNanometres()
+        / place.print().w().toNanometres()
+        * window.print().h().toNanometres()
+        / place.print().h().toNanometres();
+  }
+
+  private static boolean isCutBadly(Candidate photo, Place place, HouseRules rules) {
+    return window(photo, place, rules)
+        .map(window -> window.cut(photo.keep(), photo.focus()))
+        .map(cut -> cut.heads() > 0 || cut.subjectShare() > MOST_OF_SUBJECT)
+        .orElse(true);
+  }
+
+  private static List<Part> filling(
+      Candidate photo, Place place, HouseRules rules, Weights weights) {
     Optional<CropWindow> window = window(photo, place, rules);
     if (window.isEmpty()) {
       return List.of(new Part(Term.CROP, FORBIDDEN));

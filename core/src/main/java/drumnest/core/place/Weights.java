@@ -11,6 +11,8 @@ import drumnest.core.stock.HouseRules;
  * @param headsCut to cut all heads of a picture; to cut one weighs at least half of it
  * @param subjectCut to cut the subject of a picture away whole
  * @param exposed to show all of what must not be seen of a picture
+ * @param whole to show a picture on a card in next to no size; {@link PlacingCost#FORBIDDEN} where
+ *     that is not done
  * @param good that a print is good rather than fine
  * @param soft that a print is soft
  * @param poor that a print has too few pixels
@@ -32,6 +34,7 @@ public record Weights(
     long headsCut,
     long subjectCut,
     long exposed,
+    long whole,
     long good,
     long soft,
     long poor,
@@ -58,6 +61,7 @@ public record Weights(
           0,
           0,
           0,
+          PlacingCost.FORBIDDEN,
           PlacingCost.percent(5),
           PlacingCost.percent(20),
           PlacingCost.percent(60),
@@ -81,6 +85,7 @@ public record Weights(
         weight(rules, HouseRule.HEADS_CUT_WEIGHT),
         weight(rules, HouseRule.SUBJECT_CUT_WEIGHT),
         weight(rules, HouseRule.EXPOSED_WEIGHT),
+        weight(rules, HouseRule.WHOLE_WEIGHT),
         weight(rules, HouseRule.GOOD_WEIGHT),
         weight(rules, HouseRule.SOFT_WEIGHT),
         weight(rules, HouseRule.POOR_WEIGHT),

@@ -208,6 +208,16 @@ public enum HouseRule {
       "How much the details of two pictures that follow each other agree, one moved and turned over the other, from which on they look alike.",
       "lookalikes on the line"),
 
+  WHOLE_EDGE(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Length.ofInches(0, 1, 4),
+      Length.ZERO,
+      Length.ofInches(3),
+      "A card shows",
+      "How much of its card shows at least on each side of a picture that is shown small and whole.",
+      "pictures shown whole on a card"),
+
   COVER_OVERLAP(
       Group.PICTURE,
       Provenance.FROM_MEMORY,
@@ -697,6 +707,17 @@ public enum HouseRule {
       1000,
       "What must not be seen",
       "What it weighs that all of what must not be seen of a picture is seen.",
+      "where photos are placed"),
+
+  WHOLE_WEIGHT(
+      Group.PLACING,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      120,
+      0,
+      1000,
+      "Small on a card",
+      "What it weighs to show a picture whole on a card rather than cut a head, the keep box or most of the subject: by how much smaller it is than its place.",
       "where photos are placed"),
 
   GOOD_WEIGHT(

@@ -31,7 +31,7 @@ class FollowingWindowTest {
 
   private static PrintInPocket in(Size slot, PixelBox keep, Focus focus, Size onTable) {
     return PrintInPocket.of(
-        WIDE, keep, focus, onTable, slot, Opening.asUsual(slot, RULES), false, RULES);
+        WIDE, keep, focus, onTable, slot, Opening.asUsual(slot, RULES), false, false, RULES);
   }
 
   private static Focus people(PixelBox... heads) {
@@ -111,7 +111,8 @@ class FollowingWindowTest {
     Focus finger = Focus.NONE.concealing(List.of(new PixelBox(0, 3500, 500, 500)));
     Size slot = Size.ofInches(4, 6);
     PrintInPocket seat =
-        PrintInPocket.of(WIDE, null, finger, null, slot, Opening.asUsual(slot, RULES), true, RULES);
+        PrintInPocket.of(
+            WIDE, null, finger, null, slot, Opening.asUsual(slot, RULES), true, false, RULES);
     Length over = RULES.length(HouseRule.COVER_OVERLAP);
     assertThat(seat.covers())
         .containsExactly(

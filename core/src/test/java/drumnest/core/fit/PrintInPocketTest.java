@@ -22,7 +22,8 @@ class PrintInPocketTest {
   }
 
   private static PrintInPocket seat(PixelBox keep, Size onTable, Opening opening, boolean turned) {
-    return PrintInPocket.of(WIDE_FILE, keep, Focus.NONE, onTable, SMALL, opening, turned, RULES);
+    return PrintInPocket.of(
+        WIDE_FILE, keep, Focus.NONE, onTable, SMALL, opening, turned, false, RULES);
   }
 
   @Test

@@ -78,7 +78,14 @@ class MakingRoomTest {
                 kept("a", 6000, 4000, "g"),
                 kept("again", 6000, 4000, "g"),
                 kept("c", 900, 600, null)),
-            List.of(PlacingCases.place("1", 6, 4), PlacingCases.place("2", 6, 4)));
+            List.of(
+                PlacingCases.place("1", 6, 4),
+                new Place(
+                    "2",
+                    Size.ofInches(6, 4),
+                    false,
+                    false,
+                    new Place.At(1, 2, 0.5, false, false, false))));
     assertThat(way(problem, 2, MakingRoom.Way.DROP_REPEAT))
         .as("it does not show the same as either")
         .isEmpty();

@@ -3,10 +3,13 @@ package drumnest.core.place;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -31,7 +34,19 @@ class PlacingCostTest {
   }
 
   private static long of(Candidate photo, Place place) {
-    return cost(Placing.Order.STORY, List.of(photo), List.of(place)).of(0, 0);
+    return of(photo, place, PlacingCases.RULES);
+  }
+
+  private static long of(Candidate photo, Place place, HouseRules rules) {
+    return new PlacingCost(
+            new Placing.Problem(
+                List.of(photo),
+                List.of(place),
+                Map.of(),
+                Placing.Order.STORY,
+                Weights.of(rules),
+                rules))
+        .of(0, 0);
   }
 
   private static double points(long cost) {
@@ -139,7 +154,48 @@ class PlacingCostTest {
             null,
             Candidate.PlacementHints.PLAIN,
             null);
-    assertThat(points(of(photo, PlacingCases.place("s", 4, 4)))).isCloseTo(points, within(1e-8));
+    // To show it whole on a card weighs more than anything here.
+    HouseRules filling = PlacingCases.RULES.with(HouseRule.WHOLE_WEIGHT, 1000);
+    assertThat(points(of(photo, PlacingCases.place("s", 4, 4), filling)))
+        .isCloseTo(points, within(1e-8));
+  }
+
+  @Test
+  void where_a_head_would_be_cut_a_picture_is_shown_whole_on_a_card_if_that_weighs_less() {
+    // An edge of 1/4 all around leaves 3 1/2 across, so 3 1/2 × 2 1/3 of 4 × 4: 8 1/6 of 16.
+    double small = 120 * (1 - 49 / 6.0 / 16);
+    Focus apart =
+        new Focus(
+            List.of(new PixelBox(100, 0, 500, 600), new PixelBox(5100, 0, 500, 600)),
+            null,
+            true,
+            List.of());
+    Place square = PlacingCases.place("s", 4, 4);
+    Candidate people = alone(null, apart);
+    assertThat(points(of(people, square))).isCloseTo(small, within(1e-5));
+    assertThat(PlacingCost.showsWhole(people, square, PlacingCases.RULES)).isTrue();
+    Candidate kept = alone(new PixelBox(0, 0, 5000, 4000), Focus.NONE);
+    assertThat(points(of(kept, square))).isCloseTo(small, within(1e-5));
+    assertThat(PlacingCost.showsWhole(kept, square, PlacingCases.RULES)).isTrue();
+    // Nothing is cut that matters.
+    assertThat(PlacingCost.showsWhole(alone(null, Focus.NONE), square, PlacingCases.RULES))
+        .isFalse();
+    assertThat(PlacingCost.showsWhole(people, PlacingCases.place("w", 6, 4), PlacingCases.RULES))
+        .isFalse();
+  }
+
+  private static Candidate alone(PixelBox keep, Focus focus) {
+    return new Candidate(
+        "p",
+        new Pixels(6000, 4000),
+        keep,
+        focus,
+        1,
+        null,
+        null,
+        null,
+        Candidate.PlacementHints.PLAIN,
+        null);
   }
 
   @Test
@@ -164,11 +220,10 @@ class PlacingCostTest {
   }
 
   @Test
-  void a_crop_that_cuts_the_keep_box_is_not_allowed() {
-    Candidate wide =
-        new Candidate(
-            "p", new Pixels(6000, 4000), new PixelBox(0, 0, 5000, 4000), false, null, null);
-    assertThat(of(wide, PlacingCases.place("s", 4, 4))).isEqualTo(PlacingCost.FORBIDDEN);
+  void a_crop_that_cuts_the_keep_box_is_not_allowed_where_no_card_has_room() {
+    Candidate wide = alone(new PixelBox(0, 0, 5000, 4000), Focus.NONE);
+    HouseRules wideEdge = PlacingCases.RULES.with(HouseRule.WHOLE_EDGE, Length.ofInches(2));
+    assertThat(of(wide, PlacingCases.place("s", 4, 4), wideEdge)).isEqualTo(PlacingCost.FORBIDDEN);
     // Five sixths must stay, and the whole of it does.
     assertThat(of(wide, PlacingCases.place("s", 6, 4))).isZero();
   }

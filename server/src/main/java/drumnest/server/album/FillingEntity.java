@@ -31,6 +31,7 @@ class FillingEntity {
   private @Nullable Integer ephemeraKey;
 
   private boolean turned;
+  private boolean whole;
   private boolean locked;
 
   @Enumerated(EnumType.STRING)
@@ -54,13 +55,15 @@ class FillingEntity {
     this.ephemeraKey = stored.thing();
     this.aside = stored.aside();
     this.turned = stored.turned();
+    this.whole = stored.whole();
     this.locked = stored.locked();
     this.byHand = stored.byHand();
     this.made = stored.made();
   }
 
   Holding holding() {
-    return new StoredHolding(sha256, turned, locked, ephemeraKey, aside, byHand, made).holding();
+    return new StoredHolding(sha256, turned, whole, locked, ephemeraKey, aside, byHand, made)
+        .holding();
   }
 
   String slot() {

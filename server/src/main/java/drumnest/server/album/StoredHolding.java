@@ -17,6 +17,7 @@ import tools.jackson.databind.util.StdConverter;
 record StoredHolding(
     @Nullable String photo,
     boolean turned,
+    boolean whole,
     boolean locked,
     @Nullable Integer thing,
     @Nullable Reservation aside,
@@ -27,6 +28,7 @@ record StoredHolding(
     return new StoredHolding(
         holding.photo(),
         holding.turned(),
+        holding.whole(),
         holding.locked(),
         holding.ephemera(),
         holding.reserved(),
@@ -35,7 +37,7 @@ record StoredHolding(
   }
 
   Holding holding() {
-    return new Holding(content(), turned, locked, byHand, made);
+    return new Holding(content(), turned, whole, locked, byHand, made);
   }
 
   private Content content() {

@@ -160,6 +160,7 @@ public class AlbumViews {
         photo.name(),
         filling.locked(),
         measured.onTable(),
+        measured.whole() ? true : null,
         SlotDrawing.of(slot.takes(), photo.pixels(), measured, album.rules()),
         Words.key(measured.fit().verdict()),
         measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),

@@ -36,7 +36,7 @@ public final class SlotDrawing {
   private static Views.ShareBoxView paper(Size slot, PrintInPocket seat) {
     double w = ratio(seat.trim().to().w(), slot.w());
     double h = ratio(seat.trim().to().h(), slot.h());
-    if (!seat.onTable()) {
+    if (!seat.onTable() && !seat.whole()) {
       return new Views.ShareBoxView(0, 0, 1, 1);
     }
     double shownW = Math.min(1, w);

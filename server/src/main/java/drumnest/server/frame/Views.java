@@ -89,6 +89,7 @@ public final class Views {
    * A photo that is in a slot.
    *
    * @param byHand whether the maker put it there, rather than placing
+   * @param whole whether it is shown small and whole, on a card; left out where it fills its place
    * @param cuts what its crop cuts of people and subject, in words; left out where that is little
    * @param exposes whether what must not be seen of it is seen; left out where it is not
    * @param made cut or stuck, where its making has come so far
@@ -99,6 +100,7 @@ public final class Views {
       String name,
       boolean locked,
       boolean onTable,
+      @Nullable Boolean whole,
       DrawingView drawing,
       String verdict,
       String resolution,

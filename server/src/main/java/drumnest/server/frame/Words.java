@@ -175,7 +175,8 @@ public final class Words {
                 todo.add(
                     (seat.onTable() ? "Trimming it " : "Its crop ")
                         + cut
-                        + ". Use a place of another shape, or draw a keep box."));
+                        + ". Use a place of another shape, draw a keep box, or show it whole on a"
+                        + " card."));
     seat.covers().forEach(cover -> todo.add(cover(cover)));
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();
@@ -186,7 +187,14 @@ public final class Words {
     } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
       todo.add(print + (mount ? "; stick it on its mount." : "; it goes in as it is."));
     }
-    if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
+    if (seat.whole() && fit.backing() != null) {
+      todo.add(
+          print
+              + ", whole; "
+              + (mount
+                  ? "stick it in the middle of its mount."
+                  : "mount it on a card of " + UnitsInUse.text(fit.backing()) + "."));
+    } else if (fit.verdict() == InsertFit.Verdict.LOOSE && fit.backing() != null) {
       todo.add(
           mount
               ? print + "; stick it in the middle of its mount."

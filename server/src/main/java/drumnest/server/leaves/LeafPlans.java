@@ -107,7 +107,9 @@ public class LeafPlans {
       AlbumModel staying = without(album, goes);
       Map<Integer, LeafState> states = new LinkedHashMap<>(staying.leafStates());
       Map<String, @Nullable Holding> held = new HashMap<>();
-      filled.forEach((slot, photo) -> held.put(slot, Holding.ofPhoto(photo)));
+      filled.forEach(
+          (slot, photo) ->
+              held.put(slot, AlbumPlacing.placed(album, album.slot(slot).orElseThrow(), photo)));
       int number = states.size() + 1;
       int key = album.nextLeafKey();
       for (LeafPlanning.PlannedLeaf planned : plan.leaves()) {
@@ -128,7 +130,9 @@ public class LeafPlans {
     private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Holding> held) {
       for (int i = 0; i < photoAt.length; i++) {
         if (photoAt[i] >= 0) {
-          held.put(slots.get(i).id(), Holding.ofPhoto(candidates.get(photoAt[i]).id()));
+          held.put(
+              slots.get(i).id(),
+              AlbumPlacing.placed(album, slots.get(i), candidates.get(photoAt[i]).id()));
         }
       }
     }
@@ -405,7 +409,9 @@ public class LeafPlans {
             (slot, photo) ->
                 changes.add(
                     new Change.OfHolding(
-                        slot, album.holding(slot).orElse(null), Holding.ofPhoto(photo))));
+                        slot,
+                        album.holding(slot).orElse(null),
+                        AlbumPlacing.placed(album, album.slot(slot).orElseThrow(), photo))));
     for (Leaf leaf : added) {
       changes.add(new Change.OfLeaf(leaf.key(), null, LeafState.of(with.typeKey(leaf))));
       for (Slot slot : leaf.slots()) {

@@ -168,7 +168,9 @@ public class PlaceEdits {
       if (late.gap() != null) {
         changes.add(
             new Change.OfHolding(
-                late.gap().id(), album.held(late.gap()), Holding.ofPhoto(late.photo())));
+                late.gap().id(),
+                album.held(late.gap()),
+                AlbumPlacing.placed(album, late.gap(), late.photo())));
       }
     }
     if (changes.isEmpty()) {

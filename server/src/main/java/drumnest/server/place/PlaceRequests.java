@@ -46,6 +46,8 @@ final class PlaceRequests {
 
   record Lock(@NotNull Long version, @NotBlank String slot, @NotNull Boolean locked) {}
 
+  record Whole(@NotNull Long version, @NotBlank String slot, @NotNull Boolean whole) {}
+
   record Turn(@NotNull Long version, @NotBlank String slot, @NotNull Boolean turned) {}
 
   /**

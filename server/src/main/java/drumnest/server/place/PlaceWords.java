@@ -38,6 +38,7 @@ final class PlaceWords {
       case CROP -> "cropped away";
       case HEADS_CUT -> "heads cut";
       case SUBJECT_CUT -> "the subject cut";
+      case WHOLE -> "small on a card";
       case EXPOSED -> "what must not be seen";
       case RESOLUTION -> "not fine enough";
       case WRONG_WAY -> "upright in a wide place or the other way";

@@ -86,6 +86,15 @@ class SlotController {
     return views.album(id, shown);
   }
 
+  @PostMapping("/whole")
+  Views.AlbumView whole(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody PlaceRequests.Whole request) {
+    edits.showWhole(id, request.version(), request.slot(), request.whole());
+    return views.album(id, shown);
+  }
+
   @PostMapping("/opening")
   Views.AlbumView opening(
       @PathVariable("id") long id,

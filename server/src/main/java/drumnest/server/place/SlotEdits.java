@@ -5,6 +5,7 @@ import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.fit.WholePrint;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
@@ -115,6 +116,35 @@ public class SlotEdits {
         seen,
         "turn in " + SlotNames.of(slot),
         List.of(new Change.OfHolding(slotId, before, before.withTurned(turned).putByHand())));
+  }
+
+  /** Shows the photo in a slot small and whole on a card, or has it fill the slot again. */
+  public void showWhole(long albumId, long version, String slotId, boolean whole) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    Slot slot = AlbumChecks.slot(album, "slot", slotId);
+    Holding before = filled(album, slot);
+    AlbumPhoto photo =
+        album
+            .photo(before.photo())
+            .filter(each -> each.onTable() == null)
+            .orElseThrow(
+                () ->
+                    new UnprocessableException(
+                        "slot",
+                        "Only a photo that is still to be printed can be shown whole on a card: a"
+                            + " print keeps its size."));
+    if (whole
+        && WholePrint.of(photo.pixels(), slot.takes(), before.turned(), album.rules()).isEmpty()) {
+      throw new UnprocessableException(
+          "slot", SlotNames.of(slot) + " is too small for a card with an edge all around.");
+    }
+    history.step(
+        seen,
+        (whole ? "whole on a card in " : "fill ") + SlotNames.of(slot),
+        List.of(
+            new Change.OfHolding(
+                slotId, before, before.withWhole(whole).withMade(null).putByHand())));
   }
 
   /** Measures the opening of a pocket; null if it is as usual after all. */

@@ -122,7 +122,7 @@ class TicketViews {
           .orElseGet(() -> emptyTicket(album, slot));
     }
     Holding filling = album.holding(slot.id()).orElseThrow();
-    PrintInPocket seat = album.measure(slot, photo, filling.turned(), keep);
+    PrintInPocket seat = album.measure(slot, photo, filling.turned(), filling.whole(), keep);
     Pixels pixels = photo.pixels();
     InsertFit fit = seat.fit();
     // On plain paper nothing goes into anything.
@@ -323,7 +323,7 @@ class TicketViews {
             other ->
                 Map.entry(
                     other.takes(),
-                    album.measure(other, photo, filling.turned(), photo.keep()).keptShare()))
+                    album.measure(other, photo, filling.turned(), false, photo.keep()).keptShare()))
         .max(Map.Entry.comparingByValue())
         .ifPresent(
             best -> {

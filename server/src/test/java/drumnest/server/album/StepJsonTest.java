@@ -46,7 +46,7 @@ class StepJsonTest {
             new Change.OfHolding(
                 "1-front-1",
                 Holding.reserved(Reservation.WORDS, true),
-                new Holding(new Holding.Content.OfPhoto("a"), true, true, true, Made.CUT)),
+                new Holding(new Holding.Content.OfPhoto("a"), true, true, true, true, Made.CUT)),
             new Change.OfHolding("1-front-2", null, Holding.ofEphemera(3)),
             new Change.OfPhoto("a", SAID, SAID.withKeep(null).withOnTable(null)),
             new Change.OfOpening("1-front-1", null, SIZE),
@@ -66,7 +66,7 @@ class StepJsonTest {
   void what_earlier_versions_wrote_is_read() {
     String earlier =
         "[{\"kind\":\"filling\",\"slot\":\"2-front-5\",\"before\":{\"photo\":null,\"turned\":false,"
-            + "\"locked\":false,\"thing\":null,\"aside\":\"TITLE\",\"byHand\":true,\"made\":null},"
+            + "\"whole\":false,\"locked\":false,\"thing\":null,\"aside\":\"TITLE\",\"byHand\":true,\"made\":null},"
             + "\"after\":null},"
             + "{\"kind\":\"opening\",\"slot\":\"2-front-5\",\"before\":null,"
             + "\"after\":{\"w\":152400000,\"h\":101600000}},"

@@ -27,7 +27,15 @@ class SlotDrawingTest {
       Pixels picture, PixelBox keep, Size onTable, Size slot, boolean turned) {
     PrintInPocket seat =
         PrintInPocket.of(
-            picture, keep, Focus.NONE, onTable, slot, Opening.asUsual(slot, RULES), turned, RULES);
+            picture,
+            keep,
+            Focus.NONE,
+            onTable,
+            slot,
+            Opening.asUsual(slot, RULES),
+            turned,
+            false,
+            RULES);
     return SlotDrawing.of(slot, picture, seat, RULES);
   }
 
