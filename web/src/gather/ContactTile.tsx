@@ -123,7 +123,7 @@ function remarks(photo: Photo) {
   return [
     photo.secret && "private",
     weaknessOf(photo),
-    photo.light === "pale" && "very pale",
+    photo.light && photo.weakness !== "dark" && `very ${photo.light}`,
     photo.alternates && "two versions",
     photo.onTable && "on the table",
     photo.flap && "behind a flap",

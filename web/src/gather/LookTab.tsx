@@ -214,7 +214,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         {photo.concealed && <Concealed boxes={photo.concealed} onConceal={conceal} />}
         <Row name="Picture">
           {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
-          {photo.light === "pale" && ", very pale"}
+          {photo.light && photo.weakness !== "dark" && `, very ${photo.light}`}
         </Row>
         <PlacedLast photo={photo} />
         {close.data?.remarks.map((remark) => (

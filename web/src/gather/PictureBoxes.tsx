@@ -125,7 +125,7 @@ function Overlay({ photo, subject, heads, quiet, drawn }: OverlayProps) {
           box={box}
           w={w}
           h={h}
-          look="border border-white bg-[repeating-linear-gradient(45deg,#10262c_0_5px,#10262c99_5px_10px)]"
+          look="border border-white bg-[repeating-linear-gradient(45deg,#10262c_0_5px,#ffffffb0_5px_7px)]"
         >
           <Tag words={concealed.length > 1 ? `not seen ${at + 1}` : "not seen"} at="top-0" />
         </Box>

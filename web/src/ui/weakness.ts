@@ -2,7 +2,7 @@ import type { Photo } from "../api/types";
 
 const WORDS: Record<string, string> = {
   blurred: "blurred",
-  dark: "very dark",
+  dark: "much too dark",
   "few-pixels": "few pixels",
 };
 

@@ -174,7 +174,7 @@ class PeopleTest {
     // A tenth of the height of 4 in and the whole width of 3 in, and 1/16 in more on each side.
     assertThat(ticket.get("todo").toString())
         .contains(
-            "cover it with a card or a clip of 3 × ~17/32, at the left and 1 15/16 from the top");
+            "Cover it with a card or a clip of 3 × 9/16, at the left and 1 15/16 from the top");
     SERVER
         .step("conceal", Map.of("photo", photo, "boxes", List.of(box(1900, 0, 100, 100))))
         .is(422);

@@ -1,6 +1,7 @@
 package drumnest.core.fit;
 
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
@@ -34,7 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param cut what is cut of people and subject; nothing where the maker drew a keep box, for then
  *     that says all; and what is seen that must not be
  * @param covers what to lay over the parts that are seen and must not be, on the print before
- *     trimming: larger on each side by the house rule, as far as the print goes
+ *     trimming: larger on each side by the house rule and out to the next marks, as far as the
+ *     print goes
  */
 public record PrintInPocket(
     Size print,
@@ -152,18 +154,20 @@ public record PrintInPocket(
   /** What covers the parts that must not be seen, on a print of a window of the picture. */
   private static List<Box> covers(
       FocusCut cut, PixelBox window, Size print, boolean turned, HouseRules rules) {
-    Length more = rules.length(HouseRule.COVER_OVERLAP);
     return cut.exposed().stream()
         .flatMap(part -> onPrint(part, window, print, turned).stream())
-        .map(part -> larger(part, more, print))
+        .map(part -> cover(part, print, rules))
         .toList();
   }
 
-  private static Box larger(Box part, Length more, Size print) {
-    Length left = part.x().minus(more).max(Length.ZERO);
-    Length top = part.y().minus(more).max(Length.ZERO);
-    Length right = part.right().plus(more).min(print.w());
-    Length bottom = part.bottom().plus(more).min(print.h());
+  /** A part with its overlap, out to the marks of the trimmer, as far as the print goes. */
+  private static Box cover(Box part, Size print, HouseRules rules) {
+    Length more = rules.length(HouseRule.COVER_OVERLAP);
+    Increment marks = rules.trimmerIncrement();
+    Length left = marks.below(part.x().minus(more)).max(Length.ZERO);
+    Length top = marks.below(part.y().minus(more)).max(Length.ZERO);
+    Length right = marks.above(part.right().plus(more)).min(print.w());
+    Length bottom = marks.above(part.bottom().plus(more)).min(print.h());
     return new Box(left, top, right.minus(left), bottom.minus(top));
   }
 

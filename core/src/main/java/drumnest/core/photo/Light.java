@@ -47,8 +47,17 @@ public record Light(double mean, double black, double white) {
     return Math.abs(mean - MIDDLE) / 255 + 2 * (black + white);
   }
 
+  /** Whether it is darker than a picture of the night is. */
+  public boolean isMuchTooDark(HouseRules rules) {
+    return percent() < rules.number(HouseRule.MUCH_TOO_DARK_BELOW);
+  }
+
+  private double percent() {
+    return mean * 100 / 255;
+  }
+
   public Word word(HouseRules rules) {
-    double percent = mean * 100 / 255;
+    double percent = percent();
     if (percent < rules.number(HouseRule.DARK_BELOW)) {
       return Word.DARK;
     }

@@ -2,7 +2,6 @@ package drumnest.core.place;
 
 import drumnest.core.fit.Resolution;
 import drumnest.core.photo.AlbumPhoto;
-import drumnest.core.photo.Light;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.Optional;
@@ -14,7 +13,7 @@ import java.util.Optional;
 public enum Weakness {
   /** Its subject is out of focus or shaken. */
   BLURRED,
-  /** It is very dark. */
+  /** It is much too dark. */
   DARK,
   /** It has too few pixels even for a small print. */
   FEW_PIXELS;
@@ -27,7 +26,7 @@ public enum Weakness {
     if (photo.isBlurred(rules)) {
       return Optional.of(BLURRED);
     }
-    if (photo.look() != null && photo.look().light().word(rules) == Light.Word.DARK) {
+    if (photo.look() != null && photo.look().light().isMuchTooDark(rules)) {
       return Optional.of(DARK);
     }
     int shorter = Math.min(photo.pixels().w(), photo.pixels().h());

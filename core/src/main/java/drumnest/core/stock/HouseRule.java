@@ -208,6 +208,16 @@ public enum HouseRule {
       "How much the details of two pictures that follow each other agree, one moved and turned over the other, from which on they look alike.",
       "lookalikes on the line"),
 
+  QUIET_LEAST(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Length.ofInches(0, 1, 2),
+      Length.ZERO,
+      Length.ofInches(12),
+      "A quiet part is at least",
+      "How wide and high a part of a print without detail is at least to be offered for a clip or words.",
+      "what the ticket of a place says"),
+
   WHOLE_EDGE(
       Group.PICTURE,
       Provenance.FROM_MEMORY,
@@ -291,7 +301,18 @@ public enum HouseRule {
       100,
       "Dark below",
       "Mean brightness, of white, below which a picture is called dark.",
-      "dark marks on the line, and what is placed last"),
+      "dark marks on the line"),
+
+  MUCH_TOO_DARK_BELOW(
+      Group.LINE,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      8,
+      0,
+      100,
+      "Much too dark below",
+      "Mean brightness, of white, below which a picture is much too dark, and placed last.",
+      "what is placed last"),
 
   PALE_ABOVE(
       Group.LINE,

@@ -8,7 +8,6 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
-import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -94,15 +93,15 @@ class FollowingWindowTest {
     // The whole picture is seen on a 6 × 4: a thousand pixels are an inch.
     Focus plate = Focus.NONE.concealing(List.of(new PixelBox(4500, 3000, 600, 300)));
     PrintInPocket seat = in(Size.ofInches(6, 4), plate);
-    Length over = RULES.length(HouseRule.COVER_OVERLAP);
     assertThat(seat.cut().exposedShare()).isEqualTo(1);
+    // 4.5 to 5.1 across and 3 to 3.3 down, 1/16 more on each side, out to the next 16ths.
     assertThat(seat.covers())
         .containsExactly(
             new Box(
-                Length.parse("4.5").minus(over),
-                Length.parse("3").minus(over),
-                Length.parse("0.6").plus(over.times(2)),
-                Length.parse("0.3").plus(over.times(2))));
+                Length.parse("4 7/16"),
+                Length.parse("2 15/16"),
+                Length.parse("3/4"),
+                Length.parse("7/16")));
   }
 
   @Test
@@ -113,14 +112,9 @@ class FollowingWindowTest {
     PrintInPocket seat =
         PrintInPocket.of(
             WIDE, null, finger, null, slot, Opening.asUsual(slot, RULES), true, false, RULES);
-    Length over = RULES.length(HouseRule.COVER_OVERLAP);
     assertThat(seat.covers())
         .containsExactly(
-            new Box(
-                Length.ZERO,
-                Length.ZERO,
-                Length.parse("0.5").plus(over),
-                Length.parse("0.5").plus(over)));
+            new Box(Length.ZERO, Length.ZERO, Length.parse("9/16"), Length.parse("9/16")));
   }
 
   @Test

@@ -68,9 +68,9 @@ class WeaknessTest {
   }
 
   @Test
-  void a_dark_photo_has_less_than_sixteen_of_a_hundred_of_white() {
-    assertThat(of(photo("jpg", 3000, 80, 0.16 * 255))).isEmpty();
-    assertThat(of(photo("jpg", 3000, 80, 0.15 * 255))).contains(Weakness.DARK);
+  void a_photo_that_is_much_too_dark_has_less_than_eight_of_a_hundred_of_white() {
+    assertThat(of(photo("jpg", 3000, 80, 0.08 * 255))).isEmpty();
+    assertThat(of(photo("jpg", 3000, 80, 0.07 * 255))).contains(Weakness.DARK);
   }
 
   @Test

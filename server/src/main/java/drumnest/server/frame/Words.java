@@ -151,15 +151,22 @@ public final class Words {
         : Optional.empty();
   }
 
-  /** What covers a part of a print that must not be seen. */
+  /** What covers the parts of a print that must not be seen. */
+  private static Optional<String> covers(List<Box> covers) {
+    return covers.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            "It shows what must not be seen. Cover it with a card or a clip of "
+                + covers.stream().map(Words::cover).collect(Collectors.joining("; and one of "))
+                + " of the print.");
+  }
+
   private static String cover(Box cover) {
-    return "It shows what must not be seen: cover it with a card or a clip of "
-        + UnitsInUse.text(cover.size())
+    return UnitsInUse.text(cover.size())
         + ", "
         + from(cover.x(), "left")
         + " and "
-        + from(cover.y(), "top")
-        + " of the print, or use a place of another shape.";
+        + from(cover.y(), "top");
   }
 
   private static String from(Length off, String edge) {
@@ -177,7 +184,7 @@ public final class Words {
                         + cut
                         + ". Use a place of another shape, draw a keep box, or show it whole on a"
                         + " card."));
-    seat.covers().forEach(cover -> todo.add(cover(cover)));
+    covers(seat.covers()).ifPresent(todo::add);
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();
     boolean mount = seat.opening().known() == Opening.Known.MOUNT;

@@ -9,12 +9,14 @@ import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.photo.QuietArea;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -288,9 +290,15 @@ class TicketViews {
             .findById(photo.id())
             .flatMap(map -> QuietArea.of(map.detail(), picture, seen, kept, rules))
             .flatMap(quiet -> seat.onPrint(quiet, picture))
-            .map(box -> UnitsInUse.text(box.size()) + " is free " + where(box, seat.print()))
+            .filter(box -> !box.size().tighter().isLessThan(rules.length(HouseRule.QUIET_LEAST)))
+            .map(box -> free(box, rules) + " is free " + where(box, seat.print()))
             .orElse("nothing else of it is quiet");
     return Optional.of("Keep clips, words and titles off the heads: " + free + ".");
+  }
+
+  private static String free(Box box, HouseRules rules) {
+    Increment marks = rules.trimmerIncrement();
+    return UnitsInUse.text(new Size(marks.below(box.w()), marks.below(box.h())));
   }
 
   /** Where a box is on a print, by the thirds in which its middle is. */
