@@ -135,7 +135,7 @@ export function useClose(id: number, version: number, photo: string | null) {
 }
 
 /** A value that has stayed the same for a moment. */
-function useSettled<T>(value: T) {
+export function useSettled<T>(value: T) {
   const [settled, setSettled] = useState(value);
   useEffect(() => {
     const timer = window.setTimeout(() => setSettled(value), 250);

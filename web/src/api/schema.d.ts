@@ -804,6 +804,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/photos/{photo}/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/photos/{photo}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/place-again": {
         parameters: {
             query?: never;
@@ -974,6 +1006,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/straighten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["straighten"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1738,6 +1786,16 @@ export interface components {
         Confirmation: {
             confirmed?: boolean;
         };
+        CornerView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        CornersView: {
+            print: components["schemas"]["CornerView"][];
+            sheet?: components["schemas"]["CornerView"][];
+        };
         CountsView: {
             /** Format: int32 */
             kept: number;
@@ -2071,6 +2129,11 @@ export interface components {
              * @enum {string}
              */
             kind: "material";
+        };
+        Measure: {
+            print: components["schemas"]["CornerView"][];
+            sheet: components["schemas"]["CornerView"][];
+            size: components["schemas"]["SizeRequest"];
         };
         Mixed: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             gap?: string;
@@ -2638,6 +2701,13 @@ export interface components {
             id: string;
             photos: string[];
             reason: string;
+        };
+        Straighten: {
+            photo: string;
+            print: components["schemas"]["CornerView"][];
+            size: components["schemas"]["SizeRequest"];
+            /** Format: int64 */
+            version: number;
         };
         StripPhoto: {
             photo: string;
@@ -4136,6 +4206,56 @@ export interface operations {
             };
         };
     };
+    corners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CornersView"];
+                };
+            };
+        };
+    };
+    measure_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizeView"];
+                };
+            };
+        };
+    };
     placeAgain: {
         parameters: {
             query?: {
@@ -4423,6 +4543,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    straighten: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Straighten"];
             };
         };
         responses: {

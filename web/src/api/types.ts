@@ -21,6 +21,7 @@ export type Ticket = Schemas["TicketView"];
 export type Size = Schemas["SizeView"];
 export type PixelBox = Schemas["PixelBoxView"];
 export type ShareBox = Schemas["ShareBoxView"];
+export type Corner = Schemas["CornerView"];
 export type Close = Schemas["CloseView"];
 export type Crop = Schemas["CropView"];
 export type Lists = Schemas["ListsView"];

@@ -13,6 +13,7 @@ import { Row } from "../ui/Row";
 import { counted } from "../ui/words";
 import { everyPhoto } from "./contact";
 import { PictureBoxes } from "./PictureBoxes";
+import { Straighten } from "./Straighten";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
 
@@ -216,6 +217,11 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
           {photo.light && photo.weakness !== "dark" && `, very ${photo.light}`}
         </Row>
+        {photo.onTable && !photo.noFile && (
+          <Row name="Snap">
+            <Straighten album={album} photo={photo} />
+          </Row>
+        )}
         <PlacedLast photo={photo} />
         {close.data?.remarks.map((remark) => (
           <Row key={remark.name} name={remark.name}>

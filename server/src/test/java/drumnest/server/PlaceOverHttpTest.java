@@ -364,6 +364,8 @@ class PlaceOverHttpTest {
   /** Wide photos that must stay whole have seven places on the spread, and one is the next. */
   @Test
   void a_run_that_ends_before_its_spread_is_full_says_at_which_photo() {
+    // No card shows so much edge: nothing is shown small and whole.
+    SERVER.post("/api/rules/whole-edge", Map.of("value", "3")).is(200);
     for (JsonNode photo : SERVER.line()) {
       if (photo.at("/pixels/w").intValue() > photo.at("/pixels/h").intValue()) {
         Map<String, Integer> whole = Map.of("x", 0, "y", 0, "w", 1800, "h", 1200);
@@ -375,6 +377,7 @@ class PlaceOverHttpTest {
     assertThat(SERVER.get("/api/albums/1/account?spread=1").is(200).json().get("words"))
         .hasToString(
             "\"Best possible arrangement. Next comes “p8”, which fits no pocket left here.\"");
+    SERVER.post("/api/rules/whole-edge/back", Map.of()).is(200);
   }
 
   @Test

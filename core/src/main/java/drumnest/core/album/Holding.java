@@ -82,6 +82,11 @@ public record Holding(
     return content instanceof Content.Reserved held ? held.purpose() : null;
   }
 
+  /** Another photo, held as this one is. */
+  public Holding holdingPhoto(String photo) {
+    return new Holding(new Content.OfPhoto(photo), turned, whole, locked, byHand, made);
+  }
+
   public Holding withTurned(boolean isTurned) {
     return new Holding(content, isTurned, whole, locked, byHand, made);
   }
