@@ -68,7 +68,7 @@ export function Corners({ photo, outlines, onMove }: Props) {
       <div
         ref={picture}
         className="relative mx-auto touch-none"
-        style={{ aspectRatio: `${w} / ${h}`, width: `min(100%, calc(52vh * ${w} / ${h}))` }}
+        style={{ aspectRatio: `${w} / ${h}`, width: `min(100%, calc(44vh * ${w} / ${h}))` }}
         onPointerMove={move}
         onPointerUp={() => setHeld(null)}
         onPointerCancel={() => setHeld(null)}

@@ -6,11 +6,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -91,6 +95,19 @@ class PeopleIT {
         page.locator("[data-slot='2-front-2']"));
     assertThat(page.getByText(Pattern.compile("Its crop cuts a head at the left"))).isVisible();
     String followed = page.locator("[data-crop]").getAttribute("style");
+    Locator pocket = page.locator("[data-slot='2-front-2']");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("whole on a card$")))
+        .click();
+    assertThat(pocket.getByText("on a card")).isVisible();
+    assertThat(pocket.getByText("cuts a head")).isHidden();
+    assertThat(page.getByText(Pattern.compile(", whole; mount it on a card of 3 × 4"))).isVisible();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("fill the place$")))
+        .click();
+    assertThat(pocket.getByText("cuts a head")).isVisible();
     page.navigate(app.address() + "/albums/1/gather");
     look();
     assertThat(page.getByText("follows 3 heads found")).isVisible();
@@ -111,5 +128,53 @@ class PeopleIT {
     assertThat(page.locator("[data-slot='2-front-2']").getByText("cover a part")).isVisible();
     page.locator("[data-slot='2-front-2']").click();
     assertThat(page.locator("[data-crop]")).not().hasAttribute("style", followed);
+  }
+
+  /** A print of 6 × 4 in, turned by 5°, on a table, with an index card of 5 × 3 in below it. */
+  private Path snap() throws IOException {
+    BufferedImage snap = new BufferedImage(1400, 1200, BufferedImage.TYPE_INT_RGB);
+    Graphics2D graphics = snap.createGraphics();
+    graphics.setColor(new Color(0x6e4f36));
+    graphics.fillRect(0, 0, 1400, 1200);
+    graphics.rotate(Math.toRadians(5), 700, 600);
+    graphics.drawImage(
+        ImageIO.read(PEOPLE.resolve("sample2.jpg").toFile()), 300, 150, 600, 400, null);
+    graphics.setColor(new Color(0xf2efe6));
+    graphics.fillRect(350, 700, 500, 300);
+    graphics.dispose();
+    Path file = files.resolve("snap.png");
+    ImageIO.write(snap, "png", file.toFile());
+    return file;
+  }
+
+  @Test
+  void a_snap_of_a_print_is_measured_straightened_and_takes_the_place_of_itself() throws Exception {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a print that lies"))
+        .click();
+    page.getByLabel("What is on it").fill("Three at the wall");
+    page.getByLabel("Width, as it is seen").fill("5");
+    page.getByLabel("Height").fill("5");
+    page.getByLabel("A snap of it, if you have one").setInputFiles(snap());
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add print")).click();
+    assertThat(tiles()).hasCount(1);
+    String before = tiles().first().getAttribute("data-tile");
+    look();
+    page.getByText("straighten it").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog.getByLabel("A sheet of known size lies beside it")).isChecked();
+    dialog.getByLabel("The sheet is").selectOption("index");
+    assertThat(dialog.getByText("The print measures 6 × 4")).isVisible();
+    dialog.getByText("Take that").click();
+    dialog.getByLabel("Top left corner of the print").press("ArrowLeft");
+    dialog.getByLabel("Top left corner of the print").press("ArrowRight");
+    dialog
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Straighten").setExact(true))
+        .click();
+    assertThat(dialog).isHidden();
+    assertThat(tiles()).hasCount(1);
+    assertThat(tiles().first()).not().hasAttribute("data-tile", before);
+    assertThat(page.getByText("follows 3 heads found")).isVisible();
+    assertThat(page.getByText("on the table, 6 × 4")).isVisible();
   }
 }
