@@ -238,8 +238,8 @@ class PlaceIT {
     slot(gap).click();
     page.keyboard().press("Delete");
     assertThat(page.getByText("in empty pockets.")).isVisible();
-    page.getByText("Put them in").click();
-    assertThat(page.getByText(Pattern.compile("Last: put \\d+ late photos into gaps"))).isVisible();
+    page.getByText("Put it in").click();
+    assertThat(page.getByText("Last: put 1 late photo into gaps")).isVisible();
     Map<String, String> after = shown();
     before.forEach(
         (id, photo) -> {

@@ -69,7 +69,7 @@ class PlannerIT {
     Locator pictures = page.locator("[data-face-slot] img");
     assertThat(pictures.first()).isVisible();
     List<String> before = sources(pictures);
-    assertThat(before).hasSize(3);
+    assertThat(before).hasSize(5);
     page.getByText("6 × 4 and 3 under it").click();
     Locator second = marks().nth(1).locator("td").nth(2);
     assertThat(second).containsText("4");

@@ -88,6 +88,7 @@ class SnapTest {
     assertThat(straight.at("/pixels/w").doubleValue() / straight.at("/pixels/h").doubleValue())
         .isBetween(1.49, 1.51);
     SERVER.step("undo", Map.of()).is(200);
+    assertThat(SERVER.line()).hasSize(before);
     assertThat(photo(snap).at("/where/slot").stringValue()).isEqualTo(SLOT);
   }
 

@@ -172,10 +172,11 @@ public final class Lookalikes {
         if (at == null || at.isAfter(last)) {
           break;
         }
-        if (mayBeMoved(other) && !groups.together(i, j) && sameShapeAndColour(one, other)) {
-          if (detail(details, i).likeness(detail(details, j)) >= likeness) {
-            groups.join(i, j);
-          }
+        if (mayBeMoved(other)
+            && !groups.together(i, j)
+            && sameShapeAndColour(one, other)
+            && detail(details, i).likeness(detail(details, j)) >= likeness) {
+          groups.join(i, j);
         }
       }
     }

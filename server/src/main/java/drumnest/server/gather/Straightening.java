@@ -112,7 +112,9 @@ class Straightening {
       return;
     }
     AlbumModel album = openAlbums.open(albumId);
-    PhotoAnnotations before = album.photo(straight).orElseThrow().annotations();
+    PhotoAnnotations came = album.photo(straight).orElseThrow().annotations();
+    // Taken back, it is dropped rather than one photo more on the line.
+    PhotoAnnotations before = came.withChoosing(came.choosing().withChoice(Choice.OUT));
     PhotoAnnotations said = snap(album, photo).annotations();
     PhotoAnnotations after = said.withKeep(null).withConcealed(List.of()).withOnTable(size);
     if (said.takenAt() == null && snap.takenAt() != null) {

@@ -46,6 +46,7 @@ import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerScope;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.MatVector;
+import org.bytedeco.opencv.opencv_core.Rect;
 import org.bytedeco.opencv.opencv_core.Scalar;
 import org.bytedeco.opencv.opencv_core.Size;
 
@@ -202,8 +203,7 @@ final class SnapStraightener {
           INTER_LINEAR,
           BORDER_REPLICATE,
           new Scalar(0));
-      Mat print =
-          new Mat(wide, new org.bytedeco.opencv.opencv_core.Rect(around, around, w, h)).clone();
+      Mat print = new Mat(wide, new Rect(around, around, w, h)).clone();
       Optional<Plane> light = groundIsSeen(here, seen) ? ground(wide, around) : Optional.empty();
       Mat even = light.isEmpty() ? print : lit(print, light.get(), around);
       if (!imwrite(to.toString(), even, new IntPointer(IMWRITE_JPEG_QUALITY, QUALITY))) {

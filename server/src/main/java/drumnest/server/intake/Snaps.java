@@ -18,7 +18,7 @@ import org.springframework.stereotype.Service;
 public class Snaps {
 
   /** What is larger is read from its large picture. */
-  private static final long MOST_PIXELS = 40_000_000;
+  private static final long MOST_PIXELS = 24_000_000;
 
   private final Home home;
   private final ImageRenderer renderer;
