@@ -239,16 +239,19 @@ public final class RequestsBench {
     }
   }
 
-  /** A picture that looks like no other, but for those of the same look. */
+  /**
+   * A picture that looks like no other, but for those of the same look; of enough pixels for a
+   * small print, for others are placed last.
+   */
   private static byte[] picture(int look, int number) throws IOException {
     boolean upright = look % 3 == 0;
-    int w = upright ? 64 : 96;
-    BufferedImage image = new BufferedImage(w, 160 - w, BufferedImage.TYPE_INT_RGB);
+    int w = upright ? 320 : 480;
+    BufferedImage image = new BufferedImage(w, 800 - w, BufferedImage.TYPE_INT_RGB);
     Graphics2D paint = image.createGraphics();
     Random random = new Random(look);
     for (int cell = 0; cell < 96; cell++) {
       paint.setColor(new Color(random.nextInt(0x1000000)));
-      paint.fillRect(cell % (w / 8) * 8, cell / (w / 8) * 8, 8, 8);
+      paint.fillRect(cell % (w / 40) * 40, cell / (w / 40) * 40, 40, 40);
     }
     paint.setColor(new Color(number % 0x100, 0, 0));
     paint.fillRect(0, 0, 1, 1);

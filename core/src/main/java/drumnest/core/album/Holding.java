@@ -83,7 +83,7 @@ public record Holding(
   }
 
   /** Another photo, held as this one is. */
-  public Holding holdingPhoto(String photo) {
+  public Holding withPhoto(String photo) {
     return new Holding(new Content.OfPhoto(photo), turned, whole, locked, byHand, made);
   }
 

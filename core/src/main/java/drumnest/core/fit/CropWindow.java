@@ -82,8 +82,16 @@ public record CropWindow(
     int window = Math.min(otherPixels, Math.max(1, nearest(free, limit.toNanometres())));
     PixelBox crop =
         spansWidth
-            ? new PixelBox(0, start(otherPixels, window, keep, focus, false), picture.w(), window)
-            : new PixelBox(start(otherPixels, window, keep, focus, true), 0, window, picture.h());
+            ? new PixelBox(
+                0,
+                FollowingWindow.start(otherPixels, window, keep, focus, false),
+                picture.w(),
+                window)
+            : new PixelBox(
+                FollowingWindow.start(otherPixels, window, keep, focus, true),
+                0,
+                window,
+                picture.h());
     return Optional.of(
         new CropWindow(
             print,
@@ -119,7 +127,7 @@ public record CropWindow(
     return new CropWindow(
         print,
         turned,
-        new PixelBox(0, 0, picture.w(), picture.h()),
+        PixelBox.whole(picture),
         1,
         (double) picture.w() * Length.NANOMETRES_PER_INCH / across.toNanometres(),
         Resolution.of(picture.w(), across, rules));
@@ -141,11 +149,5 @@ public record CropWindow(
 
   private static int nearest(long dividend, long divisor) {
     return (int) Math.min(Integer.MAX_VALUE, (dividend + divisor / 2) / divisor);
-  }
-
-  /** Where a window of {@code length} begins on an axis of {@code available} pixels. */
-  private static int start(
-      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
-    return FollowingWindow.start(available, length, keep, focus, acrossX);
   }
 }

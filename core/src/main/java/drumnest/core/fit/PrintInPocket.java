@@ -97,8 +97,7 @@ public record PrintInPocket(
     InsertFit fit = InsertFit.of(print, opening, rules);
     Optional<CropWindow> crop =
         small.or(() -> CropWindow.of(picture, named, keep, focus, turned, rules));
-    PixelBox window =
-        crop.map(CropWindow::crop).orElse(new PixelBox(0, 0, picture.w(), picture.h()));
+    PixelBox window = crop.map(CropWindow::crop).orElse(PixelBox.whole(picture));
     PixelBox held = keep == null ? focus.centre() : keep;
     PixelBox keepInPrint = held == null || crop.isEmpty() ? null : within(held, window);
     Trim trim = trim(print, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
@@ -135,7 +134,6 @@ public record PrintInPocket(
             && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
     FocusCut cut =
         FocusCut.of(keep, focus, Turned.back(left(trim, picture, turned), picture, turned));
-    PixelBox whole = new PixelBox(0, 0, picture.w(), picture.h());
     return new PrintInPocket(
         print,
         true,
@@ -148,7 +146,7 @@ public record PrintInPocket(
         share(trim),
         cuts,
         cut,
-        covers(cut, whole, print, turned, rules));
+        covers(cut, PixelBox.whole(picture), print, turned, rules));
   }
 
   /** What covers the parts that must not be seen, on a print of a window of the picture. */
@@ -175,8 +173,12 @@ public record PrintInPocket(
    * Where a part of the picture is on the print, before trimming; nothing where it is cropped away.
    */
   public Optional<Box> onPrint(PixelBox part, Pixels picture) {
-    PixelBox window = crop == null ? new PixelBox(0, 0, picture.w(), picture.h()) : crop.crop();
-    return onPrint(part, window, print, turned);
+    return onPrint(part, seen(picture), print, turned);
+  }
+
+  /** The part of the picture that is on the print, before trimming. */
+  public PixelBox seen(Pixels picture) {
+    return crop == null ? PixelBox.whole(picture) : crop.crop();
   }
 
   private static Optional<Box> onPrint(PixelBox part, PixelBox window, Size print, boolean turned) {

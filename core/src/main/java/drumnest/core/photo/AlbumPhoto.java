@@ -4,6 +4,8 @@ import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,6 +70,16 @@ public record AlbumPhoto(
   public Focus focus() {
     Focus seen = annotations.framing() == Framing.FOLLOWS ? found : found.unfollowed();
     return seen.concealing(annotations.concealed());
+  }
+
+  /** What nothing is stuck on: heads, and the keep box or else the subject. */
+  public List<PixelBox> notToBeCovered() {
+    List<PixelBox> boxes = new ArrayList<>(found.heads());
+    PixelBox kept = keep() == null ? found.subject() : keep();
+    if (kept != null) {
+      boxes.add(kept);
+    }
+    return boxes;
   }
 
   /** The size of the print if it already lies on the table, as its picture is seen upright. */

@@ -21,6 +21,11 @@ public record PixelBox(int x, int y, int w, int h) {
     }
   }
 
+  /** All of a picture. */
+  public static PixelBox whole(Pixels picture) {
+    return new PixelBox(0, 0, picture.w(), picture.h());
+  }
+
   /** Whether the box lies wholly in a picture of this size. */
   public boolean isInside(Pixels picture) {
     return (long) x + w <= picture.w() && (long) y + h <= picture.h();

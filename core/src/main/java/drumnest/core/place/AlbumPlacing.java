@@ -96,8 +96,7 @@ public final class AlbumPlacing {
   public static Holding placed(AlbumModel album, Slot slot, String photo) {
     Candidate candidate = Candidates.alone(album.photo(photo).orElseThrow());
     Place place = new Place(slot.id(), slot.takes(), false, false);
-    return Holding.ofPhoto(photo)
-        .withWhole(PlacingCost.showsWhole(candidate, place, album.rules()));
+    return Holding.ofPhoto(photo).withWhole(PrintCost.showsWhole(candidate, place, album.rules()));
   }
 
   /** What the slots of these leaves hold, once titles and words have their places. */

@@ -183,7 +183,7 @@ public final class LeafChoices {
 
     private double cropped(Candidate photo, Place place) {
       return photo.onTable() == null
-          ? PlacingCost.window(photo, place, rules)
+          ? PrintCost.window(photo, place, rules)
               .map(CropWindow::keptShare)
               .map(share -> 1 - share)
               .orElse(0.0)

@@ -1,22 +1,15 @@
 package drumnest.core.place;
 
-import drumnest.core.fit.CropWindow;
-import drumnest.core.fit.FocusCut;
-import drumnest.core.fit.Resolution;
-import drumnest.core.fit.WholePrint;
-import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
-import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -24,12 +17,10 @@ import org.jspecify.annotations.Nullable;
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
  * millionth, so that sums are exact and comparisons never depend on the order of adding.
  *
- * <p>For a file: the share of the picture that is cropped away, whether that cuts heads and how
- * much of the subject, and what its resolution weighs. For a print on the table: the share of the
- * print that is trimmed away plus the share of the place that it leaves bare. Then, by {@link
- * Weights}: the wrong way round, a hero made small, hidden, private on the cover, and by weight the
- * dark ones high. A crop that cuts the keep box, and a hero in a hidden place, are not allowed.
- * Source: common practice, no source.
+ * <p>First what {@link PrintCost} says of the picture in a print of the size of the place. Then, by
+ * {@link Weights}: the wrong way round, a hero made small, hidden, private on the cover, and by
+ * weight the dark ones high. A crop that cuts the keep box, and a hero in a hidden place, are not
+ * allowed. Source: common practice, no source.
  */
 public final class PlacingCost {
 
@@ -42,9 +33,6 @@ public final class PlacingCost {
   private static final double MOST_BITS = 32;
   private static final double MOST_COLOUR = 40;
   private static final double MOST_LIGHT = 100;
-
-  /** From where on the subject does not survive a crop. */
-  private static final double MOST_OF_SUBJECT = 0.5;
 
   /** What is wrong with an arrangement. */
   public enum Term {
@@ -206,112 +194,13 @@ public final class PlacingCost {
 
   private long inPrint(Candidate photo, Place place) {
     long sum = 0;
-    for (Part part : printParts(photo, place, problem.rules(), weights)) {
+    for (Part part : PrintCost.of(photo, place, problem.rules(), weights)) {
       if (part.cost() >= FORBIDDEN) {
         return FORBIDDEN;
       }
       sum += part.cost();
     }
     return sum;
-  }
-
-  /** What depends on the picture and the size of the place alone. */
-  private static List<Part> printParts(
-      Candidate photo, Place place, HouseRules rules, Weights weights) {
-    Size onTable = photo.onTable();
-    if (onTable != null) {
-      double straight = lying(onTable, place.print());
-      double best =
-          place.mayTurn() ? Math.min(straight, lying(onTable.turned(), place.print())) : straight;
-      return List.of(new Part(Term.CROP, share(best, weights.crop())));
-    }
-    List<Part> filling = filling(photo, place, rules, weights);
-    List<Part> whole = whole(photo, place, rules, weights);
-    return sum(whole) < sum(filling) ? whole : filling;
-  }
-
-  private static long sum(List<Part> parts) {
-    return parts.stream().mapToLong(Part::cost).reduce(0, (a, b) -> Math.min(FORBIDDEN, a + b));
-  }
-
-  /**
-   * Whether a picture is shown small and whole in a place, on a card, rather than cropped to it: a
-   * head, the keep box or most of the subject would be cut, and that would weigh more.
-   */
-  public static boolean showsWhole(Candidate photo, Place place, HouseRules rules) {
-    Weights weights = Weights.of(rules);
-    return photo.onTable() == null
-        && sum(whole(photo, place, rules, weights)) < sum(filling(photo, place, rules, weights));
-  }
-
-  /** What it costs to show a picture whole on a card; not allowed where nothing speaks for that. */
-  private static List<Part> whole(Candidate photo, Place place, HouseRules rules, Weights weights) {
-    List<Part> no = List.of(new Part(Term.WHOLE, FORBIDDEN));
-    if (weights.whole() >= FORBIDDEN || !isCutBadly(photo, place, rules)) {
-      return no;
-    }
-    return WholePrint.of(photo.pixels(), place.print(), false, rules)
-        .map(
-            window ->
-                List.of(
-                    new Part(Term.WHOLE, share(1 - shareOf(window, place), weights.whole())),
-                    new Part(
-                        Term.EXPOSED,
-                        share(
-                            window.cut(photo.keep(), photo.focus()).exposedShare(),
-                            weights.exposed())),
-                    new Part(Term.RESOLUTION, resolution(window.resolution(), weights))))
-        .orElse(no);
-  }
-
-  private static double shareOf(CropWindow window, Place place) {
-    return (double) window.print().w().toNanometres()
-        / place.print().w().toNanometres()
-        * window.print().h().toNanometres()
-        / place.print().h().toNanometres();
-  }
-
-  private static boolean isCutBadly(Candidate photo, Place place, HouseRules rules) {
-    return window(photo, place, rules)
-        .map(window -> window.cut(photo.keep(), photo.focus()))
-        .map(cut -> cut.heads() > 0 || cut.subjectShare() > MOST_OF_SUBJECT)
-        .orElse(true);
-  }
-
-  private static List<Part> filling(
-      Candidate photo, Place place, HouseRules rules, Weights weights) {
-    Optional<CropWindow> window = window(photo, place, rules);
-    if (window.isEmpty()) {
-      return List.of(new Part(Term.CROP, FORBIDDEN));
-    }
-    CropWindow crop = window.get();
-    Orientation shown = photo.pixels().orientation();
-    Orientation takes = place.shape();
-    boolean wrongWay =
-        !crop.turned()
-            && shown != takes
-            && shown != Orientation.SQUARE
-            && takes != Orientation.SQUARE;
-    FocusCut cut = crop.cut(photo.keep(), photo.focus());
-    return List.of(
-        new Part(Term.CROP, share(1 - crop.keptShare(), weights.crop())),
-        new Part(Term.HEADS_CUT, headsCut(cut, weights)),
-        new Part(Term.SUBJECT_CUT, share(cut.subjectShare(), weights.subjectCut())),
-        new Part(Term.EXPOSED, share(cut.exposedShare(), weights.exposed())),
-        new Part(Term.RESOLUTION, resolution(crop.resolution(), weights)),
-        new Part(Term.WRONG_WAY, wrongWay ? weights.wrongWay() : 0));
-  }
-
-  /** The crop window that the cost of a file is taken from. */
-  public static Optional<CropWindow> window(Candidate photo, Place place, HouseRules rules) {
-    return place.mayTurn()
-        ? CropWindow.ofEitherTurn(photo.pixels(), place.print(), photo.keep(), photo.focus(), rules)
-        : CropWindow.of(photo.pixels(), place.print(), photo.keep(), photo.focus(), false, rules);
-  }
-
-  /** One head that is cut weighs at least half of what all of them weigh. */
-  private static long headsCut(FocusCut cut, Weights weights) {
-    return cut.heads() == 0 ? 0 : share((1 + cut.headShare()) / 2, weights.headsCut());
   }
 
   private long smallHero(Candidate photo, Place place) {
@@ -429,7 +318,7 @@ public final class PlacingCost {
   List<Part> parts(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);
     Place where = problem.places().get(place);
-    List<Part> parts = new ArrayList<>(printParts(photo, where, problem.rules(), weights));
+    List<Part> parts = new ArrayList<>(PrintCost.of(photo, where, problem.rules(), weights));
     parts.add(new Part(Term.SMALL_HERO, smallHero(photo, where)));
     boolean hides = where.hidden() && !photo.hints().flap();
     parts.add(new Part(Term.HIDDEN, hides ? weights.hidden() : 0));
@@ -455,31 +344,7 @@ public final class PlacingCost {
         .toList();
   }
 
-  private static double lying(Size print, Size place) {
-    double seen =
-        overlap(print.w().toNanometres(), place.w().toNanometres())
-            * overlap(print.h().toNanometres(), place.h().toNanometres());
-    double covered =
-        overlap(place.w().toNanometres(), print.w().toNanometres())
-            * overlap(place.h().toNanometres(), print.h().toNanometres());
-    return 1 - seen + (1 - covered);
-  }
-
-  /** The share of {@code length} that is inside {@code limit}. */
-  private static double overlap(long length, long limit) {
-    return (double) Math.min(length, limit) / length;
-  }
-
-  private static long share(double share, long weight) {
+  static long share(double share, long weight) {
     return Math.round(share * weight);
-  }
-
-  private static long resolution(Resolution resolution, Weights weights) {
-    return switch (resolution) {
-      case FINE -> 0;
-      case GOOD -> weights.good();
-      case SOFT -> weights.soft();
-      case POOR -> weights.poor();
-    };
   }
 }

@@ -224,7 +224,7 @@ public enum HouseRule {
       Length.ofInches(0, 1, 4),
       Length.ZERO,
       Length.ofInches(3),
-      "A card shows",
+      "Edge of a card",
       "How much of its card shows at least on each side of a picture that is shown small and whole.",
       "pictures shown whole on a card"),
 
@@ -244,7 +244,7 @@ public enum HouseRule {
       Length.ofInches(2),
       Length.ZERO,
       Length.ofInches(12),
-      "A photo is enough for",
+      "Enough pixels for",
       "A photo whose shorter side would be poor at this length has too few pixels, and is placed last.",
       "what is placed last"),
 

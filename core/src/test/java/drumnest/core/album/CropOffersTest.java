@@ -5,15 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
-import drumnest.core.photo.Choosing;
 import drumnest.core.photo.FileWords;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.Framing;
-import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.Looks;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
-import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
@@ -39,8 +37,7 @@ class CropOffersTest {
         new Focus(List.of(head), head, true, List.of()),
         FileWords.NONE,
         null,
-        new PhotoAnnotations(
-            null, false, keep, List.of(), framing, null, Choosing.OPEN, StoryPhoto.Grouping.NONE),
+        Looks.NOTHING_SAID.withKeep(keep).withFraming(framing),
         Duration.ZERO);
   }
 

@@ -2,6 +2,7 @@ package drumnest.core.photo;
 
 import drumnest.core.stock.HouseRules;
 import java.time.LocalDateTime;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Made-up pictures for tests of the line. */
@@ -10,6 +11,17 @@ public final class Looks {
   public static final HouseRules RULES = HouseRules.defaults();
   public static final LocalDateTime NOON = LocalDateTime.of(2031, 6, 14, 12, 0);
   private static final Lab GREY = new Lab(50, 0, 0);
+
+  public static final PhotoAnnotations NOTHING_SAID =
+      new PhotoAnnotations(
+          null,
+          false,
+          null,
+          List.of(),
+          Framing.FOLLOWS,
+          null,
+          Choosing.OPEN,
+          StoryPhoto.Grouping.NONE);
 
   private Looks() {}
 

@@ -142,18 +142,7 @@ class PlacingCostTest {
                 new PixelBox(subject, 0, wide, 4000),
                 true,
                 List.of());
-    Candidate photo =
-        new Candidate(
-            "p",
-            new Pixels(6000, 4000),
-            null,
-            focus,
-            1,
-            null,
-            null,
-            null,
-            Candidate.PlacementHints.PLAIN,
-            null);
+    Candidate photo = alone(null, focus);
     // To show it whole on a card weighs more than anything here.
     HouseRules filling = PlacingCases.RULES.with(HouseRule.WHOLE_WEIGHT, 1000);
     assertThat(points(of(photo, PlacingCases.place("s", 4, 4), filling)))
@@ -173,14 +162,13 @@ class PlacingCostTest {
     Place square = PlacingCases.place("s", 4, 4);
     Candidate people = alone(null, apart);
     assertThat(points(of(people, square))).isCloseTo(small, within(1e-5));
-    assertThat(PlacingCost.showsWhole(people, square, PlacingCases.RULES)).isTrue();
+    assertThat(PrintCost.showsWhole(people, square, PlacingCases.RULES)).isTrue();
     Candidate kept = alone(new PixelBox(0, 0, 5000, 4000), Focus.NONE);
     assertThat(points(of(kept, square))).isCloseTo(small, within(1e-5));
-    assertThat(PlacingCost.showsWhole(kept, square, PlacingCases.RULES)).isTrue();
+    assertThat(PrintCost.showsWhole(kept, square, PlacingCases.RULES)).isTrue();
     // Nothing is cut that matters.
-    assertThat(PlacingCost.showsWhole(alone(null, Focus.NONE), square, PlacingCases.RULES))
-        .isFalse();
-    assertThat(PlacingCost.showsWhole(people, PlacingCases.place("w", 6, 4), PlacingCases.RULES))
+    assertThat(PrintCost.showsWhole(alone(null, Focus.NONE), square, PlacingCases.RULES)).isFalse();
+    assertThat(PrintCost.showsWhole(people, PlacingCases.place("w", 6, 4), PlacingCases.RULES))
         .isFalse();
   }
 
@@ -203,18 +191,7 @@ class PlacingCostTest {
     // A 4 × 4 shows 4 000 of 6 000 pixels, wherever it begins; the box spans 2 000 to 6 000, of
     // which the first 4 000 pixels show half, and no other beginning shows less.
     Focus focus = Focus.NONE.concealing(List.of(new PixelBox(2000, 0, 4000, 500)));
-    Candidate photo =
-        new Candidate(
-            "p",
-            new Pixels(6000, 4000),
-            null,
-            focus,
-            1,
-            null,
-            null,
-            null,
-            Candidate.PlacementHints.PLAIN,
-            null);
+    Candidate photo = alone(null, focus);
     assertThat(points(of(photo, PlacingCases.place("s", 4, 4))))
         .isCloseTo(100 / 3.0 + 75, within(1e-8));
   }

@@ -5,22 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
-import drumnest.core.photo.Choosing;
 import drumnest.core.photo.FileWords;
 import drumnest.core.photo.Fingerprint;
 import drumnest.core.photo.Focus;
-import drumnest.core.photo.Framing;
 import drumnest.core.photo.Lab;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
-import drumnest.core.photo.PhotoAnnotations;
+import drumnest.core.photo.Looks;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.Pixels;
-import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -42,15 +38,7 @@ class WeaknessTest {
         Focus.NONE,
         FileWords.NONE,
         null,
-        new PhotoAnnotations(
-            null,
-            false,
-            null,
-            List.of(),
-            Framing.FOLLOWS,
-            null,
-            Choosing.OPEN,
-            StoryPhoto.Grouping.NONE),
+        Looks.NOTHING_SAID,
         Duration.ZERO);
   }
 

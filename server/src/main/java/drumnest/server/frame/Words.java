@@ -182,8 +182,10 @@ public final class Words {
                 todo.add(
                     (seat.onTable() ? "Trimming it " : "Its crop ")
                         + cut
-                        + ". Use a place of another shape, draw a keep box, or show it whole on a"
-                        + " card."));
+                        + ". Use a place of another shape, "
+                        + (seat.onTable()
+                            ? "or draw a keep box."
+                            : "draw a keep box, or show it whole on a card.")));
     covers(seat.covers()).ifPresent(todo::add);
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();

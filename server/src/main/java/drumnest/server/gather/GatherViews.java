@@ -75,16 +75,17 @@ class GatherViews {
             .orElseThrow(
                 () -> new NotThereException("photo", "There is no photo “" + id + "” here."));
     HouseRules inForce = rules.rules();
-    List<PixelBox> covered = new ArrayList<>(photo.found().heads());
-    PixelBox keep = photo.keep() == null ? photo.found().subject() : photo.keep();
-    if (keep != null) {
-      covered.add(keep);
-    }
-    PixelBox whole = new PixelBox(0, 0, photo.pixels().w(), photo.pixels().h());
     Optional<PixelBox> quiet =
         details
             .findById(id)
-            .flatMap(map -> QuietArea.of(map.detail(), photo.pixels(), whole, covered, inForce));
+            .flatMap(
+                map ->
+                    QuietArea.of(
+                        map.detail(),
+                        photo.pixels(),
+                        PixelBox.whole(photo.pixels()),
+                        photo.notToBeCovered(),
+                        inForce));
     return new CloseView(
         Views.PixelBoxView.ofNullable(photo.found().subject()),
         photo.found().heads().stream().map(Views.PixelBoxView::ofNullable).toList(),

@@ -117,7 +117,8 @@ class Straightening {
     PhotoAnnotations before = came.withChoosing(came.choosing().withChoice(Choice.OUT));
     PhotoAnnotations said = snap(album, photo).annotations();
     PhotoAnnotations after = said.withKeep(null).withConcealed(List.of()).withOnTable(size);
-    if (said.takenAt() == null && snap.takenAt() != null) {
+    // It has no camera whose clock could be shifted.
+    if (snap.takenAt() != null && !snap.takenAt().equals(said.takenAt())) {
       after = after.withDate(snap.takenAt());
     }
     List<Change> changes = new ArrayList<>();
@@ -127,7 +128,7 @@ class Straightening {
         .ifPresent(
             slot -> {
               Holding held = album.held(slot);
-              changes.add(new Change.OfHolding(slot.id(), held, held.holdingPhoto(straight)));
+              changes.add(new Change.OfHolding(slot.id(), held, held.withPhoto(straight)));
             });
     changes.add(
         new Change.OfPhoto(photo, said, said.withChoosing(said.choosing().withChoice(Choice.OUT))));

@@ -274,21 +274,17 @@ class TicketViews {
 
   /** Where something may be stuck on a print of people. */
   private Optional<String> offTheHeads(PrintInPocket seat, AlbumPhoto photo, HouseRules rules) {
-    List<PixelBox> heads = photo.found().heads();
-    if (heads.isEmpty()) {
+    if (!photo.found().hasPeople()) {
       return Optional.empty();
     }
     Pixels picture = photo.pixels();
-    PixelBox seen =
-        seat.crop() == null ? new PixelBox(0, 0, picture.w(), picture.h()) : seat.crop().crop();
-    List<PixelBox> kept = new ArrayList<>(heads);
-    if (photo.keep() != null) {
-      kept.add(photo.keep());
-    }
     String free =
         details
             .findById(photo.id())
-            .flatMap(map -> QuietArea.of(map.detail(), picture, seen, kept, rules))
+            .flatMap(
+                map ->
+                    QuietArea.of(
+                        map.detail(), picture, seat.seen(picture), photo.notToBeCovered(), rules))
             .flatMap(quiet -> seat.onPrint(quiet, picture))
             .filter(box -> !box.size().tighter().isLessThan(rules.length(HouseRule.QUIET_LEAST)))
             .map(box -> free(box, rules) + " is free " + where(box, seat.print()))

@@ -8,6 +8,7 @@ import drumnest.core.place.FreePlacing;
 import drumnest.core.place.Place;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
+import drumnest.core.place.PrintCost;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.core.place.StoryPlacing;
 import drumnest.core.place.Weights;
@@ -165,7 +166,7 @@ class PlaceSum implements Sum {
         empty.add(slot.id());
         continue;
       }
-      CropWindow window = PlacingCost.window(photo, slot, problem.rules()).orElseThrow();
+      CropWindow window = PrintCost.window(photo, slot, problem.rules()).orElseThrow();
       Map<String, @Nullable Object> placement = Answers.open();
       placement.put("photo", photo.id());
       placement.put("slot", slot.id());
