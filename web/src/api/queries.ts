@@ -233,6 +233,23 @@ export function useWhy(
 }
 
 /** What would make room for a photo on a spread, of one version of the album. */
+/** A spread with these flaps open, of one version of the album. */
+export function useMotion(album: Album, open: string[]) {
+  const { id, version, spread } = album;
+  const has = [spread.left, spread.right].some((page) => page && page.flaps.length > 0);
+  return useQuery({
+    queryKey: ["motion", id, version, spread.number, open],
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/spreads/{spread}/motion", {
+          params: { path: { id, spread: spread.number }, query: { open } },
+        }),
+      ),
+    enabled: has,
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useRoom(id: number, version: number, photo: string, spread: number) {
   return useQuery({
     queryKey: ["room", id, version, photo, spread],

@@ -404,6 +404,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/flaps/add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addFlap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/flaps/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeFlap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/flaps/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removeFlap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/format": {
         parameters: {
             query?: never;
@@ -990,6 +1038,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["sidecar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/spreads/{spread}/motion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["motion"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1597,6 +1661,15 @@ export interface components {
             shapes: string;
             words: string;
         };
+        AddFlap: {
+            body?: string;
+            hinge?: string;
+            insert?: components["schemas"]["SizeRequest"];
+            photo?: string;
+            slot: string;
+            /** Format: int64 */
+            version: number;
+        };
         AddLeaf: {
             /** Format: int32 */
             at: number;
@@ -1646,6 +1719,7 @@ export interface components {
             /** Format: int32 */
             key: number;
             mat?: string;
+            outline?: components["schemas"]["Oval"] | components["schemas"]["Rounded"] | components["schemas"]["Straight"];
             shape: components["schemas"]["Grid"] | components["schemas"]["Mixed"] | components["schemas"]["Row"] | components["schemas"]["Single"];
         };
         BoxView: {
@@ -1694,6 +1768,12 @@ export interface components {
         };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
+        };
+        ChangeFlap: {
+            flap: string;
+            form: components["schemas"]["FlapForm"];
+            /** Format: int64 */
+            version: number;
         };
         ChapterBorder: {
             begins: boolean;
@@ -1752,6 +1832,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ClashView: {
+            a: string;
+            b: string;
+            cures: components["schemas"]["CureView"][];
+            severity: string;
+            text: string;
+        };
         Clock: {
             camera: string;
             shift: string;
@@ -1785,6 +1872,12 @@ export interface components {
         };
         Confirmation: {
             confirmed?: boolean;
+        };
+        CornerCutView: {
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            down: number;
         };
         CornerView: {
             /** Format: double */
@@ -1834,6 +1927,11 @@ export interface components {
             /** Format: int32 */
             toLook: number;
         };
+        CureView: {
+            flap: string;
+            form: components["schemas"]["FlapForm"];
+            text: string;
+        };
         Dated: {
             photo: string;
             takenAt: string;
@@ -1854,6 +1952,7 @@ export interface components {
             version: number;
         };
         DrawingView: {
+            covers?: components["schemas"]["ShareBoxView"][];
             paper: components["schemas"]["ShareBoxView"];
             shown: components["schemas"]["ShareBoxView"];
             turned: boolean;
@@ -1916,6 +2015,40 @@ export interface components {
             thickness: components["schemas"]["LengthView"];
             where?: components["schemas"]["WhereView"];
             words: string;
+        };
+        FlapForm: {
+            fixedTo?: string;
+            h: string;
+            hinge: string;
+            mount: string;
+            on?: string;
+            strip: string;
+            w: string;
+            x: string;
+            y: string;
+        };
+        FlapState: {
+            form: components["schemas"]["FlapForm"];
+            hindrances: string[];
+            id: string;
+            may: boolean;
+            open: boolean;
+            reach: string;
+        };
+        FlapView: {
+            body: string;
+            carrier?: string;
+            closed: components["schemas"]["BoxView"];
+            hinge: string;
+            id: string;
+            inside: components["schemas"]["SlotView"];
+            label: string;
+            /** Format: int32 */
+            level: number;
+            mount: string;
+            open: components["schemas"]["BoxView"];
+            outside: components["schemas"]["SlotView"];
+            strip: components["schemas"]["BoxView"];
         };
         Format: {
             format?: string;
@@ -2152,10 +2285,18 @@ export interface components {
              */
             is: "mixed";
         };
+        MotionView: {
+            clashes: components["schemas"]["ClashView"][];
+            flaps: components["schemas"]["FlapState"][];
+            open: string[];
+            order: string[];
+            seen: string[];
+        };
         MountView: {
             /** Format: int32 */
             block: number;
             box: components["schemas"]["BoxView"];
+            corner?: components["schemas"]["CornerCutView"];
             holds: string;
             /** Format: int32 */
             index: number;
@@ -2190,6 +2331,11 @@ export interface components {
         OfEphemera: {
             /** Format: int32 */
             ephemera: number;
+            /** Format: int64 */
+            version: number;
+        };
+        OfFlap: {
+            flap: string;
             /** Format: int64 */
             version: number;
         };
@@ -2239,6 +2385,16 @@ export interface components {
             /** Format: int32 */
             pocket: number;
         };
+        OutlineRequest: {
+            is: string;
+        };
+        Oval: Omit<components["schemas"]["OutlineRequest"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "oval";
+        };
         Owned: {
             /** Format: int32 */
             owned?: number;
@@ -2246,6 +2402,7 @@ export interface components {
         PageView: {
             box: components["schemas"]["BoxView"];
             caption: string;
+            flaps: components["schemas"]["FlapView"][];
             /** Format: int32 */
             key: number;
             /** Format: int32 */
@@ -2443,11 +2600,21 @@ export interface components {
         };
         RoomView: {
             drop?: string;
+            insert?: components["schemas"]["SizeView"];
             /** Format: double */
             points: number;
             slot?: string;
             text: string;
             way: string;
+        };
+        Rounded: Omit<components["schemas"]["OutlineRequest"], "is"> & {
+            radius?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "rounded";
         };
         Row: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             down?: boolean;
@@ -2672,9 +2839,11 @@ export interface components {
         SlotView: {
             aside?: string;
             box: components["schemas"]["BoxView"];
+            corner?: components["schemas"]["CornerCutView"];
             holds: string;
             id: string;
             inner: components["schemas"]["ShareBoxView"];
+            innerCorner?: components["schemas"]["CornerCutView"];
             kind: string;
             label: string;
             laid?: components["schemas"]["LaidView"];
@@ -2701,6 +2870,13 @@ export interface components {
             id: string;
             photos: string[];
             reason: string;
+        };
+        Straight: Omit<components["schemas"]["OutlineRequest"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "straight";
         };
         Straighten: {
             photo: string;
@@ -3508,6 +3684,93 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SetFlags"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    addFlap: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddFlap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    changeFlap: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeFlap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    removeFlap: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfFlap"];
             };
         };
         responses: {
@@ -4524,6 +4787,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenView"];
+                };
+            };
+        };
+    };
+    motion: {
+        parameters: {
+            query?: {
+                open?: string[];
+            };
+            header?: never;
+            path: {
+                id: number;
+                spread: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotionView"];
                 };
             };
         };

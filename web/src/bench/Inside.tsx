@@ -1,6 +1,7 @@
 import type { Drawing, Laid, Seat, Slot } from "../api/types";
 import { GreatSize, Measures } from "../ui/Measures";
 import { Picture } from "../ui/Picture";
+import { rounded } from "./corners";
 
 interface Props {
   slot: Slot;
@@ -25,11 +26,15 @@ export function Inside({ slot, seat, width }: Props) {
   return (
     <>
       {slot.kind === "mount" && inner.w < 1 && (
-        <span className="absolute inset-0 bg-[#e9eeec] outline-1 outline-[#b9c6c8] outline-solid" />
+        <span
+          className="absolute inset-0 bg-[#e9eeec] outline-1 outline-[#b9c6c8] outline-solid"
+          style={{ borderRadius: rounded(slot.corner) }}
+        />
       )}
       <span
-        className="absolute block"
+        className={`absolute block ${slot.innerCorner ? "overflow-hidden" : ""}`}
         style={{
+          borderRadius: rounded(slot.innerCorner),
           left: `${100 * inner.x}%`,
           top: `${100 * inner.y}%`,
           width: `${100 * inner.w}%`,
@@ -127,6 +132,19 @@ function Paper({
       ) : (
         <Picture photo={photo} shown={shown} large={large} />
       )}
+      {drawing.covers?.map((cover) => (
+        <span
+          key={`${cover.x} ${cover.y}`}
+          data-cover=""
+          className="absolute border border-[#8b9a9e] bg-[#fbfcfb]"
+          style={{
+            left: `${100 * cover.x}%`,
+            top: `${100 * cover.y}%`,
+            width: `${100 * cover.w}%`,
+            height: `${100 * cover.h}%`,
+          }}
+        />
+      ))}
     </span>
   );
 }

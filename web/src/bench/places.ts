@@ -1,4 +1,10 @@
-import type { Album, Line, Page, Slot } from "../api/types";
+import type { Album, Flap, Line, Page, Slot } from "../api/types";
+
+export interface PlacedFlap {
+  flap: Flap;
+  page: Page;
+  side: "left" | "right";
+}
 
 export interface PlacedSlot {
   slot: Slot;
@@ -8,12 +14,31 @@ export interface PlacedSlot {
 
 export const SIDES = ["left", "right"] as const;
 
-/** All slots of the open spread in reading order. */
+/** All slots of the open spread in reading order, those of its flaps among them. */
 export function slotsOf(album: Album): PlacedSlot[] {
   return SIDES.flatMap((side) => {
     const page = album.spread[side];
-    return page ? page.slots.map((slot) => ({ slot, page, side })) : [];
+    if (!page) {
+      return [];
+    }
+    const sides = page.flaps.flatMap((flap) => [flap.outside, flap.inside]);
+    return [...page.slots, ...sides]
+      .sort((a, b) => a.rank - b.rank)
+      .map((slot) => ({ slot, page, side }));
   });
+}
+
+/** The flaps of the open spread, the lowest of each page first. */
+export function flapsOf(album: Album): PlacedFlap[] {
+  return SIDES.flatMap((side) => {
+    const page = album.spread[side];
+    return page ? page.flaps.map((flap) => ({ flap, page, side })) : [];
+  });
+}
+
+/** The flap that a slot is a side of. */
+export function flapOf(slot: string) {
+  return /^(.+-m\d+)\.[12]$/.exec(slot)?.[1];
 }
 
 /** Where a slot begins on the spread, in inches from its top left corner. */
@@ -39,7 +64,7 @@ export function pegLabels(album: Album, line: Line): Map<string, Where> {
     ids.add(slot.id);
     if (slot.seat) {
       here.set(slot.seat.photo, {
-        label: `${page.leaf} ${page.side} ${slot.label.match(/\d+/)?.[0] ?? ""}`,
+        label: `${page.leaf} ${page.side} ${flapOf(slot.id) ? "f" : ""}${slot.label.match(/\d+/)?.[0] ?? ""}`,
         slot: slot.id,
         spread: album.spread.number,
       });

@@ -46,10 +46,14 @@ export function PrintForm({ album, onArrived }: Props) {
       throw new Refusal((await response.json()) as Problem, response.status);
     }
     const { photo } = (await response.json()) as { photo: string };
+    // What is refused leaves the form as it was; sent again, the same file is the same photo.
+    function refused(refusal: Refusal): never {
+      throw refusal;
+    }
     const size = { w: form.w, h: form.h };
-    await step("/api/albums/{id}/on-table", { photo, size }, setRefusal);
+    await step("/api/albums/{id}/on-table", { photo, size }, refused);
     if (form.takenAt) {
-      await step("/api/albums/{id}/date", { photo, takenAt: form.takenAt }, setRefusal);
+      await step("/api/albums/{id}/date", { photo, takenAt: form.takenAt }, refused);
     }
     return photo;
   }

@@ -1,5 +1,5 @@
 import type { Refusal } from "../api/client";
-import type { Anchor, Block, Shape } from "../api/types";
+import type { Anchor, Block, Outline, Shape } from "../api/types";
 import { ChoiceField, TextField } from "../ui/TextField";
 
 interface Props {
@@ -21,6 +21,11 @@ export function BlockFields({ block, others, refusal, onChange }: Props) {
         shape={block.shape}
         wrong={wrong}
         onChange={(shape) => onChange({ ...block, shape })}
+      />
+      <OutlineFields
+        outline={block.outline ?? { is: "straight" }}
+        wrong={wrong}
+        onChange={(outline) => onChange({ ...block, outline })}
       />
       {text("mat", "Mat shows each side")}
       <ChoiceField
@@ -146,6 +151,46 @@ function ShapeFields({ shape, wrong, onChange }: ShapeProps) {
       );
     }
   }
+}
+
+interface OutlineProps {
+  outline: Outline;
+  wrong: Wrong;
+  onChange: (outline: Outline) => void;
+}
+
+/** How each mount of a block is cut. */
+function OutlineFields({ outline, wrong, onChange }: OutlineProps) {
+  return (
+    <>
+      <ChoiceField
+        label="Cut"
+        value={outline.is}
+        onChange={(is) => {
+          if (is === "rounded") {
+            onChange({ is, radius: "1/4 in" });
+          } else {
+            onChange({ is: is === "oval" ? "oval" : "straight" });
+          }
+        }}
+        choices={[
+          ["straight", "straight"],
+          ["rounded", "round corners"],
+          ["oval", "round or oval"],
+        ]}
+      />
+      {outline.is === "rounded" ? (
+        <TextField
+          label="Corners, radius"
+          value={outline.radius ?? ""}
+          wrong={wrong("outline.radius")}
+          onChange={(radius) => onChange({ ...outline, radius })}
+        />
+      ) : (
+        <span aria-hidden="true" />
+      )}
+    </>
+  );
 }
 
 interface AnchorProps {

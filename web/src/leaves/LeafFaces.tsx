@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { useMetric } from "../api/queries";
 import type { LeafDetail, LeafSide, Mount } from "../api/types";
+import { rounded } from "../bench/corners";
 import { Inside } from "../bench/Inside";
 import { Rulers } from "../bench/Rulers";
 import { GreatSize, Measures } from "../ui/Measures";
@@ -133,6 +134,7 @@ function Face({ face, side, inch, across, down, metric, draft, chosen, onChoose 
                   data-face-slot={slot.id}
                   className={`absolute outline-1 outline-solid ${mount && chosen === mount.block ? "z-10 outline-2 outline-signal" : "outline-[#9fb0b4]"}`}
                   style={{
+                    borderRadius: rounded(slot.corner),
                     left: inch * Number(slot.box.x.in),
                     top: inch * Number(slot.box.y.in),
                     width: inch * Number(slot.box.w.in),
@@ -151,6 +153,20 @@ function Face({ face, side, inch, across, down, metric, draft, chosen, onChoose 
                 </div>
               );
             })}
+        {face.page.flaps.map(({ id, label, closed }) => (
+          <span
+            key={id}
+            className="pointer-events-none absolute flex items-end justify-end border-2 border-[#3b4cc0] border-dashed p-0.5 text-[11px] leading-none font-semibold text-[#3b4cc0]"
+            style={{
+              left: inch * Number(closed.x.in),
+              top: inch * Number(closed.y.in),
+              width: inch * Number(closed.w.in),
+              height: inch * Number(closed.h.in),
+            }}
+          >
+            <span className="bg-paper/85 px-1 py-0.5">{label}</span>
+          </span>
+        ))}
         {face.page.slots.length === 0 && !draft && (
           <p className="absolute inset-x-4 top-1/3 text-center text-[13px] text-pencil">
             Nothing planned on this side yet.
@@ -184,6 +200,7 @@ function MountBox({ mount, inch, chosen, onChoose }: MountProps) {
       onClick={onChoose}
       className={`absolute flex flex-col items-center justify-center overflow-hidden border text-center ${chosen ? "border-2 border-[#3b4cc0] bg-[#3b4cc0]/10" : "border-[#3b4cc0]/60 bg-[#3b4cc0]/5"}`}
       style={{
+        borderRadius: rounded(mount.corner),
         left: inch * Number(mount.box.x.in),
         top: inch * Number(mount.box.y.in),
         width,

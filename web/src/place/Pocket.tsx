@@ -1,5 +1,6 @@
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import type { Laid, Seat, Slot } from "../api/types";
+import { rounded } from "../bench/corners";
 import { useHand } from "../bench/hand";
 import { ASIDE, Inside } from "../bench/Inside";
 import { usePreview } from "../ticket/preview";
@@ -12,21 +13,25 @@ interface Props {
   top: number;
   width: number;
   height: number;
+  /** Whether it is see-through while nothing is in it. */
+  clear?: boolean;
+  /** Whether something lies over it, so that nothing can be laid there. */
+  covered?: boolean;
 }
 
 /** A pocket and the picture in it, as it will really be seen. */
-export function Pocket({ slot, left, top, width, height }: Props) {
+export function Pocket({ slot, left, top, width, height, clear, covered }: Props) {
   const hand = useHand();
   const preview = usePreview((state) => (state.ticket?.slot === slot.id ? state.ticket : null));
   const seat = preview?.seat ?? slot.seat;
   const looked = hand.slot === slot.id;
   const taken = hand.inHand?.slot === slot.id;
   const target = hand.inHand !== null && looked && !taken;
-  const drop = useDroppable({ id: slot.id });
+  const drop = useDroppable({ id: slot.id, disabled: covered ?? false });
   const aimed = drop.isOver || target;
   const drag = useDraggable({
     id: `slot:${slot.id}`,
-    disabled: seat ? seat.locked : !slot.laid || slot.laid.locked,
+    disabled: covered || (seat ? seat.locked : !slot.laid || slot.laid.locked),
     data: {
       photo: seat?.photo ?? null,
       slot: slot.id,
@@ -34,6 +39,8 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       ephemera: slot.laid?.ephemera ?? null,
     },
   });
+
+  const empty = clear && !seat && !slot.laid;
 
   return (
     <button
@@ -56,16 +63,23 @@ export function Pocket({ slot, left, top, width, height }: Props) {
       onFocus={() => {
         if (!looked) hand.lookAtSlot(slot.id);
       }}
-      className={`absolute touch-none bg-paper text-left outline-offset-[-2px] ${
+      className={`absolute touch-none text-left ${empty ? "bg-white/20" : "bg-paper"} outline-offset-[-2px] ${
         aimed
           ? "z-20 outline-[3px] outline-fold outline-dashed"
           : looked
             ? "z-20 outline-[3px] outline-signal outline-solid"
             : "outline-1 outline-[#c3cdcf] outline-solid"
       }`}
-      style={{ left, top, width, height, opacity: taken || drag.isDragging ? 0.55 : 1 }}
+      style={{
+        left,
+        top,
+        width,
+        height,
+        borderRadius: rounded(slot.corner),
+        opacity: taken || drag.isDragging ? 0.55 : 1,
+      }}
     >
-      <Inside slot={slot} seat={seat} width={width} />
+      {!empty && <Inside slot={slot} seat={seat} width={width} />}
       {seat && <Tags found={tags(seat)} />}
       {slot.laid && <Tags found={laidTags(slot.laid)} />}
     </button>

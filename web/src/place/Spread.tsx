@@ -3,8 +3,10 @@ import { Link } from "react-router";
 import { useMetric } from "../api/queries";
 import type { Album, Page } from "../api/types";
 import { useHand } from "../bench/hand";
-import { cornerOf, SIDES, slotsOf } from "../bench/places";
+import { cornerOf, flapOf, SIDES, slotsOf } from "../bench/places";
 import { Rulers } from "../bench/Rulers";
+import { FlapLayer } from "../movers/FlapLayer";
+import { useFlaps } from "../movers/useFlaps";
 import { Pocket } from "./Pocket";
 import { StillPage } from "./StillPage";
 
@@ -20,6 +22,7 @@ export function Spread({ album }: { album: Album }) {
   const { ref, inch } = useScale(inchesAcross, inchesDown);
   const inHand = useHand((hand) => hand.inHand);
   const metric = useMetric();
+  const { motion } = useFlaps(album);
 
   function place(page: Page, side: "left" | "right") {
     return {
@@ -93,7 +96,7 @@ export function Spread({ album }: { album: Album }) {
               </div>
             );
           })}
-          {slotsOf(album).map((placed) => {
+          {pocketsOf(album).map((placed) => {
             const [x, y] = cornerOf(placed, album);
             return (
               <Pocket
@@ -103,9 +106,11 @@ export function Spread({ album }: { album: Album }) {
                 top={inch * y}
                 width={inch * Number(placed.slot.box.w.in)}
                 height={inch * Number(placed.slot.box.h.in)}
+                covered={motion !== undefined && !motion.seen.includes(placed.slot.id)}
               />
             );
           })}
+          <FlapLayer album={album} inch={inch} />
           <div
             aria-hidden="true"
             className="pointer-events-none absolute top-0 w-3 bg-black/10 [mask-image:linear-gradient(to_right,transparent,black,transparent)]"
@@ -115,6 +120,11 @@ export function Spread({ album }: { album: Album }) {
       </div>
     </div>
   );
+}
+
+/** The places of the pages themselves. */
+function pocketsOf(album: Album) {
+  return slotsOf(album).filter(({ slot }) => !flapOf(slot.id));
 }
 
 /** Pixels to an inch, so that the spread fills the width and leaves room for what lies below it. */

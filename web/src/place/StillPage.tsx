@@ -1,4 +1,5 @@
 import type { Page } from "../api/types";
+import { rounded } from "../bench/corners";
 import { Inside } from "../bench/Inside";
 
 interface Props {
@@ -22,6 +23,7 @@ export function StillPage({ page, inch, caption = true }: Props) {
           key={slot.id}
           className="absolute outline-1 outline-[#c3cdcf] outline-solid"
           style={{
+            borderRadius: rounded(slot.corner),
             left: inch * Number(slot.box.x.in),
             top: inch * Number(slot.box.y.in),
             width: inch * Number(slot.box.w.in),
@@ -29,6 +31,20 @@ export function StillPage({ page, inch, caption = true }: Props) {
           }}
         >
           <Inside slot={slot} seat={slot.seat} width={inch * Number(slot.box.w.in)} />
+        </span>
+      ))}
+      {page.flaps.map(({ id, closed, outside }) => (
+        <span
+          key={id}
+          className="absolute bg-paper outline-1 outline-[#8fa3ab] outline-solid"
+          style={{
+            left: inch * Number(closed.x.in),
+            top: inch * Number(closed.y.in),
+            width: inch * Number(closed.w.in),
+            height: inch * Number(closed.h.in),
+          }}
+        >
+          <Inside slot={outside} seat={outside.seat} width={inch * Number(closed.w.in)} />
         </span>
       ))}
       <span className="absolute inset-0 bg-[#10262c]/[0.06]" />

@@ -12,7 +12,12 @@ import { useNotices } from "../ui/notices";
 const ASIDE: Partial<Record<Does, string>> = { words: "words", title: "title", empty: "empty" };
 
 /** The keys of the spread: going from pocket to pocket, moving, locking, turning, taking out. */
-export function usePlaceKeys(album: Album, placeAgain: () => void) {
+export function usePlaceKeys(
+  album: Album,
+  placeAgain: () => void,
+  openFlap: (slot: string) => void,
+  seen: string[] | undefined,
+) {
   const step = useStep(album.id);
   const hand = useHand();
   const turnBy = useTurnBy();
@@ -49,7 +54,13 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
     }
 
     function go(direction: string) {
-      const next = neighbour(album, slots, hand.slot, direction);
+      const next = neighbour(
+        album,
+        // What lies under a flap is gone to when that is open.
+        slots.filter(({ slot }) => !seen || seen.includes(slot.id)),
+        slots.find(({ slot }) => slot.id === hand.slot),
+        direction,
+      );
       if (next) {
         hand.lookAtSlot(next.slot.id);
         document.getElementById(`slot-${next.slot.id}`)?.focus({ preventScroll: true });
@@ -89,6 +100,8 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
           const aside = ASIDE[does];
           return { slot: current.id, aside: slotIn(now)?.aside === aside ? undefined : aside };
         });
+      } else if (current && does === "open-flap") {
+        openFlap(current.id);
       } else if (!current || !held) {
         return false;
       } else if (key === "Enter") {
@@ -159,17 +172,16 @@ export function usePlaceKeys(album: Album, placeAgain: () => void) {
     }
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [album, hand, step, speak, turnBy, placeAgain]);
+  }, [album, hand, step, speak, turnBy, placeAgain, openFlap, seen]);
 }
 
 /** The slot that lies next in a direction: the nearest whose middle is that way. */
 function neighbour(
   album: Album,
   slots: PlacedSlot[],
-  from: string | null,
+  here: PlacedSlot | undefined,
   key: string,
 ): PlacedSlot | undefined {
-  const here = slots.find(({ slot }) => slot.id === from);
   if (!here) {
     return slots[0];
   }

@@ -18,6 +18,11 @@ interface SizeOf {
   h: Length;
 }
 
+interface PlaceOf {
+  x: Length;
+  y: Length;
+}
+
 interface Placement {
   photo: string;
   slot: string;
@@ -42,7 +47,12 @@ export function SumAnswer({ answer, results }: Props) {
       <dl className="mt-4 border-b-2 border-ink">
         {others.map((result) => {
           const what = part(answer, result.path);
-          return what === undefined || what === null ? null : (
+          if (what === undefined || what === null) {
+            return null;
+          }
+          return result.kind === "sentences" ? (
+            <Sentences key={result.path} label={result.label} sentences={what as string[]} />
+          ) : (
             <div
               key={result.path}
               className="flex items-baseline justify-between gap-4 border-t border-hair py-1.5"
@@ -59,6 +69,23 @@ export function SumAnswer({ answer, results }: Props) {
         <div className="mt-5">
           <SumDrawing shapes={answer.drawing} />
         </div>
+      )}
+    </div>
+  );
+}
+
+/** What takes a line each. */
+function Sentences({ label, sentences }: { label: string; sentences: string[] }) {
+  return sentences.length === 0 ? null : (
+    <div className="border-t border-hair py-1.5">
+      <dt className="text-quiet">{label}</dt>
+      {sentences.slice(0, MOST_LISTED).map((sentence) => (
+        <dd key={sentence} className="font-semibold">
+          <Measures text={sentence} />
+        </dd>
+      ))}
+      {sentences.length > MOST_LISTED && (
+        <dd className="text-quiet">and {sentences.length - MOST_LISTED} more</dd>
       )}
     </div>
   );
@@ -140,6 +167,8 @@ export function said(result: Result, what: unknown): string {
       return listed((what as Length[]).map((length) => length.shown));
     case "sizes":
       return listed((what as SizeOf[]).map((size) => `${size.w.shown} × ${size.h.shown}`));
+    case "place":
+      return `${(what as PlaceOf).x.shown} across, ${(what as PlaceOf).y.shown} down`;
     case "share":
       return `${((what as number) * 100).toFixed(0)} %`;
     case "number":
@@ -151,7 +180,8 @@ export function said(result: Result, what: unknown): string {
         listed((what as Placement[]).map((each) => `${each.photo} in ${each.slot}`)) || "nobody"
       );
     case "names":
-      return listed(what as string[]) || "none";
+    case "sentences":
+      return listed((what as unknown[]).map(String)) || "none";
     case "word":
       return typeof what === "string" ? verdictWord(what) : missing(what as Record<string, number>);
     default:

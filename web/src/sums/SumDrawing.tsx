@@ -9,7 +9,19 @@ const LOOK: Record<Shape["kind"], { fill: string; stroke: string; dash?: string 
     dash: "4 3",
   },
   mark: { fill: "none", stroke: "var(--fold)" },
+  open: {
+    fill: "color-mix(in srgb, var(--fold) 10%, transparent)",
+    stroke: "var(--fold)",
+    dash: "6 3",
+  },
+  glue: {
+    fill: "color-mix(in srgb, var(--signal) 25%, transparent)",
+    stroke: "var(--signal)",
+  },
 };
+
+/** What has no width is a line. */
+const HAIR = 0.0001;
 
 /** The answer drawn to scale. */
 export function SumDrawing({ shapes }: { shapes: Shape[] }) {
@@ -30,8 +42,8 @@ export function SumDrawing({ shapes }: { shapes: Shape[] }) {
           key={`${shape.kind} ${shape.x} ${shape.y} ${shape.w} ${shape.h}`}
           x={shape.x}
           y={shape.y}
-          width={shape.w}
-          height={Math.max(shape.h, 0.0001)}
+          width={Math.max(shape.w, HAIR)}
+          height={Math.max(shape.h, HAIR)}
           fill={LOOK[shape.kind].fill}
           stroke={LOOK[shape.kind].stroke}
           strokeWidth="1.5"

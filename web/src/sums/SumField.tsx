@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Field } from "./definitions";
+import { LINES } from "./question";
 
 interface Props {
   field: Field;
@@ -27,7 +28,7 @@ export function SumField({ field, value, invalid, onChange }: Props) {
       </label>
     );
   }
-  const lines = ["boxes", "photos", "slots"].includes(field.kind);
+  const lines = LINES.includes(field.kind);
   const long = lines || field.kind === "text" || field.kind === "letters";
   const shared = {
     id,

@@ -6,7 +6,7 @@ import { isTyping } from "../ui/keys";
 import { lastPlace } from "../ui/lastPlace";
 import { Running } from "../ui/Running";
 import { type Field, SUMS, type SumDefinition } from "./definitions";
-import { question, type Written } from "./question";
+import { isAsked, question, type Written } from "./question";
 import { SendToTicket } from "./SendToTicket";
 import { part, SumAnswer } from "./SumAnswer";
 import { SumField } from "./SumField";
@@ -78,15 +78,17 @@ function OneSum({ sum }: { sum: SumDefinition }) {
           aria-label={sum.asks}
           onSubmit={(event) => event.preventDefault()}
         >
-          {sum.fields.map((field) => (
-            <SumField
-              key={field.path}
-              field={field}
-              value={written[field.path] ?? ""}
-              invalid={field === known ? wrong?.message : undefined}
-              onChange={(value) => setWritten({ ...written, [field.path]: value })}
-            />
-          ))}
+          {sum.fields
+            .filter((field) => isAsked(field, written))
+            .map((field) => (
+              <SumField
+                key={field.path}
+                field={field}
+                value={written[field.path] ?? ""}
+                invalid={field === known ? wrong?.message : undefined}
+                onChange={(value) => setWritten({ ...written, [field.path]: value })}
+              />
+            ))}
           <p className="col-span-2 text-[13px] text-quiet">
             {metric
               ? "Lengths as 108, 108 mm or 10.8 cm, or 4 1/4 and 4 in in inches."

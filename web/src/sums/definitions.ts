@@ -8,6 +8,7 @@ export type FieldKind =
   | "boxes"
   | "photos"
   | "slots"
+  | "flaps"
   | "letters";
 
 export interface Field {
@@ -18,6 +19,8 @@ export interface Field {
   /** What it is at first, as an example that works. */
   start: string;
   choices?: string[];
+  /** The field and what it must be for this one to be asked. */
+  when?: { path: string; is: string };
   /** What leaving it empty means. */
   empty?: string;
 }
@@ -33,6 +36,8 @@ export type ResultKind =
   | "word"
   | "placements"
   | "names"
+  | "sentences"
+  | "place"
   | "yes";
 
 export interface Result {
@@ -281,6 +286,212 @@ export const SUMS: SumDefinition[] = [
       { path: "placements", label: "Who goes where", kind: "placements" },
       { path: "unplaced", label: "Left out", kind: "names" },
       { path: "empty", label: "Empty", kind: "names" },
+    ],
+  },
+  {
+    name: "flaps",
+    title: "Flaps",
+    asks: "Where do flaps open to, and which are in each other's way?",
+    fields: [
+      ...size("spread", "Spread", "24", "12"),
+      {
+        path: "gutter",
+        label: "Gutter, from the left",
+        kind: "length",
+        start: "12",
+        empty: "none",
+      },
+      {
+        path: "flaps",
+        label:
+          "Flaps, one a line: name, left, top, width, height, hinge; then perhaps page, on another, or fixed to another",
+        kind: "flaps",
+        start: "a, 3, 4, 4, 6, top\nb, 3, 10, 4, 2, left\nc, 3, 4, 4, 6, right, fixed to a",
+      },
+    ],
+    results: [
+      { path: "clashes.length", label: "in each other's way", kind: "count" },
+      { path: "opens", label: "Open", kind: "sentences" },
+      { path: "minds", label: "Mind", kind: "sentences" },
+    ],
+  },
+  {
+    name: "chain",
+    title: "Chain",
+    asks: "How far does a chain of sleeves pull out, and where is each hinged?",
+    fields: [
+      ...size("sleeve", "Sleeve", "3", "4"),
+      { path: "links", label: "Sleeves", kind: "count", start: "3" },
+      {
+        path: "first",
+        label: "The lowest is hinged at the",
+        kind: "choice",
+        start: "left",
+        choices: ["left", "right"],
+      },
+    ],
+    results: [
+      { path: "reach", label: "pulled out", kind: "length" },
+      { path: "hinges", label: "Hinged at, the lowest first", kind: "names" },
+    ],
+  },
+  {
+    name: "waterfall",
+    title: "Waterfall",
+    asks: "How many cards go over a run, or how long a run do they need?",
+    fields: [
+      ...size("card", "Card", "4", "3"),
+      { path: "step", label: "Step", kind: "length", start: "3/4" },
+      { path: "count", label: "Cards", kind: "count", start: "4", empty: "give the run instead" },
+      { path: "run", label: "Run", kind: "length", start: "", empty: "give the cards instead" },
+    ],
+    results: [
+      { path: "count", label: "cards", kind: "count" },
+      { path: "run", label: "They run over", kind: "length" },
+      { path: "starts", label: "Each starts, from the free end", kind: "lengths" },
+      { path: "visible", label: "Shows of each, the lowest first", kind: "lengths" },
+      { path: "warning", label: "Mind", kind: "word" },
+    ],
+  },
+  {
+    name: "accordion",
+    title: "Accordion",
+    asks: "How is an accordion cut, scored and joined, and how are its faces read?",
+    fields: [
+      ...size("photo", "Photo", "4", "6"),
+      { path: "mat", label: "Mat, a side", kind: "length", start: "1/8", empty: "as usual" },
+      { path: "faces", label: "Faces", kind: "count", start: "7" },
+      ...size("sheet", "Sheet", "12", "12"),
+      { path: "overlap", label: "Tab, at least", kind: "length", start: "", empty: "as usual" },
+      {
+        path: "folds",
+        label: "Folds",
+        kind: "choice",
+        start: "upright",
+        choices: ["upright", "level"],
+      },
+      {
+        path: "half",
+        label: "Half of the page (level: left is the top)",
+        kind: "choice",
+        start: "right",
+        choices: ["right", "left"],
+      },
+    ],
+    results: [
+      { path: "panels", label: "panels", kind: "count" },
+      { path: "panel", label: "Panel", kind: "size" },
+      { path: "faces", label: "Faces", kind: "count" },
+      { path: "sheets", label: "Sheets", kind: "count" },
+      { path: "strip", label: "Strip, full", kind: "size" },
+      { path: "panelsPerStrip", label: "Panels on each strip", kind: "names" },
+      { path: "scores.0", label: "Score a strip at, from its free end", kind: "lengths" },
+      { path: "joinTab", label: "Tab between strips", kind: "length" },
+      { path: "anchorTab", label: "Tab to the page", kind: "length" },
+      { path: "besideMat.size", label: "Mat of the photo beside it", kind: "size" },
+      { path: "besideMat.fits", label: "That comes from the off-cut", kind: "yes" },
+      { path: "leafing", label: "Leafed: panel and side, left to right", kind: "sentences" },
+      { path: "pulledOut", label: "Pulled out flat", kind: "length" },
+      { path: "thickness", label: "Folded, all faces filled", kind: "length" },
+    ],
+  },
+  {
+    name: "foldout",
+    title: "Fold-out",
+    asks: "Is a sheet enough for a page with a flap, and what must be added?",
+    fields: [
+      ...size("page", "Page", "5", "8 3/8"),
+      { path: "flap", label: "Flap, width", kind: "length", start: "4 1/4" },
+      ...size("sheet", "Sheet", "12", "12"),
+      { path: "taken", label: "Cut from its width already", kind: "length", start: "5" },
+    ],
+    results: [
+      { path: "basePart", label: "of the page in one piece with the flap", kind: "length" },
+      { path: "onePiece", label: "All in one piece", kind: "yes" },
+      { path: "shortBy", label: "Missing", kind: "length", unless: "onePiece" },
+      { path: "extension", label: "Extension", kind: "size" },
+      {
+        path: "extensionFromOffcut",
+        label: "It comes from the off-cut",
+        kind: "yes",
+        unless: "onePiece",
+      },
+      { path: "score", label: "Score, from the flap's edge", kind: "length" },
+      { path: "opened", label: "Opened", kind: "length" },
+      { path: "clearsBinding", label: "The flap clears the binding", kind: "yes" },
+    ],
+  },
+  {
+    name: "doors",
+    title: "Doors",
+    asks: "How large are the leaves of a door, and where do they come down?",
+    fields: [
+      { path: "span.x", label: "Hole, from the left", kind: "length", start: "3" },
+      { path: "span.y", label: "Hole, from the top", kind: "length", start: "2" },
+      ...size("span", "Hole with its gaps", "6 1/4", "4"),
+      {
+        path: "kind",
+        label: "Door",
+        kind: "choice",
+        start: "double",
+        choices: ["single", "double"],
+      },
+      {
+        path: "opens",
+        label: "Opens to the",
+        kind: "choice",
+        start: "left",
+        choices: ["left", "right", "up", "down"],
+        when: { path: "kind", is: "single" },
+      },
+    ],
+    results: [
+      { path: "leaves.0.size", label: "a leaf", kind: "size" },
+      { path: "leaves.0.open", label: "Open, it lies at", kind: "place" },
+      { path: "leaves.1.size", label: "The other", kind: "size" },
+      { path: "leaves.1.open", label: "Open, that lies at", kind: "place" },
+    ],
+  },
+  {
+    name: "pocket",
+    title: "Pull-out",
+    asks: "How wide is the pocket of a folded pull-out?",
+    fields: [
+      ...size("insert", "Folded", "3", "4"),
+      { path: "pages", label: "Layers", kind: "count", start: "6" },
+      { path: "card", label: "Card, thickness", kind: "length", start: "", empty: "as usual" },
+      { path: "play", label: "Play, a side", kind: "length", start: "", empty: "as usual" },
+    ],
+    results: [
+      { path: "flatWidth", label: "wide, lying flat", kind: "length" },
+      { path: "thickness", label: "Thick, without its folds", kind: "length" },
+    ],
+  },
+  {
+    name: "tuck",
+    title: "Tuck spot",
+    asks: "Does a card tuck behind a photo, and where is its stop?",
+    fields: [
+      ...size("photo", "Photo", "4", "6"),
+      ...size("card", "Card", "3", "4"),
+      { path: "visible", label: "Shows of the card", kind: "length", start: "1" },
+      { path: "rail.w", label: "Tape, width", kind: "length", start: "1/4" },
+      { path: "rail.thickness", label: "Tape, thickness", kind: "length", start: ".004" },
+      { path: "play", label: "Play, a side", kind: "length", start: "", empty: "as usual" },
+      {
+        path: "cardThickness",
+        label: "Card, thickness",
+        kind: "length",
+        start: "",
+        empty: "as usual",
+      },
+    ],
+    results: [
+      { path: "stopBelowTop", label: "from the top edge to the stop", kind: "length" },
+      { path: "fits", label: "It fits", kind: "yes" },
+      { path: "trimCardTo", label: "Trim the card's width to", kind: "length" },
+      { path: "stopFits", label: "The stop is covered", kind: "yes" },
+      { path: "layers", label: "Layers of tape", kind: "count" },
     ],
   },
   {

@@ -1,4 +1,4 @@
-import type { Field } from "./definitions";
+import type { Field, FieldKind } from "./definitions";
 
 export type Written = Record<string, string>;
 
@@ -11,15 +11,23 @@ export function question(
   const whole: Record<string, unknown> = {};
   for (const field of fields) {
     const text = written[field.path] ?? "";
-    if (text.trim() !== "" || field.kind === "flag" || LINES.includes(field.kind)) {
+    if (
+      isAsked(field, written) &&
+      (text.trim() !== "" || field.kind === "flag" || LINES.includes(field.kind))
+    ) {
       put(whole, field.path.split("."), value(field, text, metric));
     }
   }
   return whole;
 }
 
+/** Whether a field has a meaning with what is written in the others. */
+export function isAsked({ when }: Field, written: Written) {
+  return !when || written[when.path] === when.is;
+}
+
 /** What is written a line each. */
-const LINES = ["boxes", "photos", "slots"];
+export const LINES: FieldKind[] = ["boxes", "photos", "slots", "flaps"];
 
 function lines(text: string) {
   return text
@@ -64,6 +72,8 @@ function value(field: Field, text: string, metric: boolean): unknown {
         w: inUnits(w, metric),
         h: inUnits(h, metric),
       }));
+    case "flaps":
+      return lines(text).map((parts) => flap(parts, metric));
     case "letters":
       return Object.fromEntries(
         text.split(",").map((part) => {
@@ -77,6 +87,29 @@ function value(field: Field, text: string, metric: boolean): unknown {
     default:
       return text;
   }
+}
+
+/** A flap: its name, its box, its hinge, and what it lies on or is fixed to, in any order. */
+function flap(
+  [id = "", x = "", y = "", w = "", h = "", hinge = "", ...more]: string[],
+  metric: boolean,
+) {
+  const rest = more.map((part) => {
+    const other = /^(on|fixed to)\s+(.+)$/i.exec(part);
+    if (other) {
+      return [other[1]?.toLowerCase() === "on" ? "on" : "fixedTo", other[2]];
+    }
+    return ["mount", part.toLowerCase()];
+  });
+  return {
+    id,
+    x: inUnits(x, metric),
+    y: inUnits(y, metric),
+    w: inUnits(w, metric),
+    h: inUnits(h, metric),
+    hinge: hinge.toLowerCase(),
+    ...Object.fromEntries(rest),
+  };
 }
 
 /** A number without a unit is meant in the units of the house; sums take it for inches. */

@@ -5,7 +5,7 @@ import type { Problem } from "../api/types";
 import { useRun } from "../ui/useRun";
 
 export interface Shape {
-  kind: "room" | "piece" | "cover" | "mark";
+  kind: "room" | "piece" | "cover" | "mark" | "open" | "glue";
   x: number;
   y: number;
   w: number;

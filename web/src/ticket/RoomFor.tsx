@@ -29,6 +29,21 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 />
               </>
             )}
+            {way.way === "sleeve" && way.slot && (
+              <>
+                {" "}
+                <Act
+                  name="Put it there"
+                  onDo={() =>
+                    step("/api/albums/{id}/flaps/add", {
+                      slot: way.slot ?? "",
+                      insert: way.insert && { w: way.insert.w.exact, h: way.insert.h.exact },
+                      photo: photo.id,
+                    })
+                  }
+                />
+              </>
+            )}
             {way.drop && (
               <>
                 {" "}

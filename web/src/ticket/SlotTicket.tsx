@@ -2,6 +2,7 @@ import { useMetric } from "../api/queries";
 import type { Album, Size, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
 import { slotsOf } from "../bench/places";
+import { FlapTicket } from "../movers/FlapTicket";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { VerdictMark, verdictWord } from "../ui/VerdictMark";
@@ -65,7 +66,9 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             <Measures text={`${ticket.reveal.w.text}, ${ticket.reveal.h.text} a side`} />
           </Row>
         )}
-        {ticket.kind === "pocket" && <OpeningField album={album} ticket={ticket} />}
+        {(ticket.kind === "pocket" || (ticket.kind !== "mount" && ticket.known !== "mount")) && (
+          <OpeningField album={album} ticket={ticket} />
+        )}
         {ticket.marks.map((mark) => (
           <Row key={mark.edge} name={mark.edge === "left" ? "Left edge at" : "Top edge at"}>
             <Measures text={mark.at.text} />
@@ -88,6 +91,7 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
         )}
         {photo && <OnTable album={album} photo={photo} />}
       </dl>
+      {!held && <FlapTicket album={album} slot={ticket.slot} />}
       {photo && seat && !held ? (
         <WhyHere album={album} ticket={ticket} />
       ) : (

@@ -9,6 +9,13 @@ export function VerdictMark({ verdict }: { verdict: string }) {
 
 function mark(verdict: string) {
   switch (verdict) {
+    case "on-a-card":
+      return (
+        <g fill="none" stroke="var(--fits)">
+          <rect x="2" y="2" width="16" height="16" strokeWidth="2" />
+          <rect x="5" y="7" width="10" height="6" fill="var(--fits)" stroke="none" />
+        </g>
+      );
     case "snug":
     case "covers":
       return (
@@ -60,6 +67,7 @@ function mark(verdict: string) {
 const WORDS: Record<string, string> = {
   snug: "Snug",
   covers: "Covers its mount",
+  "on-a-card": "Whole on a card",
   tight: "Tight",
   loose: "Loose",
   "too-big": "Too big",

@@ -21,6 +21,7 @@ export type Does =
   | "hero"
   | "private"
   | "flap"
+  | "open-flap"
   | "keep-box"
   | "crop"
   | "conceal"
@@ -144,6 +145,12 @@ export const KEYS: KeyRow[] = [
     meaning: "draw what must not be seen, or again what must stay",
   },
   { does: "flap", keys: ["f"], where: ["gather"], meaning: "fine behind a flap" },
+  {
+    does: "open-flap",
+    keys: ["f"],
+    where: ["place"],
+    meaning: "flap: open or close it; over a place that has none, put one",
+  },
   {
     does: "keep-box",
     keys: ["b"],

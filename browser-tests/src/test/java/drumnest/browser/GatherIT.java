@@ -164,10 +164,14 @@ class GatherIT {
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("In and out")).click();
     button("Add a print that lies on the table").click();
     page.getByLabel("What is on it").fill("A snap of it");
-    page.getByLabel("Width, as it is seen").fill("4");
+    page.getByLabel("Width, as it is seen").fill("four");
     page.getByLabel("Height").fill("6");
     page.getByLabel("A snap of it, if you have one")
         .setInputFiles(Pictures.write(files.resolve("snap.jpg"), 400, 600, 3, null));
+    button("Add print").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("four");
+    assertThat(page.getByLabel("What is on it")).hasValue("A snap of it");
+    page.getByLabel("Width, as it is seen").fill("4");
     button("Add print").click();
     assertThat(page.locator("[data-tile]")).hasCount(2);
   }

@@ -197,11 +197,17 @@ class LeavesIT {
     assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
     assertThat(button("Keep these places")).isDisabled();
     page.getByLabel("Total width").fill("6 in");
+    page.getByLabel("Cut", exactly()).selectOption("rounded");
+    page.getByLabel("Corners, radius").fill("3 in");
+    assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("can be rounded at most by");
+    page.getByLabel("Corners, radius").fill("1/4 in");
     button("Keep these places").click();
     assertThat(button("Keep these places")).hasCount(0);
     page.reload();
     leaves().nth(2).click();
     assertThat(page.locator("[data-face-slot]")).hasCount(4);
+    assertThat(page.locator("[data-face-slot$='-2.1']"))
+        .hasAttribute("style", Pattern.compile("border-radius"));
 
     Download pdf =
         page.waitForDownload(

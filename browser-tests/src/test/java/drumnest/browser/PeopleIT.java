@@ -2,19 +2,35 @@ package drumnest.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import java.util.zip.DeflaterOutputStream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageTypeSpecifier;
+import javax.imageio.ImageWriter;
+import javax.imageio.metadata.IIOMetadata;
+import javax.imageio.metadata.IIOMetadataNode;
+import javax.imageio.stream.ImageOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -50,11 +66,14 @@ class PeopleIT {
     tiles().first().click();
   }
 
-  private Path heic(String name) throws IOException, InterruptedException {
+  private Path heic(String name, Path from, String... options)
+      throws IOException, InterruptedException {
     Path to = files.resolve(name);
+    List<String> command = new ArrayList<>(List.of("heif-enc", "-o", to.toString()));
+    command.addAll(List.of(options));
+    command.add(from.toString());
     Process encoder =
-        new ProcessBuilder(
-                "heif-enc", "-o", to.toString(), PEOPLE.resolve("sample1.jpg").toString())
+        new ProcessBuilder(command)
             .redirectErrorStream(true)
             .redirectOutput(files.resolve("said").toFile())
             .start();
@@ -66,7 +85,7 @@ class PeopleIT {
   @Test
   void a_phone_picture_comes_in_is_placed_and_stands_in_the_list_of_prints() throws Exception {
     Path broken = files.resolve("broken.heic");
-    byte[] whole = Files.readAllBytes(heic("phone.heic"));
+    byte[] whole = Files.readAllBytes(heic("phone.heic", PEOPLE.resolve("sample1.jpg")));
     Files.write(broken, java.util.Arrays.copyOf(whole, 2_000));
     ALBUM.bring(files.resolve("phone.heic"), broken);
     assertThat(tiles()).hasCount(1);
@@ -81,6 +100,67 @@ class PeopleIT {
     assertThat(page.getByText("Every photo has a place")).isVisible();
     page.navigate(app.address() + "/albums/1/make");
     assertThat(page.getByText("phone.heic").first()).isVisible();
+  }
+
+  /** Source of the matrix: CSS Color Module Level 4, Display P3 to sRGB, both linear. */
+  @Test
+  void wider_colours_of_a_phone_are_brought_to_those_that_are_printed() throws Exception {
+    BufferedImage plain = new BufferedImage(64, 64, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = plain.createGraphics();
+    g.setColor(new Color(180, 110, 70));
+    g.fillRect(0, 0, 64, 64);
+    g.dispose();
+    ALBUM.bring(heic("wide.heic", withProfile(plain, "Display P3"), "-q", "100"));
+    String photo = tiles().first().getAttribute("data-tile");
+    byte[] whole = page.request().get(app.address() + "/api/photos/" + photo + "/whole").body();
+    Color seen = new Color(ImageIO.read(new ByteArrayInputStream(whole)).getRGB(32, 32));
+    double[] wide = {linear(180), linear(110), linear(70)};
+    assertThat((double) seen.getRed())
+        .isCloseTo(written(1.2249 * wide[0] - 0.2249 * wide[1]), within(3.0));
+    assertThat((double) seen.getGreen())
+        .isCloseTo(written(-0.0420 * wide[0] + 1.0420 * wide[1]), within(3.0));
+    assertThat((double) seen.getBlue())
+        .isCloseTo(written(-0.0197 * wide[0] - 0.0786 * wide[1] + 1.0979 * wide[2]), within(3.0));
+  }
+
+  /**
+   * A picture that says of its colours what a profile of this name says; all else of it is sRGB.
+   */
+  private Path withProfile(BufferedImage picture, String name) throws IOException {
+    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
+    String described = "(lcms internal)";
+    int at = new String(profile, StandardCharsets.ISO_8859_1).indexOf(described);
+    byte[] padded = Arrays.copyOf(name.getBytes(StandardCharsets.US_ASCII), described.length());
+    System.arraycopy(padded, 0, profile, at, padded.length);
+    ByteArrayOutputStream deflated = new ByteArrayOutputStream();
+    try (DeflaterOutputStream out = new DeflaterOutputStream(deflated)) {
+      out.write(profile);
+    }
+    IIOMetadataNode chunk = new IIOMetadataNode("iCCP");
+    chunk.setAttribute("profileName", name);
+    chunk.setAttribute("compressionMethod", "deflate");
+    chunk.setUserObject(deflated.toByteArray());
+    IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
+    root.appendChild(chunk);
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+    IIOMetadata said = writer.getDefaultImageMetadata(new ImageTypeSpecifier(picture), null);
+    said.mergeTree("javax_imageio_png_1.0", root);
+    Path png = files.resolve("profiled.png");
+    try (ImageOutputStream out = ImageIO.createImageOutputStream(png.toFile())) {
+      writer.setOutput(out);
+      writer.write(new IIOImage(picture, null, said));
+    }
+    writer.dispose();
+    return png;
+  }
+
+  private static double linear(int written) {
+    double c = written / 255.0;
+    return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+  }
+
+  private static double written(double linear) {
+    return 255 * (linear <= 0.0031308 ? linear * 12.92 : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055);
   }
 
   @Test

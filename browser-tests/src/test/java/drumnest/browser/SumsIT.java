@@ -40,7 +40,15 @@ class SumsIT {
         "title   | 7 1/8          | 6 − 7 1/8 = -1 1/8",
         "visible | 52 %           | 80.00 − 38.75 sq in",
         "place   | 3              | 3 of 3 placed",
-        "paper   | 216.3          | 216.33 g/m²"
+        "paper   | 216.3          | 216.33 g/m²",
+        "flaps   | 0              | nothing is in the way of anything",
+        "chain   | 9              | 3 × 3 = 9",
+        "waterfall | 4            | 3 + 3 × 3/4 = 5 1/4",
+        "accordion | 4            | (7 + 1) ÷ 2 = 4 panels of 4 1/4 × 6 1/4",
+        "foldout | 2 3/4          | 5 + 4 1/4 = 9 1/4 of 7",
+        "doors   | 3 1/8 × 4      | 6 1/4 ÷ 2 = 3 1/8",
+        "pocket  | ~3 3/16        | 3 + 6 × ",
+        "tuck    | 3              | 4 − 1 = 3 to the stop"
       })
   void every_sum_answers_its_example_with_its_working(String name, String great, String working) {
     Page page = sum(name, 1280, 800);

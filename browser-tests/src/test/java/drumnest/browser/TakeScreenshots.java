@@ -5,6 +5,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
@@ -45,7 +46,7 @@ public final class TakeScreenshots {
         1280,
         ColorScheme.LIGHT,
         TakeScreenshots::chooseAPocket);
-    wide(album + "place?spread=3", "place-small-leaf", page -> {});
+    wide(album + "place?spread=3", "movers", TakeScreenshots::openTheFlap);
     wide(album + "plans", "plans", TakeScreenshots::proposeForAll);
     wide(album + "gather", "gather", page -> {});
     wide(
@@ -72,13 +73,20 @@ public final class TakeScreenshots {
         });
     wide(album + "make", "make", page -> {});
     take(album + "make", "make-phone", 390, 844, ColorScheme.LIGHT, page -> {});
-    wide(address + "/sums/row", "sums", page -> {});
+    wide(address + "/sums/accordion", "sums", page -> {});
     take(address + "/sums/fit", "sums-phone", 390, 844, ColorScheme.LIGHT, page -> {});
   }
 
   private static void chooseAPocket(Page page) {
     page.locator("[data-slot='2-front-5']").click();
     page.locator("[data-headline][title^='2 7/8']").waitFor();
+  }
+
+  private static void openTheFlap(Page page) {
+    page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open flap 1")).click();
+    page.locator("[data-flap][data-open]").waitFor();
+    page.getByText("a clear sleeve, hinged at the right").waitFor();
   }
 
   private static void proposeForAll(Page page) {

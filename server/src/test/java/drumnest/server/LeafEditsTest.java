@@ -2,8 +2,10 @@ package drumnest.server;
 
 import static drumnest.server.RunningServer.held;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDateTime;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
@@ -192,6 +194,48 @@ class LeafEditsTest {
         .noneMatch(slot -> slot.contains("-2."));
     SERVER.step("undo", Map.of()).is(200);
     assertThat(held(SERVER.album(2))).isEqualTo(placed);
+  }
+
+  private static JsonNode mountOf(String photo, Map<String, Object> outline) {
+    int key = add("plain-12x12", 3);
+    Map<String, Object> block = new HashMap<>(single("4", "3", "middle"));
+    block.put("mat", "1/8");
+    block.put("outline", outline);
+    Map<String, Object> plan = Map.of("leaf", key, "side", "front", "blocks", List.of(block));
+    SERVER.step("leaves/plan", plan).is(200);
+    SERVER.step("put", Map.of("photo", photo, "slot", key + "-front-1.1")).is(200);
+    return SERVER.get("/api/albums/1/leaves/" + key).is(200).json().get("front");
+  }
+
+  @Test
+  void mounts_are_cut_oval_or_with_round_corners_and_the_trim_list_says_so() {
+    List<String> photos = List.copyOf(held(SERVER.album()).values());
+    JsonNode oval = mountOf(photos.get(0), Map.of("is", "oval"));
+    assertThat(oval.at("/blocks/0/outline/is").stringValue()).isEqualTo("oval");
+    assertThat(oval.at("/page/slots/0/corner/across").doubleValue()).isEqualTo(0.5);
+    JsonNode rounded = mountOf(photos.get(1), Map.of("is", "rounded", "radius", "1/4"));
+    assertThat(rounded.at("/blocks/0/outline/radius").stringValue()).isEqualTo("1/4");
+    // 1/4 of 4 × 3, and inside the mat 1/8 of 3 3/4 × 2 3/4.
+    assertThat(rounded.at("/page/slots/0/corner/across").doubleValue()).isEqualTo(0.0625);
+    assertThat(rounded.at("/page/slots/0/innerCorner/down").doubleValue())
+        .isCloseTo(0.125 / 2.75, within(1e-6));
+    assertThat(SERVER.get("/api/albums/1/trims.csv").is(200).text())
+        .contains("cut it to the oval within that", "round its corners by 1/8");
+  }
+
+  @Test
+  void corners_that_are_too_round_for_their_mount_say_how_round_they_may_be() {
+    int key = add("plain-12x12", 3);
+    Map<String, Object> block = new HashMap<>(single("4", "3", "middle"));
+    block.put("outline", Map.of("is", "rounded", "radius", "2"));
+    JsonNode refused =
+        SERVER
+            .step("leaves/plan", Map.of("leaf", key, "side", "front", "blocks", List.of(block)))
+            .is(400)
+            .json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("block 1.outline.radius");
+    assertThat(refused.get("detail").stringValue())
+        .isEqualTo("The corners of block 1 can be rounded at most by 1 1/2.");
   }
 
   @Test

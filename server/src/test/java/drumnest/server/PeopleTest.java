@@ -114,6 +114,7 @@ class PeopleTest {
     JsonNode ticket = ticket(NARROW);
     assertThat(ticket.at("/seat/whole").booleanValue()).isTrue();
     assertThat(ticket.at("/seat/cuts").isMissingNode()).isTrue();
+    assertThat(ticket.get("verdict").stringValue()).isEqualTo("on-a-card");
     assertThat(ticket.get("kept").stringValue()).isEqualTo("100 %");
     assertThat(ticket.get("todo").get(0).stringValue())
         .startsWith("Print 2 1/2 × ")

@@ -33,8 +33,13 @@ class RoomsTest {
   }
 
   private static final String[] STAGES = {
-    "..server.gather..", "..server.leaves..", "..server.place..",
-    "..server.make..", "..server.shelf..", "..server.sums.."
+    "..server.gather..",
+    "..server.leaves..",
+    "..server.place..",
+    "..server.movers..",
+    "..server.make..",
+    "..server.shelf..",
+    "..server.sums.."
   };
 
   @ArchTest

@@ -445,10 +445,11 @@ public final class AlbumModel {
     return story.chapters();
   }
 
-  /**
-   * The slot under which the opening of a pocket is kept: both sides of a shared pocket have one.
-   */
+  /** The slot under which the opening of a pocket or sleeve is kept: both its sides have one. */
   public static String openingKey(Slot slot) {
+    if (slot.kind() == Slot.Kind.INSIDE) {
+      return FlapNames.outside(slot.flap().orElseThrow());
+    }
     boolean front = slot.leaf().face(slot.side()) == Side.FRONT;
     return front ? slot.id() : slot.leaf().otherSideOf(slot).orElse(slot.id());
   }
@@ -461,10 +462,12 @@ public final class AlbumModel {
 
   /** The opening of a slot: measured in this leaf, or on its kind, or known, or as usual. */
   public Opening opening(Slot slot) {
-    if (slot.kind() == Slot.Kind.MOUNT) {
+    boolean ofPage = slot.kind().isOfPage();
+    if (slot.kind() == Slot.Kind.MOUNT || !ofPage && slot.knownOpening() != null) {
       return Opening.mount(slot.takes());
     }
-    Size measured = ownOpening(slot).orElseGet(() -> supplies.openings().get(typePocket(slot)));
+    Size measured =
+        ownOpening(slot).orElseGet(() -> ofPage ? supplies.openings().get(typePocket(slot)) : null);
     if (measured != null) {
       return Opening.measured(measured);
     }
@@ -536,6 +539,7 @@ public final class AlbumModel {
             photo.focus(),
             photo.onTable(),
             slot.takes(),
+            slot.printOutline(),
             opening(slot),
             turned,
             whole),

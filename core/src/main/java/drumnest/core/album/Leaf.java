@@ -3,12 +3,9 @@ package drumnest.core.album;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.measure.Turn;
 import drumnest.core.stock.LeafType;
-import drumnest.core.stock.Pocket;
 import drumnest.core.stock.PocketPattern;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,8 +21,8 @@ import java.util.Optional;
  * @param type what kind of leaf it is
  * @param turned whether it was turned over, so that its first face is the back
  * @param drop how far its top edge lies below that of the album's page
- * @param plan the mounts on its first face; only on a page without pockets
- * @param reversePlan the mounts on its second face
+ * @param plan what is planned on its first face
+ * @param reversePlan what is planned on its second face
  */
 public record Leaf(
     int key,
@@ -35,10 +32,6 @@ public record Leaf(
     Length drop,
     PagePlan plan,
     PagePlan reversePlan) {
-
-  private static final Comparator<Mount> READING =
-      Comparator.comparing((Mount mount) -> mount.box().y())
-          .thenComparing(mount -> mount.box().x());
 
   /** A leaf as it comes from the shelf. */
   public static Leaf of(int key, int number, LeafType type) {
@@ -59,7 +52,7 @@ public record Leaf(
     return turned ? face.other() : face;
   }
 
-  /** The mounts planned on a face. */
+  /** What is planned on a face. */
   public PagePlan plan(Side face) {
     return face == Side.FRONT ? plan : reversePlan;
   }
@@ -77,13 +70,9 @@ public record Leaf(
    * @param before how many slots come before these in the album
    */
   public List<Slot> slots(Side side, int before) {
-    Side face = face(side);
     // Slots are called after their face, so that turning the leaf over takes its things along.
-    PageSide page = new PageSide(this, side);
-    String name = new PageSide(this, face).id();
-    return type.pattern() == null
-        ? mounts(page, name, plan(face).mounts(), before)
-        : pockets(page, name, pattern(face).orElseThrow(), before);
+    String name = new PageSide(this, face(side)).id();
+    return new PageSlots(this, side, name).inOrder(before);
   }
 
   /** Its slots on the front, then those on the back. */
@@ -93,53 +82,10 @@ public record Leaf(
     return slots;
   }
 
-  private static List<Slot> pockets(PageSide page, String name, PocketPattern pattern, int before) {
-    List<Slot> slots = new ArrayList<>();
-    for (Pocket pocket : pattern.pockets()) {
-      int number = slots.size() + 1;
-      slots.add(
-          new Slot(
-              name + "-" + number,
-              page,
-              number,
-              pocket.box(),
-              Turn.NONE,
-              Slot.Kind.POCKET,
-              pocket.named(),
-              pocket.ruled() ? pocket.box().size() : null,
-              Length.ZERO,
-              Holds.PHOTO,
-              before + number));
-    }
-    return slots;
-  }
-
-  private static List<Slot> mounts(PageSide page, String name, List<Mount> mounts, int before) {
-    List<Slot> slots = new ArrayList<>();
-    for (Mount mount : mounts.stream().sorted(READING).toList()) {
-      int number = slots.size() + 1;
-      Box box = mount.box();
-      slots.add(
-          new Slot(
-              name + "-" + mount.block() + "." + mount.index(),
-              page,
-              number,
-              box,
-              Turn.NONE,
-              Slot.Kind.MOUNT,
-              box.inset(mount.mat()).size(),
-              box.size(),
-              mount.mat(),
-              mount.holds(),
-              before + number));
-    }
-    return slots;
-  }
-
   /** The slot that is the other side of the same pocket; none where sides share nothing. */
   public Optional<String> otherSideOf(Slot slot) {
     PocketPattern pattern = type.pattern();
-    if (pattern == null || !type.shared()) {
+    if (pattern == null || !type.shared() || slot.kind() != Slot.Kind.POCKET) {
       return Optional.empty();
     }
     Side face = face(slot.side());

@@ -1,15 +1,19 @@
 package drumnest.core.album;
 
 import drumnest.core.measure.Length;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
- * How thick a leaf is: at its thickest place, and its protector. Source: common practice, no
- * source; the materials are the maker's.
+ * How thick a leaf is: at its thickest place with the flaps that lie on it, and its protector.
+ * Source: common practice, no source; the materials are the maker's.
  *
- * @param ply one ply of a protector
- * @param page the paper of a page without pockets
+ * @param ply one ply of a protector, and of a sleeve
+ * @param page the paper of a page without pockets, and of a card that is hinged
  */
 public record LeafThickness(Length ply, Length page) {
 
@@ -30,16 +34,53 @@ public record LeafThickness(Length ply, Length page) {
           .plus(most(leaf, Side.FRONT, held))
           .plus(most(leaf, Side.BACK, held));
     }
-    Length most = Length.ZERO;
-    AlbumLeaves alone = new AlbumLeaves(List.of(leaf));
-    for (Slot slot : leaf.slots(Side.FRONT, 0)) {
-      Length behind = leaf.otherSideOf(slot).flatMap(alone::slot).map(held).orElse(Length.ZERO);
-      most = most.max(held.apply(slot).plus(behind));
+    Map<String, Length> behind = new HashMap<>();
+    stacks(leaf, Side.BACK, held).forEach((slot, thick) -> behind.put(slot.id(), thick));
+    Length most = behind.values().stream().reduce(Length.ZERO, Length::max);
+    for (Map.Entry<Slot, Length> stack : stacks(leaf, Side.FRONT, held).entrySet()) {
+      Length back =
+          leaf.otherSideOf(stack.getKey())
+              .map(other -> behind.getOrDefault(other, Length.ZERO))
+              .orElse(Length.ZERO);
+      most = most.max(stack.getValue().plus(back));
     }
     return protector.plus(most);
   }
 
-  private static Length most(Leaf leaf, Side side, Function<Slot, Length> held) {
-    return leaf.slots(side, 0).stream().map(held).reduce(Length.ZERO, Length::max);
+  private Length most(Leaf leaf, Side side, Function<Slot, Length> held) {
+    return stacks(leaf, side, held).values().stream().reduce(Length.ZERO, Length::max);
+  }
+
+  /** How thick each place of a side is with its flaps, and each flap that lies on none. */
+  private Map<Slot, Length> stacks(Leaf leaf, Side side, Function<Slot, Length> held) {
+    List<Slot> slots = leaf.slots(side, 0);
+    Map<String, Length> flapsHold =
+        slots.stream()
+            .filter(slot -> !slot.kind().isOfPage())
+            .collect(Collectors.toMap(slot -> slot.flap().orElseThrow(), held, Length::plus));
+    Map<Slot, Length> stacks = new LinkedHashMap<>();
+    for (Slot slot : slots) {
+      if (slot.kind() == Slot.Kind.INSIDE) {
+        continue;
+      }
+      Length thick = slot.kind().isOfPage() ? held.apply(slot) : Length.ZERO;
+      for (Flap flap : leaf.plan(leaf.face(side)).flaps()) {
+        boolean itself = slot.kind() == Slot.Kind.OUTSIDE && slot.number() == number(flap);
+        if (itself || slot.kind().isOfPage() && flap.hides(slot.box())) {
+          String name = FlapNames.of(leaf, side, flap.id());
+          thick = thick.plus(body(flap)).plus(flapsHold.getOrDefault(name, Length.ZERO));
+        }
+      }
+      stacks.put(slot, thick);
+    }
+    return stacks;
+  }
+
+  private static int number(Flap flap) {
+    return Integer.parseInt(flap.id());
+  }
+
+  private Length body(Flap flap) {
+    return flap.body() == Flap.Body.SLEEVE ? ply.times(2) : page;
   }
 }

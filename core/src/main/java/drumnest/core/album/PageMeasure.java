@@ -2,6 +2,7 @@ package drumnest.core.album;
 
 import drumnest.core.fit.Grid;
 import drumnest.core.fit.MixedBlock;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.Row;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
@@ -65,11 +66,19 @@ public final class PageMeasure {
         Box box = pieces.get(i).box().moved(at.x(), at.y());
         requireRoom(block, box, mounts);
         requireMat(block, box);
+        requireCorners(block, box);
         mounts.add(
-            new Mount(block.key(), i + 1, box, block.mat(), block.holds(), pieces.get(i).order()));
+            new Mount(
+                block.key(),
+                i + 1,
+                box,
+                block.outline(),
+                block.mat(),
+                block.holds(),
+                pieces.get(i).order()));
       }
     }
-    return new PagePlan(blocks, mounts);
+    return new PagePlan(blocks, mounts, List.of());
   }
 
   /** A piece, counted from the outer corner of its block. */
@@ -104,6 +113,17 @@ public final class PageMeasure {
     if (!box.inset(block.mat()).size().tighter().isPositive()) {
       throw new PlanProblemException(
           block.key(), "mat", "The mat of block " + block.key() + " leaves nothing to see.");
+    }
+  }
+
+  private static void requireCorners(Block block, Box box) {
+    Length most = box.size().tighter().dividedBy(2);
+    if (block.outline() instanceof Outline.Rounded rounded && rounded.radius().isMoreThan(most)) {
+      throw new PlanProblemException(
+          block.key(),
+          "outline.radius",
+          "The corners of block " + block.key() + " can be rounded at most",
+          most);
     }
   }
 

@@ -1,26 +1,32 @@
 package drumnest.core.album;
 
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Turn;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A place that holds one thing: a pocket, or a mount on a plain page.
+ * A place that holds one thing: a pocket, a mount on a plain page, or a side of a flap.
  *
- * @param id its name, the same for as long as its leaf is of its type and its block is there:
- *     {@code 2-front-5} for a pocket, {@code 3-back-1.2} for the second mount of block 1
+ * @param id its name, the same for as long as its leaf is of its type and its block or flap is
+ *     there: {@code 2-front-5} for a pocket, {@code 3-back-1.2} for the second mount of block 1,
+ *     {@code 2-front-m1.2} for the inside of flap 1
  * @param parent what it lies on
- * @param number its number on the page, from 1, in reading order
+ * @param number its number on the page, from 1, in reading order; for a side of a flap that of the
+ *     flap
  * @param box its place on the parent
  * @param turn how what it holds is read, against the parent
  * @param kind what sort of place it is
  * @param takes the size of the print to order for it
+ * @param outline the outline in which a mount is cut
  * @param knownOpening its clear opening where that is known without measuring; a mount's own size
  * @param mat what shows of the mount on each side of what it holds; zero for a pocket
  * @param holds what it is meant to hold
  * @param rank its place in the reading order of its album, from 1
+ * @param covered whether a flap lies on it while that is closed
  */
 public record Slot(
     String id,
@@ -30,10 +36,12 @@ public record Slot(
     Turn turn,
     Kind kind,
     Size takes,
+    Outline outline,
     @Nullable Size knownOpening,
     Length mat,
     Holds holds,
-    int rank) {
+    int rank,
+    boolean covered) {
 
   /** Mounts that lie no further apart stand side by side. Source: common practice, no source. */
   private static final Length NEAR = Length.ofInches(1, 1, 2);
@@ -41,12 +49,31 @@ public record Slot(
   /** What sort of place a slot is. */
   public enum Kind {
     POCKET,
-    MOUNT
+    MOUNT,
+    /** The side of a flap that is seen while it is closed. */
+    OUTSIDE,
+    /** The other side, seen while it is open. */
+    INSIDE;
+
+    /** Whether it is a place of the page itself. */
+    public boolean isOfPage() {
+      return this == POCKET || this == MOUNT;
+    }
+  }
+
+  /** The name of the flap that this is a side of; nothing for places of the page itself. */
+  public Optional<String> flap() {
+    return kind.isOfPage() ? Optional.empty() : Optional.of(FlapNames.ofSide(id));
   }
 
   /** The key of the leaf that a slot of this name is on. */
   public static Integer leafKey(String id) {
     return Integer.valueOf(id.substring(0, id.indexOf('-')));
+  }
+
+  /** The outline in which the print is cut that it takes. */
+  public Outline printOutline() {
+    return outline.inset(mat);
   }
 
   public Leaf leaf() {
@@ -88,7 +115,26 @@ public record Slot(
     return to.isMoreThan(otherFrom) && otherTo.isMoreThan(from);
   }
 
+  /** The same at another place in the reading order. */
+  Slot withRank(int next) {
+    return new Slot(
+        id,
+        parent,
+        number,
+        box,
+        turn,
+        kind,
+        takes,
+        outline,
+        knownOpening,
+        mat,
+        holds,
+        next,
+        covered);
+  }
+
+  /** Whether it is out of sight until something is opened. */
   public boolean hiddenAtRest() {
-    return parent.hiddenAtRest();
+    return covered || parent.hiddenAtRest();
   }
 }

@@ -10,9 +10,19 @@ public final class SlotNames {
     return within(slot) + ", leaf " + slot.leaf().number() + " " + of(slot.side());
   }
 
-  /** The slot on its page: {@code pocket 5} or {@code mount 2}. */
+  /** The slot on its page: {@code pocket 5}, {@code mount 2} or {@code flap 1 inside}. */
   public static String within(Slot slot) {
-    return (slot.kind() == Slot.Kind.POCKET ? "pocket " : "mount ") + slot.number();
+    return switch (slot.kind()) {
+      case POCKET -> "pocket " + slot.number();
+      case MOUNT -> "mount " + slot.number();
+      case OUTSIDE -> "flap " + slot.number() + " outside";
+      case INSIDE -> "flap " + slot.number() + " inside";
+    };
+  }
+
+  /** Its number, or that of its flap as {@code f1}. */
+  public static String brief(Slot slot) {
+    return (slot.kind().isOfPage() ? "" : "f") + slot.number();
   }
 
   public static String of(Side side) {

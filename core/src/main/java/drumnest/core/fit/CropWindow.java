@@ -7,22 +7,25 @@ import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The part of a picture that a print shows: the largest window of the print's shape that contains
  * the keep box, centred on it as far as the picture's edges and what must not be seen allow. Where
  * there is no keep box it follows the focus, as {@link FollowingWindow} says; where there is none
- * either it is centred on the picture.
+ * either it is centred on the picture. In an oval or with round corners only what the outline shows
+ * counts as inside.
  *
  * <p>Such a window always spans the picture on one axis, the limiting one; on the other it is as
  * long as the print's shape asks, rounded to the nearest pixel. There is none where the keep box is
- * longer than the window on either axis; that is decided before rounding. A window under half a
- * pixel is one pixel.
+ * longer than the window on either axis, which is decided before rounding, or reaches into a corner
+ * that the outline takes off wherever the window lies. A window under half a pixel is one pixel.
  *
  * <p>Source of the rule: common practice, no source.
  *
  * @param print the size of the print the window fills, as the picture lies in it when it is turned
+ * @param outline the outline in which the print is cut
  * @param turned whether the picture is given a quarter turn to fill the print
  * @param crop the window in the picture's own pixels
  * @param keptShare window area over picture area before rounding, above 0 and at most 1
@@ -31,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record CropWindow(
     Size print,
+    Outline outline,
     boolean turned,
     PixelBox crop,
     double keptShare,
@@ -46,18 +50,20 @@ public record CropWindow(
    */
   public static Optional<CropWindow> of(
       Pixels picture, Size print, @Nullable PixelBox keep, HouseRules rules) {
-    return of(picture, print, keep, Focus.NONE, false, rules);
+    return of(picture, print, Outline.STRAIGHT, keep, Focus.NONE, false, rules);
   }
 
   /**
    * The window for a print whose picture lies in it with a quarter turn, or without.
    *
+   * @param outline in which the print is cut
    * @param focus what it follows where there is no keep box, and what must not be seen
    * @see #of(Pixels, Size, PixelBox, HouseRules)
    */
   public static Optional<CropWindow> of(
       Pixels picture,
       Size print,
+      Outline outline,
       @Nullable PixelBox keep,
       Focus focus,
       boolean turned,
@@ -80,23 +86,22 @@ public record CropWindow(
       }
     }
     int window = Math.min(otherPixels, Math.max(1, nearest(free, limit.toNanometres())));
-    PixelBox crop =
+    PixelBox first =
         spansWidth
-            ? new PixelBox(
-                0,
-                FollowingWindow.start(otherPixels, window, keep, focus, false),
-                picture.w(),
-                window)
-            : new PixelBox(
-                FollowingWindow.start(otherPixels, window, keep, focus, true),
-                0,
-                window,
-                picture.h());
+            ? new PixelBox(0, 0, picture.w(), window)
+            : new PixelBox(0, 0, window, picture.h());
+    OptionalInt start =
+        FollowingWindow.start(
+            SeenWindow.of(first, outline, shape), otherPixels, keep, focus, !spansWidth);
+    if (start.isEmpty()) {
+      return Optional.empty();
+    }
     return Optional.of(
         new CropWindow(
             print,
+            outline,
             turned,
-            crop,
+            first.moved(spansWidth ? 0 : start.getAsInt(), spansWidth ? start.getAsInt() : 0),
             (double) Math.min(across, down) / Math.max(across, down),
             (double) limitPixels * Length.NANOMETRES_PER_INCH / limit.toNanometres(),
             Resolution.of(limitPixels, limit, rules)));
@@ -106,15 +111,20 @@ public record CropWindow(
    * The better of both turns: a quarter turn only where that keeps more of the picture, or only
    * that is possible, and never where it lays people on their side.
    *
-   * @see #of(Pixels, Size, PixelBox, Focus, boolean, HouseRules)
+   * @see #of(Pixels, Size, Outline, PixelBox, Focus, boolean, HouseRules)
    */
   public static Optional<CropWindow> ofEitherTurn(
-      Pixels picture, Size print, @Nullable PixelBox keep, Focus focus, HouseRules rules) {
-    Optional<CropWindow> straight = of(picture, print, keep, focus, false, rules);
+      Pixels picture,
+      Size print,
+      Outline outline,
+      @Nullable PixelBox keep,
+      Focus focus,
+      HouseRules rules) {
+    Optional<CropWindow> straight = of(picture, print, outline, keep, focus, false, rules);
     if (focus.hasPeople()) {
       return straight;
     }
-    Optional<CropWindow> turned = of(picture, print, keep, focus, true, rules);
+    Optional<CropWindow> turned = of(picture, print, outline, keep, focus, true, rules);
     if (straight.isEmpty() || turned.isEmpty()) {
       return straight.or(() -> turned);
     }
@@ -126,6 +136,7 @@ public record CropWindow(
     Length across = print.turnedIf(turned).w();
     return new CropWindow(
         print,
+        Outline.STRAIGHT,
         turned,
         PixelBox.whole(picture),
         1,
@@ -135,7 +146,12 @@ public record CropWindow(
 
   /** What the window cuts of the focus, and shows of what must not be seen. */
   public FocusCut cut(@Nullable PixelBox keep, Focus focus) {
-    return FocusCut.of(keep, focus, crop);
+    return FocusCut.of(keep, focus, seen());
+  }
+
+  /** What is seen of the picture. */
+  SeenWindow seen() {
+    return SeenWindow.of(crop, outline, print.turnedIf(turned));
   }
 
   private static void require(Pixels picture, Size print, @Nullable PixelBox keep) {

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param focus what a crop follows where nothing must stay
  * @param onTable the size of the print if it already lies on the table
  * @param takes the size of the print that the slot takes
+ * @param outline the outline in which it is cut
  * @param opening the slot's opening
  * @param turned whether it lies with a quarter turn
  * @param whole whether it is shown small and whole, on a card
@@ -25,6 +26,7 @@ public record FitQuestion(
     Focus focus,
     @Nullable Size onTable,
     Size takes,
+    Outline outline,
     Opening opening,
     boolean turned,
     boolean whole) {
@@ -40,6 +42,7 @@ public record FitQuestion(
   }
 
   public PrintInPocket answer(HouseRules rules) {
-    return PrintInPocket.of(pixels, keep, focus, onTable, takes, opening, turned, whole, rules);
+    return PrintInPocket.of(
+        pixels, keep, focus, onTable, takes, outline, opening, turned, whole, rules);
   }
 }

@@ -49,37 +49,46 @@ public record FocusCut(
    *
    * @param seen what is seen of the picture, in its upright pixels
    */
-  static FocusCut of(@Nullable PixelBox keep, Focus focus, PixelBox seen) {
+  static FocusCut of(@Nullable PixelBox keep, Focus focus, SeenWindow seen) {
     List<PixelBox> exposed =
-        focus.concealed().stream().flatMap(box -> box.common(seen).stream()).toList();
+        focus.concealed().stream().flatMap(box -> seen.common(box).stream()).toList();
     double share = exposed.isEmpty() ? 0 : (double) areas(exposed) / areas(focus.concealed());
     if (keep != null || !focus.followed()) {
       return new FocusCut(0, Set.of(), 0, 0, exposed, share);
     }
     List<PixelBox> cut = focus.heads().stream().filter(head -> !seen.contains(head)).toList();
     Set<Side> sides = EnumSet.noneOf(Side.class);
-    for (PixelBox head : cut) {
-      if (head.x() < seen.x()) {
-        sides.add(Side.LEFT);
-      }
-      if (head.y() < seen.y()) {
-        sides.add(Side.TOP);
-      }
-      if (head.right() > seen.right()) {
-        sides.add(Side.RIGHT);
-      }
-      if (head.bottom() > seen.bottom()) {
-        sides.add(Side.BOTTOM);
-      }
-    }
+    cut.forEach(head -> sides.addAll(sides(head, seen.window())));
     PixelBox subject = focus.subject();
     return new FocusCut(
         cut.size(),
         sides,
         cut.isEmpty() ? 0 : (double) heights(cut) / heights(focus.heads()),
-        subject == null ? 0 : 1 - (double) subject.overlap(seen) / subject.area(),
+        subject == null ? 0 : 1 - (double) subject.overlap(seen.window()) / subject.area(),
         exposed,
         share);
+  }
+
+  /** The edges over which a head that is cut reaches; in a corner the nearer side. */
+  private static Set<Side> sides(PixelBox head, PixelBox window) {
+    Set<Side> sides = EnumSet.noneOf(Side.class);
+    if (head.x() < window.x()) {
+      sides.add(Side.LEFT);
+    }
+    if (head.y() < window.y()) {
+      sides.add(Side.TOP);
+    }
+    if (head.right() > window.right()) {
+      sides.add(Side.RIGHT);
+    }
+    if (head.bottom() > window.bottom()) {
+      sides.add(Side.BOTTOM);
+    }
+    if (sides.isEmpty()) {
+      boolean left = head.x() - window.x() < window.right() - head.right();
+      sides.add(left ? Side.LEFT : Side.RIGHT);
+    }
+    return sides;
   }
 
   private static long areas(List<PixelBox> boxes) {

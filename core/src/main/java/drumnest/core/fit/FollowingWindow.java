@@ -4,6 +4,7 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * through; then as much of the subject as can be is inside it; then it is as near centred on the
  * subject as can be (on the picture where there is none), and of two as near the first. Where there
  * is a keep box it is the subject, no window leaves any of it out, and no heads are asked for.
+ * Heads and the keep box must stay as far from the ends of the window as its outline asks at the
+ * height at which they are.
  *
  * <p>Method: each of these changes only where an edge of the window passes an edge of a box, or,
  * between these, is best nearest to where it would be centred, so that only those beginnings are
@@ -21,15 +24,21 @@ import org.jspecify.annotations.Nullable;
  */
 final class FollowingWindow {
 
-  /** A stretch of the axis: from its first pixel to the one after its last. */
-  private record Stretch(int from, int to) {
+  /**
+   * A stretch of the axis: from its first pixel to the one after its last.
+   *
+   * @param inset how far it must stay from the ends of the window to be seen whole
+   */
+  private record Stretch(int from, int to, int inset) {
 
-    static Stretch of(PixelBox box, boolean acrossX) {
-      return acrossX ? new Stretch(box.x(), box.right()) : new Stretch(box.y(), box.bottom());
+    static Stretch of(PixelBox box, SeenWindow window, boolean acrossX) {
+      return acrossX
+          ? new Stretch(box.x(), box.right(), window.insetAcross(box.y(), box.bottom()))
+          : new Stretch(box.y(), box.bottom(), window.insetDown(box.x(), box.right()));
     }
 
     boolean isIn(int start, int end) {
-      return start <= from && to <= end;
+      return start + inset <= from && to <= end - inset;
     }
 
     int inside(int start, int end) {
@@ -48,31 +57,37 @@ final class FollowingWindow {
   private final int most;
 
   private FollowingWindow(
-      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
+      SeenWindow window, int available, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
     boolean follows = keep == null && focus.followed();
     PixelBox told = follows ? focus.subject() : keep;
-    this.length = length;
+    this.length = acrossX ? window.window().w() : window.window().h();
     this.acrossX = acrossX;
     this.boxes = follows ? focus.heads() : List.of();
-    this.heads = boxes.stream().map(head -> Stretch.of(head, acrossX)).toList();
+    this.heads = boxes.stream().map(head -> Stretch.of(head, window, acrossX)).toList();
     this.concealedBoxes = focus.concealed();
-    this.concealed = concealedBoxes.stream().map(box -> Stretch.of(box, acrossX)).toList();
-    this.subject = told == null ? new Stretch(0, available) : Stretch.of(told, acrossX);
-    this.least = keep == null ? 0 : Math.max(0, Math.min(subject.to() - length, subject.from()));
+    this.concealed = concealedBoxes.stream().map(box -> Stretch.of(box, window, acrossX)).toList();
+    this.subject = told == null ? new Stretch(0, available, 0) : Stretch.of(told, window, acrossX);
+    int first = subject.to() - length + subject.inset();
+    int last = subject.from() - subject.inset();
+    // A keep box may be longer than its window by what the window was rounded.
+    boolean rounded = subject.inset() == 0 && first > last;
+    this.least = keep == null ? 0 : Math.max(0, rounded ? last : first);
     this.most =
-        keep == null
-            ? available - length
-            : Math.min(available - length, Math.max(subject.from(), subject.to() - length));
+        keep == null ? available - length : Math.min(available - length, rounded ? first : last);
   }
 
   /**
-   * @param available pixels of the picture on the axis
-   * @param length pixels of the window on it, at most as many
+   * @param window the window where it begins with the picture, which it spans on the other axis
+   * @param available pixels of the picture on the axis, at least as many as those of the window
    * @param keep what must stay, inside the picture
+   * @return nothing if the outline takes off some of what must stay wherever it begins
    */
-  static int start(
-      int available, int length, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
-    return new FollowingWindow(available, length, keep, focus, acrossX).best();
+  static OptionalInt start(
+      SeenWindow window, int available, @Nullable PixelBox keep, Focus focus, boolean acrossX) {
+    FollowingWindow following = new FollowingWindow(window, available, keep, focus, acrossX);
+    return following.least > following.most
+        ? OptionalInt.empty()
+        : OptionalInt.of(following.best());
   }
 
   private int best() {
@@ -97,6 +112,10 @@ final class FollowingWindow {
     starts.add(stretch.to() - length);
     starts.add(stretch.to());
     starts.add(stretch.from() - length);
+    if (stretch.inset() > 0) {
+      starts.add(stretch.from() - stretch.inset());
+      starts.add(stretch.to() - length + stretch.inset());
+    }
   }
 
   private int centred() {

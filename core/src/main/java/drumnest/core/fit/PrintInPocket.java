@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * no crop window of its own; what is trimmed off it is its crop.
  *
  * @param print the print that goes in, before trimming, in the axes of the pocket
+ * @param outline the outline in which it is cut
  * @param onTable whether it is a print on the table rather than one to order
  * @param turned whether the picture lies in the pocket with a quarter turn, its head to the right
  * @param whole whether it is shown small and whole, on a card
@@ -40,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record PrintInPocket(
     Size print,
+    Outline outline,
     boolean onTable,
     boolean turned,
     boolean whole,
@@ -63,6 +65,7 @@ public record PrintInPocket(
    * @param onTable the size of the print if it lies on the table, as its picture is seen upright;
    *     null while it is a file
    * @param named the named size of the pocket
+   * @param outline in which a mount is cut
    * @param turned whether the picture is given a quarter turn to the right
    * @param whole whether a file is printed small and whole, where the place is large enough for
    *     that
@@ -73,13 +76,14 @@ public record PrintInPocket(
       Focus focus,
       @Nullable Size onTable,
       Size named,
+      Outline outline,
       Opening opening,
       boolean turned,
       boolean whole,
       HouseRules rules) {
     return onTable == null
-        ? ordered(picture, keep, focus, named, opening, turned, whole, rules)
-        : lying(picture, keep, focus, onTable, opening, turned, rules);
+        ? ordered(picture, keep, focus, named, outline, opening, turned, whole, rules)
+        : lying(picture, keep, focus, onTable, outline, opening, turned, rules);
   }
 
   private static PrintInPocket ordered(
@@ -87,24 +91,28 @@ public record PrintInPocket(
       @Nullable PixelBox keep,
       Focus focus,
       Size named,
+      Outline outline,
       Opening opening,
       boolean turned,
       boolean wanted,
       HouseRules rules) {
     Optional<CropWindow> small =
-        wanted ? WholePrint.of(picture, named, turned, rules) : Optional.empty();
+        wanted ? WholePrint.of(picture, named, outline, turned, rules) : Optional.empty();
     Size print = small.map(CropWindow::print).orElse(named);
     InsertFit fit = InsertFit.of(print, opening, rules);
     Optional<CropWindow> crop =
-        small.or(() -> CropWindow.of(picture, named, keep, focus, turned, rules));
+        small.or(() -> CropWindow.of(picture, named, outline, keep, focus, turned, rules));
     PixelBox window = crop.map(CropWindow::crop).orElse(PixelBox.whole(picture));
     PixelBox held = keep == null ? focus.centre() : keep;
     PixelBox keepInPrint = held == null || crop.isEmpty() ? null : within(held, window);
     Trim trim = trim(print, fit, new Pixels(window.w(), window.h()), keepInPrint, turned, rules);
     double kept = crop.map(CropWindow::keptShare).orElse(0.0) * share(trim);
-    FocusCut cut = FocusCut.of(keep, focus, window);
+    FocusCut cut =
+        crop.map(seen -> seen.cut(keep, focus))
+            .orElseGet(() -> FocusCut.of(keep, focus, SeenWindow.of(window)));
     return new PrintInPocket(
         print,
+        small.isPresent() ? Outline.STRAIGHT : outline,
         false,
         turned,
         small.isPresent(),
@@ -123,19 +131,26 @@ public record PrintInPocket(
       @Nullable PixelBox keep,
       Focus focus,
       Size onTable,
+      Outline outline,
       Opening opening,
       boolean turned,
       HouseRules rules) {
     Size print = onTable.turnedIf(turned);
     InsertFit fit = InsertFit.of(print, opening, rules);
     Trim trim = trim(print, fit, picture, keep == null ? focus.centre() : keep, turned, rules);
+    SeenWindow seen =
+        SeenWindow.of(
+            Turned.back(left(trim, picture, turned), picture, turned),
+            outline,
+            trim.to().turnedIf(turned));
     boolean cuts =
         keep != null
-            && cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned));
-    FocusCut cut =
-        FocusCut.of(keep, focus, Turned.back(left(trim, picture, turned), picture, turned));
+            && (cutsInto(trim, Turned.pixels(picture, turned), Turned.box(keep, picture, turned))
+                || !outline.isStraight() && !seen.contains(keep));
+    FocusCut cut = FocusCut.of(keep, focus, seen);
     return new PrintInPocket(
         print,
+        outline,
         true,
         turned,
         false,

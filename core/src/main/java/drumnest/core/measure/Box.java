@@ -2,6 +2,7 @@ package drumnest.core.measure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A rectangle on a page: the distance of its left and top edge from the origin, x to the right and
@@ -47,9 +48,25 @@ public record Box(Length x, Length y, Length w, Length h) {
     return new Box(width.minus(right()), y, w, h);
   }
 
+  /** What both share; nothing where they only touch, or lie apart. */
+  public Optional<Box> common(Box other) {
+    Length left = x.max(other.x);
+    Length top = y.max(other.y);
+    Length w = right().min(other.right()).minus(left);
+    Length h = bottom().min(other.bottom()).minus(top);
+    return w.isPositive() && h.isPositive()
+        ? Optional.of(new Box(left, top, w, h))
+        : Optional.empty();
+  }
+
   /** This box moved to the right and down. */
   public Box moved(Length right, Length down) {
     return new Box(x.plus(right), y.plus(down), w, h);
+  }
+
+  /** The line in its middle, as long as its longer side is longer; of a square its middle point. */
+  public Box middle() {
+    return inset(size().tighter().dividedBy(2));
   }
 
   /** This box smaller (larger where it is negative) by {@code less} on each side. */

@@ -42,6 +42,11 @@ public record Size(Length w, Length h) {
     return new Size(w.dividedBy(2), h.dividedBy(2));
   }
 
+  /** Whether it goes into a room as it lies; as large is not too large. */
+  public boolean fitsIn(Size room) {
+    return !w.isMoreThan(room.w) && !h.isMoreThan(room.h);
+  }
+
   /** The shorter of the two axes. */
   public Length tighter() {
     return w.min(h);

@@ -31,6 +31,11 @@ public record PixelBox(int x, int y, int w, int h) {
     return (long) x + w <= picture.w() && (long) y + h <= picture.h();
   }
 
+  /** The same box somewhere else. */
+  public PixelBox moved(int right, int down) {
+    return new PixelBox(x + right, y + down, w, h);
+  }
+
   /** The column right of it. */
   public int right() {
     return x + w;

@@ -95,7 +95,7 @@ public final class AlbumPlacing {
   /** A photo in a slot as placing puts it there: filling it, or whole on a card. */
   public static Holding placed(AlbumModel album, Slot slot, String photo) {
     Candidate candidate = Candidates.alone(album.photo(photo).orElseThrow());
-    Place place = new Place(slot.id(), slot.takes(), false, false);
+    Place place = Place.alone(slot);
     return Holding.ofPhoto(photo).withWhole(PrintCost.showsWhole(candidate, place, album.rules()));
   }
 

@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
@@ -155,7 +156,8 @@ public final class CullingSuggestions {
       return false;
     }
     Optional<CropWindow> crop =
-        CropWindow.ofEitherTurn(look.pixels(), chapter.smallest(), null, Focus.NONE, rules);
+        CropWindow.ofEitherTurn(
+            look.pixels(), chapter.smallest(), Outline.STRAIGHT, null, Focus.NONE, rules);
     return crop.map(window -> window.resolution() == Resolution.POOR).orElse(false);
   }
 

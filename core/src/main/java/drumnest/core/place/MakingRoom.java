@@ -125,7 +125,7 @@ public final class MakingRoom {
     Place place = problem.places().get(over);
     return sleeves.stream()
         .flatMap(sleeve -> IntStream.of(0, 1).mapToObj(turn -> sleeve(sleeve, turn == 1)))
-        .filter(sleeve -> fits(sleeve.insert(), place.print()))
+        .filter(sleeve -> sleeve.insert().fitsIn(place.print()))
         .map(sleeve -> sleeved(place, over, sleeve))
         .filter(option -> option.more() < PlacingCost.FORBIDDEN / 2)
         .min(Comparator.comparingLong(Option::more));
@@ -133,10 +133,6 @@ public final class MakingRoom {
 
   private static Sleeve sleeve(Sleeve sleeve, boolean turned) {
     return new Sleeve(sleeve.key(), sleeve.insert().turnedIf(turned));
-  }
-
-  private static boolean fits(Size insert, Size place) {
-    return !insert.w().isMoreThan(place.w()) && !insert.h().isMoreThan(place.h());
   }
 
   private Option sleeved(Place place, int over, Sleeve sleeve) {
@@ -251,6 +247,7 @@ public final class MakingRoom {
             .toList();
     return IntStream.range(0, photoAt.length)
         .filter(place -> !problem.locked().containsKey(place))
+        .filter(place -> problem.places().get(place).outline().isStraight())
         .filter(place -> !half(problem.places().get(place).print()).tighter().isLessThan(least))
         .boxed()
         .flatMap(place -> others.stream().map(other -> shared(place, other)))

@@ -1,5 +1,7 @@
 package drumnest.core.place;
 
+import drumnest.core.album.Slot;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
@@ -9,11 +11,13 @@ import drumnest.core.measure.Size;
  *
  * @param id its identity
  * @param print the size of the print it takes
+ * @param outline the outline in which the print is cut
  * @param hidden whether it is not seen at rest
  * @param mayTurn whether a picture may lie in it with a quarter turn
  * @param at where it is
  */
-public record Place(String id, Size print, boolean hidden, boolean mayTurn, At at) {
+public record Place(
+    String id, Size print, Outline outline, boolean hidden, boolean mayTurn, At at) {
 
   /**
    * Where a place is.
@@ -45,5 +49,20 @@ public record Place(String id, Size print, boolean hidden, boolean mayTurn, At a
   /** A place in one row of places. */
   public Place(String id, Size print, boolean hidden, boolean mayTurn) {
     this(id, print, hidden, mayTurn, At.IN_A_ROW);
+  }
+
+  /** A place that is cut straight. */
+  public Place(String id, Size print, boolean hidden, boolean mayTurn, At at) {
+    this(id, print, Outline.STRAIGHT, hidden, mayTurn, at);
+  }
+
+  /** The same somewhere else. */
+  public Place withAt(At other) {
+    return new Place(id, print, outline, hidden, mayTurn, other);
+  }
+
+  /** A slot for itself, wherever it is. */
+  public static Place alone(Slot slot) {
+    return new Place(slot.id(), slot.takes(), slot.printOutline(), false, false, At.IN_A_ROW);
   }
 }

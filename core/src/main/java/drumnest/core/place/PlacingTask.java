@@ -306,6 +306,7 @@ public record PlacingTask(
           new Place(
               slot.id(),
               slot.takes(),
+              slot.printOutline(),
               slot.hiddenAtRest(),
               false,
               new Place.At(

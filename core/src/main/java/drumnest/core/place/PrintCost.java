@@ -65,7 +65,7 @@ public final class PrintCost {
     if (weights.whole() >= PlacingCost.FORBIDDEN || !isCutBadly(photo, place, rules)) {
       return no;
     }
-    return WholePrint.of(photo.pixels(), place.print(), false, rules)
+    return WholePrint.of(photo.pixels(), place.print(), place.outline(), false, rules)
         .map(
             window ->
                 List.of(
@@ -121,8 +121,16 @@ public final class PrintCost {
   /** The crop window that the cost of a file is taken from. */
   public static Optional<CropWindow> window(Candidate photo, Place place, HouseRules rules) {
     return place.mayTurn()
-        ? CropWindow.ofEitherTurn(photo.pixels(), place.print(), photo.keep(), photo.focus(), rules)
-        : CropWindow.of(photo.pixels(), place.print(), photo.keep(), photo.focus(), false, rules);
+        ? CropWindow.ofEitherTurn(
+            photo.pixels(), place.print(), place.outline(), photo.keep(), photo.focus(), rules)
+        : CropWindow.of(
+            photo.pixels(),
+            place.print(),
+            place.outline(),
+            photo.keep(),
+            photo.focus(),
+            false,
+            rules);
   }
 
   /** One head that is cut weighs at least half of what all of them weigh. */

@@ -127,12 +127,7 @@ final class RequestedPages {
     for (Place place : of) {
       Place.At at = place.at();
       places.add(
-          new Place(
-              place.id(),
-              place.print(),
-              place.hidden(),
-              place.mayTurn(),
-              new Place.At(number, number, at.low(), seen, at.touchesNext(), false)));
+          place.withAt(new Place.At(number, number, at.low(), seen, at.touchesNext(), false)));
     }
     rooms.put(number, room);
     return new Page(first, AreaUnits.of(of.stream().map(Place::area).toList()), room, alike);

@@ -72,19 +72,23 @@ class CropWindowTest {
     assertThat(CropWindow.of(picture, SMALL, new PixelBox(0, 0, 3001, 100), RULES)).isEmpty();
     assertThat(
             CropWindow.ofEitherTurn(
-                picture, SMALL, new PixelBox(0, 0, 3001, 100), Focus.NONE, RULES))
+                picture, SMALL, Outline.STRAIGHT, new PixelBox(0, 0, 3001, 100), Focus.NONE, RULES))
         .hasValueSatisfying(crop -> assertThat(crop.turned()).isTrue());
   }
 
   @Test
   void turned_only_where_that_keeps_more() {
-    assertThat(CropWindow.ofEitherTurn(new Pixels(6000, 4000), SMALL, null, Focus.NONE, RULES))
+    assertThat(
+            CropWindow.ofEitherTurn(
+                new Pixels(6000, 4000), SMALL, Outline.STRAIGHT, null, Focus.NONE, RULES))
         .hasValueSatisfying(
             crop -> {
               assertThat(crop.turned()).isTrue();
               assertThat(crop.keptShare()).isCloseTo(8 / 9.0, within(1e-12));
             });
-    assertThat(CropWindow.ofEitherTurn(new Pixels(4000, 4000), SMALL, null, Focus.NONE, RULES))
+    assertThat(
+            CropWindow.ofEitherTurn(
+                new Pixels(4000, 4000), SMALL, Outline.STRAIGHT, null, Focus.NONE, RULES))
         .hasValueSatisfying(crop -> assertThat(crop.turned()).isFalse());
   }
 

@@ -23,7 +23,16 @@ class PrintInPocketTest {
 
   private static PrintInPocket seat(PixelBox keep, Size onTable, Opening opening, boolean turned) {
     return PrintInPocket.of(
-        WIDE_FILE, keep, Focus.NONE, onTable, SMALL, opening, turned, false, RULES);
+        WIDE_FILE,
+        keep,
+        Focus.NONE,
+        onTable,
+        SMALL,
+        Outline.STRAIGHT,
+        opening,
+        turned,
+        false,
+        RULES);
   }
 
   @Test

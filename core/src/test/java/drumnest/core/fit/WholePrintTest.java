@@ -1,6 +1,7 @@
 package drumnest.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -19,12 +20,25 @@ class WholePrintTest {
 
   @Test
   void it_is_as_large_as_the_edge_of_the_card_allows() {
-    assertThat(WholePrint.of(WIDE, Size.ofInches(4, 4), false, RULES).map(CropWindow::print))
+    assertThat(
+            WholePrint.of(WIDE, Size.ofInches(4, 4), Outline.STRAIGHT, false, RULES)
+                .map(CropWindow::print))
         .contains(new Size(Length.parse("3 1/2"), Length.parse("3 1/2").times(2, 3)));
-    assertThat(WholePrint.of(WIDE, UPRIGHT, true, RULES).map(CropWindow::print))
+    assertThat(WholePrint.of(WIDE, UPRIGHT, Outline.STRAIGHT, true, RULES).map(CropWindow::print))
         .contains(new Size(Length.parse("3 1/2").times(2, 3), Length.parse("3 1/2")));
     HouseRules edge = RULES.with(HouseRule.WHOLE_EDGE, Length.parse("1 1/2"));
-    assertThat(WholePrint.of(WIDE, UPRIGHT, false, edge)).isEmpty();
+    assertThat(WholePrint.of(WIDE, UPRIGHT, Outline.STRAIGHT, false, edge)).isEmpty();
+  }
+
+  /** A square in a circle of 3 1/2 has that as its diagonal (Euclid, Elements, book 4, 6). */
+  @Test
+  void on_a_round_card_its_corners_lie_on_the_circle_inside_the_edge() {
+    Size print =
+        WholePrint.of(new Pixels(900, 900), Size.ofInches(4, 4), Outline.OVAL, false, RULES)
+            .orElseThrow()
+            .print();
+    assertThat(print.w()).isEqualTo(print.h());
+    assertThat(print.w().toInches().doubleValue()).isCloseTo(3.5 / Math.sqrt(2), within(1e-6));
   }
 
   @Test
@@ -37,6 +51,7 @@ class WholePrintTest {
             Focus.NONE,
             null,
             UPRIGHT,
+            Outline.STRAIGHT,
             Opening.asUsual(UPRIGHT, RULES),
             false,
             true,
@@ -58,6 +73,7 @@ class WholePrintTest {
             Focus.NONE,
             UPRIGHT,
             UPRIGHT,
+            Outline.STRAIGHT,
             Opening.asUsual(UPRIGHT, RULES),
             false,
             true,

@@ -35,6 +35,7 @@ class KiteMeetAlbum {
   private final OpenAlbums albums;
   private final KiteMeetChoices choices;
   private final KiteMeetLeaves more;
+  private final KiteMeetMovers movers;
 
   KiteMeetAlbum(
       PhotoIntake intake,
@@ -43,7 +44,8 @@ class KiteMeetAlbum {
       PhotoEdits photoEdits,
       OpenAlbums albums,
       KiteMeetChoices choices,
-      KiteMeetLeaves more) {
+      KiteMeetLeaves more,
+      KiteMeetMovers movers) {
     this.choices = choices;
     this.photoEdits = photoEdits;
     this.intake = intake;
@@ -51,6 +53,7 @@ class KiteMeetAlbum {
     this.places = places;
     this.albums = albums;
     this.more = more;
+    this.movers = movers;
   }
 
   void fill(long albumId) {
@@ -72,6 +75,7 @@ class KiteMeetAlbum {
     place(albumId, 1);
     more.leaves(albumId);
     place(albumId, 3);
+    movers.movers(albumId);
     more.allEphemera(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }

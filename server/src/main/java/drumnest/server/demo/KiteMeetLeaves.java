@@ -6,6 +6,7 @@ import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Shape;
 import drumnest.core.album.Side;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.album.OpenAlbums;
@@ -63,7 +64,7 @@ class KiteMeetLeaves {
     return List.of(mixed, words);
   }
 
-  /** Two matted uprights side by side, and a place for a keepsake. */
+  /** Two matted uprights with round corners side by side, and a place for a keepsake. */
   private static List<Block> back() {
     Block pair =
         new Block(
@@ -77,6 +78,7 @@ class KiteMeetLeaves {
             new Anchor.OnPage(
                 Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.START, Length.ofInches(1)),
             Holds.PHOTO,
+            new Outline.Rounded(Length.parse("1/2")),
             Length.parse("1/4"));
     Block ticket =
         new Block(

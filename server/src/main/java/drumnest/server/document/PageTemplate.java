@@ -1,5 +1,6 @@
 package drumnest.server.document;
 
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -36,8 +37,8 @@ public final class PageTemplate {
     }
   }
 
-  /** A place on a side, and what is written in it. */
-  public record Place(Box box, String words) {}
+  /** A place on a side, the outline in which it is cut, and what is written in it. */
+  public record Place(Box box, Outline outline, String words) {}
 
   /** One side. */
   public record Sheet(String title, Size size, List<Place> places) {}
@@ -46,6 +47,10 @@ public final class PageTemplate {
   private static final float MARGIN = 36;
   private static final float FOOT = 40;
   private static final float OVERLAP = 18;
+
+  /** Where the handles of a curve lie that is a quarter circle, of its radius: 4(√2 − 1)/3. */
+  private static final float QUARTER = 0.552_285f;
+
   private static final Color INK = new Color(0x10262c);
   private static final Color QUIET = new Color(0x5a6f75);
 
@@ -137,13 +142,33 @@ public final class PageTemplate {
       float above = top - points(place.box().y());
       float boxW = points(place.box().w());
       float boxH = points(place.box().h());
-      out.addRect(left, above - boxH, boxW, boxH);
-      out.stroke();
+      Size corner = place.outline().corner(place.box().size());
+      outline(out, left, above - boxH, boxW, boxH, points(corner.w()), points(corner.h()));
       float size = Math.min(14, boxW / 7);
       float width = heavy.width(size, place.words());
       heavy.write(
           out, size, QUIET, left + (boxW - width) / 2, above - boxH / 2 - size / 3, place.words());
     }
+  }
+
+  /** A rectangle with its corners cut off, a quarter of an ellipse each. */
+  private static void outline(
+      PDPageContentStream out, float x, float y, float w, float h, float across, float down)
+      throws IOException {
+    float a = across * (1 - QUARTER);
+    float d = down * (1 - QUARTER);
+    float right = x + w;
+    float top = y + h;
+    out.moveTo(x + across, y);
+    out.lineTo(right - across, y);
+    out.curveTo(right - a, y, right, y + d, right, y + down);
+    out.lineTo(right, top - down);
+    out.curveTo(right, top - d, right - a, top, right - across, top);
+    out.lineTo(x + across, top);
+    out.curveTo(x + a, top, x, top - d, x, top - down);
+    out.lineTo(x, y + down);
+    out.curveTo(x, y + d, x + a, y, x + across, y);
+    out.closeAndStroke();
   }
 
   /** What this is, and a ruler to check the print with. */

@@ -115,10 +115,17 @@ public class AlbumViews {
         leaf.type().name(),
         Views.SizeView.of(leaf.size()),
         Views.BoxView.of(box),
-        leaf.slots(side, 0).stream().map(slot -> slot(album, slot)).toList());
+        leaf.slots(side, 0).stream()
+            .filter(slot -> slot.kind().isOfPage())
+            .map(slot -> slot(album, slot, slot.box()))
+            .toList(),
+        FlapViews.of(album, leaf, side));
   }
 
-  private static Views.SlotView slot(AlbumModel album, Slot slot) {
+  /**
+   * @param box where it is drawn on its page
+   */
+  static Views.SlotView slot(AlbumModel album, Slot slot, Box box) {
     AlbumModel.Seated seated = album.seated(slot).orElse(null);
     return new Views.SlotView(
         slot.id(),
@@ -126,8 +133,10 @@ public class AlbumViews {
         SlotNames.of(slot),
         Words.key(slot.kind()),
         Words.key(slot.holds()),
-        Views.BoxView.of(slot.box()),
+        Views.BoxView.of(box),
         SlotDrawing.inner(slot),
+        SlotDrawing.corner(slot.outline(), slot.box().size()),
+        SlotDrawing.corner(slot.printOutline(), slot.takes()),
         Views.SizeView.of(slot.takes()),
         album.opening(slot).measured(),
         seated == null
@@ -215,7 +224,7 @@ public class AlbumViews {
     return new Views.WhereView(
         slot.id(),
         album.leaves().spreadOf(slot.parent().page()),
-        slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + slot.number());
+        slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + SlotNames.brief(slot));
   }
 
   public static Views.EphemeraView ephemera(AlbumModel album, Ephemera ephemera) {

@@ -2,14 +2,19 @@ package drumnest.server.frame;
 
 import drumnest.core.album.Slot;
 import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** How a picture is drawn in its slot: which part of it, and where the paper lies. */
 public final class SlotDrawing {
@@ -19,7 +24,38 @@ public final class SlotDrawing {
   public static Views.DrawingView of(
       Size slot, Pixels picture, PrintInPocket seat, HouseRules rules) {
     Views.ShareBoxView shown = seat.onTable() ? trimmedShare(seat) : cropped(picture, seat, rules);
-    return new Views.DrawingView(shown, paper(slot, seat), seat.turned());
+    return new Views.DrawingView(shown, paper(slot, seat), seat.turned(), covers(seat));
+  }
+
+  /** What is to be laid over a print, as far as it is not trimmed away. */
+  private static @Nullable List<Views.ShareBoxView> covers(PrintInPocket seat) {
+    Trim trim = seat.trim();
+    Box drawn =
+        seat.onTable()
+            ? Box.of(trim.left(), trim.top(), trim.to())
+            : Box.of(Length.ZERO, Length.ZERO, seat.print());
+    List<Views.ShareBoxView> covers =
+        seat.covers().stream().flatMap(cover -> share(cover, drawn).stream()).toList();
+    return covers.isEmpty() ? null : covers;
+  }
+
+  private static Optional<Views.ShareBoxView> share(Box box, Box of) {
+    return box.common(of)
+        .map(
+            seen ->
+                new Views.ShareBoxView(
+                    ratio(seen.x().minus(of.x()), of.w()),
+                    ratio(seen.y().minus(of.y()), of.h()),
+                    ratio(seen.w(), of.w()),
+                    ratio(seen.h(), of.h())));
+  }
+
+  /** How far the corners of a piece are cut off; nothing where it is cut straight. */
+  public static Views.@Nullable CornerCutView corner(Outline outline, Size piece) {
+    Size corner = outline.corner(piece);
+    return outline.isStraight()
+        ? null
+        : new Views.CornerCutView(ratio(corner.w(), piece.w()), ratio(corner.h(), piece.h()));
   }
 
   /** What is printed; where no crop holds the keep box, what the middle of the picture would be. */
@@ -27,7 +63,8 @@ public final class SlotDrawing {
     CropWindow crop =
         seat.crop() != null
             ? seat.crop()
-            : CropWindow.of(picture, seat.print(), null, Focus.NONE, seat.turned(), rules)
+            : CropWindow.of(
+                    picture, seat.print(), Outline.STRAIGHT, null, Focus.NONE, seat.turned(), rules)
                 .orElseThrow();
     return share(crop.crop(), picture);
   }

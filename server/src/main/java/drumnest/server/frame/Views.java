@@ -82,8 +82,17 @@ public final class Views {
    * @param shown the part of the upright picture that is seen
    * @param paper where the paper lies in the slot
    * @param turned whether the paper lies with a quarter turn to the right
+   * @param covers what is to be laid over it, as shares of the paper as it lies; left out where
+   *     nothing is
    */
-  public record DrawingView(ShareBoxView shown, ShareBoxView paper, boolean turned) {}
+  public record DrawingView(
+      ShareBoxView shown,
+      ShareBoxView paper,
+      boolean turned,
+      @Nullable List<ShareBoxView> covers) {}
+
+  /** How far the corners of a piece are cut off, as shares of its width and its height. */
+  public record CornerCutView(double across, double down) {}
 
   /**
    * A photo that is in a slot.
@@ -133,9 +142,11 @@ public final class Views {
   /**
    * A slot on its page.
    *
-   * @param kind pocket or mount
+   * @param kind pocket, mount, outside or inside
    * @param holds photo, words or keepsake
    * @param inner the part of it that is not mat
+   * @param corner how far its corners are cut off; left out where they are not
+   * @param innerCorner the same of the part that is not mat
    * @param aside words, title or empty, where it is set aside
    */
   public record SlotView(
@@ -146,11 +157,40 @@ public final class Views {
       String holds,
       BoxView box,
       ShareBoxView inner,
+      @Nullable CornerCutView corner,
+      @Nullable CornerCutView innerCorner,
       SizeView named,
       boolean measured,
       @Nullable SeatView seat,
       @Nullable LaidView laid,
       @Nullable String aside) {}
+
+  /**
+   * A flap on its page. Boxes are on the page; what is open may reach past it.
+   *
+   * @param id its name in the album
+   * @param label what it is called
+   * @param hinge top, bottom, left or right
+   * @param body sleeve or card
+   * @param mount protector or page
+   * @param level how many flaps it lies on
+   * @param carrier the flap to which it is stuck; left out where it is none
+   * @param outside what is seen of it while it is closed
+   * @param inside what is seen while it is open
+   */
+  public record FlapView(
+      String id,
+      String label,
+      String hinge,
+      String body,
+      String mount,
+      BoxView closed,
+      BoxView open,
+      BoxView strip,
+      int level,
+      @Nullable String carrier,
+      SlotView outside,
+      SlotView inside) {}
 
   /**
    * A page of a spread.
@@ -159,6 +199,8 @@ public final class Views {
    * @param key the key of its leaf
    * @param box where it lies on its side of the spread: from the outer top corner of the left side,
    *     from the gutter on the right
+   * @param slots its own places
+   * @param flaps what is hinged on it, the lowest first
    */
   public record PageView(
       int leaf,
@@ -168,7 +210,8 @@ public final class Views {
       String pattern,
       SizeView size,
       BoxView box,
-      List<SlotView> slots) {}
+      List<SlotView> slots,
+      List<FlapView> flaps) {}
 
   /**
    * A spread.

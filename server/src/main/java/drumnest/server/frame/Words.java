@@ -5,9 +5,11 @@ import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.fit.Trim;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
@@ -131,6 +133,27 @@ public final class Words {
     }
   }
 
+  /** An edge, as makers call it. */
+  public static String edge(Edge edge) {
+    return edge == Edge.BOTTOM ? "foot" : key(edge);
+  }
+
+  public static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
+  }
+
+  /** How a print is cut after it has its size; nothing where it is cut straight. */
+  public static Optional<String> outline(Outline outline, Size size) {
+    if (outline instanceof Outline.Rounded rounded) {
+      return Optional.of("round its corners by " + UnitsInUse.text(rounded.radius()));
+    }
+    if (outline instanceof Outline.Straight) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        size.w().equals(size.h()) ? "cut it round" : "cut it to the oval within that");
+  }
+
   public static String turn(boolean turned) {
     return turned ? "quarter turn right" : "none";
   }
@@ -196,6 +219,7 @@ public final class Words {
     } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
       todo.add(print + (mount ? "; stick it on its mount." : "; it goes in as it is."));
     }
+    outline(seat.outline(), seat.trim().to()).ifPresent(cut -> todo.add(capital(cut) + "."));
     if (seat.whole() && fit.backing() != null) {
       todo.add(
           print

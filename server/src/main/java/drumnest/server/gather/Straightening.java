@@ -148,7 +148,9 @@ class Straightening {
     if (!corners.isInside(snap.pixels()) || !corners.isConvex()) {
       throw new UnprocessableException(
           field,
-          "Its four corners lie in the picture and go round it from the top left to the right.");
+          "The four corners of the "
+              + field
+              + " lie in the picture and go round it from the top left to the right.");
     }
   }
 }

@@ -1,5 +1,6 @@
 package drumnest.server.http;
 
+import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PlanProblemException;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -12,6 +13,7 @@ import drumnest.server.WouldLoseException;
 import drumnest.server.data.DiskRoom;
 import drumnest.server.data.OutOfRoomException;
 import drumnest.server.intake.RefusedPhotoException;
+import drumnest.server.stock.MoverProblemText;
 import drumnest.server.stock.UnitsInUse;
 import java.util.Objects;
 import org.apache.catalina.connector.ClientAbortException;
@@ -76,6 +78,15 @@ class ProblemAdvice {
         "Does not fit",
         e.by() == null ? e.getMessage() : e.getMessage() + " by " + UnitsInUse.text(e.by()) + ".",
         "block " + e.block() + "." + e.field());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> mover(MoverProblemException e) {
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "Does not fit",
+        "Its " + e.field() + MoverProblemText.after(e),
+        e.field());
   }
 
   @ExceptionHandler

@@ -2,6 +2,7 @@ package drumnest.server.leaves;
 
 import drumnest.core.album.Block;
 import drumnest.core.album.Holds;
+import drumnest.core.fit.Outline;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
@@ -16,11 +17,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param key its number on the page, from 1
  * @param holds photo, words or keepsake; photo where it is left out
+ * @param outline in which each of its mounts is cut; straight where it is left out
  * @param mat what shows of each mount; left out for none
  */
 record BlockRequest(
     int key,
     @Nullable String holds,
+    @Nullable @Valid OutlineRequest outline,
     @Nullable String mat,
     @NotNull @Valid ShapeRequest shape,
     @NotNull @Valid AnchorRequest anchor) {
@@ -45,6 +48,7 @@ record BlockRequest(
         shape.toShape(lengths),
         anchor.toAnchor(lengths),
         holds == null ? Holds.PHOTO : Words.choice(path + "holds", Holds.class, holds),
+        outline == null ? Outline.STRAIGHT : outline.toOutline(lengths),
         lengths.zeroIfBlank("mat", mat));
   }
 
@@ -53,6 +57,7 @@ record BlockRequest(
     return new BlockRequest(
         block.key(),
         Words.key(block.holds()),
+        OutlineRequest.of(block.outline()),
         UnitsInUse.current().exact(block.mat()),
         ShapeRequest.of(block.shape()),
         AnchorRequest.of(block.anchor()));

@@ -111,6 +111,7 @@ public class LeafEdits {
             .distinct()
             .count();
     int mounts = leaf.plan().mounts().size() + leaf.reversePlan().mounts().size();
+    int flaps = leaf.plan().flaps().size() + leaf.reversePlan().flaps().size();
     if (photos > 0) {
       lost.add(Words.counted(photos, "photo goes", "photos go") + " back on the line");
     }
@@ -125,6 +126,9 @@ public class LeafEdits {
     }
     if (mounts > 0) {
       lost.add(Words.counted(mounts, "mount is", "mounts are") + " lost");
+    }
+    if (flaps > 0) {
+      lost.add(Words.counted(flaps, "flap is", "flaps are") + " lost");
     }
     return lost;
   }
@@ -150,7 +154,7 @@ public class LeafEdits {
     return changes;
   }
 
-  static List<Change> emptied(AlbumModel album, List<Slot> slots) {
+  public static List<Change> emptied(AlbumModel album, List<Slot> slots) {
     List<Change> changes = new ArrayList<>();
     for (Slot slot : slots) {
       Holding held = album.held(slot);
@@ -221,7 +225,9 @@ public class LeafEdits {
       throw new UnprocessableException(
           "leaf", "This leaf has pockets; mounts are measured on plain pages.");
     }
-    return new PageMeasure(leaf.size(), PageMeasure.usable(leaf, side), album.rules()).plan(blocks);
+    return new PageMeasure(leaf.size(), PageMeasure.usable(leaf, side), album.rules())
+        .plan(blocks)
+        .withFlaps(leaf.plan(leaf.face(side)).flaps());
   }
 
   /** Plans the mounts on a side of a plain page; what has no mount any more goes back. */

@@ -274,8 +274,8 @@ public class LeafPlans {
     return album.leaves().leaves().stream()
         .filter(
             leaf ->
-                leaf.plan().mounts().isEmpty()
-                    && leaf.reversePlan().mounts().isEmpty()
+                leaf.plan().isEmpty()
+                    && leaf.reversePlan().isEmpty()
                     && leaf.slots().stream().noneMatch(slot -> isSettled(album, slot)))
         .toList();
   }
@@ -371,6 +371,7 @@ public class LeafPlans {
           new Place(
               slot.id(),
               slot.takes(),
+              slot.printOutline(),
               false,
               false,
               new Place.At(0, 0, PlacingTask.low(slot), false, touches, false)));

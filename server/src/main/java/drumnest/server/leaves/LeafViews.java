@@ -9,6 +9,7 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.CatalogueItem;
@@ -16,6 +17,7 @@ import drumnest.core.stock.LeafType;
 import drumnest.core.stock.PocketPattern;
 import drumnest.server.document.PageTemplate;
 import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
@@ -36,6 +38,7 @@ public final class LeafViews {
       int index,
       Views.BoxView box,
       Views.SizeView takes,
+      Views.@Nullable CornerCutView corner,
       String holds,
       int order,
       List<PlanViews.MarkView> marks,
@@ -142,6 +145,7 @@ public final class LeafViews {
         mount.index(),
         Views.BoxView.of(mount.box()),
         Views.SizeView.of(mount.box().inset(mount.mat()).size()),
+        SlotDrawing.corner(mount.outline(), mount.box().size()),
         Words.key(mount.holds()),
         mount.order(),
         PlanViews.marks(mount, all, room),
@@ -163,14 +167,18 @@ public final class LeafViews {
 
   /** A side as its template is drawn. */
   static PageTemplate.Sheet side(Leaf leaf, Side side) {
-    List<PageTemplate.Place> places = leaf.slots(side, 0).stream().map(LeafViews::place).toList();
+    List<PageTemplate.Place> places =
+        leaf.slots(side, 0).stream()
+            .filter(slot -> slot.kind().isOfPage())
+            .map(LeafViews::place)
+            .toList();
     return new PageTemplate.Sheet(
         "leaf " + leaf.number() + " " + SlotNames.of(side), leaf.size(), places);
   }
 
   private static PageTemplate.Place place(Slot slot) {
     return new PageTemplate.Place(
-        slot.box(), slot.number() + " · " + UnitsInUse.text(slot.takes()));
+        slot.box(), slot.outline(), slot.number() + " · " + UnitsInUse.text(slot.takes()));
   }
 
   /** Front and back of a kind of leaf, as their templates are drawn. */
@@ -185,7 +193,10 @@ public final class LeafViews {
 
   private static List<PageTemplate.Place> places(PocketPattern pattern) {
     return pattern.pockets().stream()
-        .map(pocket -> new PageTemplate.Place(pocket.box(), UnitsInUse.text(pocket.named())))
+        .map(
+            pocket ->
+                new PageTemplate.Place(
+                    pocket.box(), Outline.STRAIGHT, UnitsInUse.text(pocket.named())))
         .toList();
   }
 }

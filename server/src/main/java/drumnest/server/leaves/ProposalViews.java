@@ -257,7 +257,10 @@ class ProposalViews {
     return new SketchPage(
         size.w().toInches().doubleValue(),
         size.h().toInches().doubleValue(),
-        leaf.slots(side, 0).stream().map(slot -> place(with, slot)).toList());
+        leaf.slots(side, 0).stream()
+            .filter(slot -> slot.kind().isOfPage())
+            .map(slot -> place(with, slot))
+            .toList());
   }
 
   private static SketchPlace place(AlbumModel with, Slot slot) {

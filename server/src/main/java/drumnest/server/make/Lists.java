@@ -86,7 +86,7 @@ class Lists {
             new PrintOrder.Wanted(
                 photo.id(), print.print(), print.turned(), print.crop().crop(), slot.id()));
       }
-      if (print.trim().isNeeded()) {
+      if (print.trim().isNeeded() || !print.outline().isStraight()) {
         trims.add(trimLine(trims.size() + 1, photo, print, slot));
       }
       if (print.cutsKeepBox()) {
@@ -123,6 +123,8 @@ class Lists {
   }
 
   private static TrimLine trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
+    List<String> cut = new ArrayList<>(Words.off(print.trim()));
+    Words.outline(print.outline(), print.trim().to()).ifPresent(cut::add);
     return new TrimLine(
         line,
         photo.file(),
@@ -130,7 +132,7 @@ class Lists {
         photo.name(),
         print.trim().from(),
         print.trim().to(),
-        Words.off(print.trim()),
+        cut,
         SlotNames.of(slot),
         print.onTable(),
         slot.id());

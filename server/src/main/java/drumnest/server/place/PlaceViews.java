@@ -216,9 +216,15 @@ class PlaceViews {
    * @param points what the whole costs more then; below 0 where it gets better
    * @param slot the slot it concerns; left out for none
    * @param drop the photo that is dropped; left out for none
+   * @param insert the size of what goes into a sleeve; left out where there is none
    */
   record RoomView(
-      String way, String text, double points, @Nullable String slot, @Nullable String drop) {}
+      String way,
+      String text,
+      double points,
+      @Nullable String slot,
+      @Nullable String drop,
+      Views.@Nullable SizeView insert) {}
 
   List<RoomView> room(long albumId, String id, @Nullable Integer spread) {
     AlbumModel album = openAlbums.open(albumId);
@@ -255,7 +261,8 @@ class PlaceViews {
         option.place() < 0 ? null : task.slots().get(option.place()).id(),
         option.way() == MakingRoom.Way.DROP_REPEAT
             ? task.problem().candidates().get(option.other()).id()
-            : null);
+            : null,
+        option.way() == MakingRoom.Way.SLEEVE ? Views.SizeView.ofNullable(option.print()) : null);
   }
 
   /** The sleeves and the small leaves of the shelf. */
@@ -287,9 +294,7 @@ class PlaceViews {
   }
 
   private static List<Place> places(Leaf leaf) {
-    return leaf.slots(Side.FRONT, 0).stream()
-        .map(slot -> new Place(slot.id(), slot.takes(), false, false))
-        .toList();
+    return leaf.slots(Side.FRONT, 0).stream().map(Place::alone).toList();
   }
 
   /**

@@ -15,7 +15,6 @@ import drumnest.core.place.Suggestion;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Placing in a maker's words. Costs are told in points: 100 are a picture cropped away whole. */
@@ -112,10 +111,6 @@ final class PlaceWords {
         : "Best possible arrangement.";
   }
 
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
-  }
-
   /** How the shapes of the photos match those of the places; empty where they do. */
   static String shapes(Placing.Problem problem) {
     return ShapeShortage.of(problem).stream()
@@ -168,7 +163,7 @@ final class PlaceWords {
       return "Better: " + where + ", by " + inPoints(-next.more()) + ".";
     }
     if (points(next.more()) == 0) {
-      return capital(where) + " is equally good.";
+      return Words.capital(where) + " is equally good.";
     }
     return "Second choice: " + where + ", for " + inPoints(next.more()) + " more.";
   }

@@ -135,7 +135,9 @@ public class SlotEdits {
                         "Only a photo that is still to be printed can be shown whole on a card: a"
                             + " print keeps its size."));
     if (whole
-        && WholePrint.of(photo.pixels(), slot.takes(), before.turned(), album.rules()).isEmpty()) {
+        && WholePrint.of(
+                photo.pixels(), slot.takes(), slot.printOutline(), before.turned(), album.rules())
+            .isEmpty()) {
       throw new UnprocessableException(
           "slot", SlotNames.of(slot) + " is too small for a card with an edge all around.");
     }

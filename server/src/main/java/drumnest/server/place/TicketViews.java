@@ -140,8 +140,8 @@ class TicketViews {
         Views.SizeView.of(slot.takes()),
         Views.SizeView.of(seat.opening().size()),
         seat.opening().measured(),
-        covers ? "covers" : Words.key(fit.verdict()),
-        covers ? null : Views.SizeView.of(fit.play()),
+        seat.whole() ? "on-a-card" : covers ? "covers" : Words.key(fit.verdict()),
+        seat.whole() || covers ? null : Views.SizeView.of(fit.play()),
         Views.SizeView.ofNullable(fit.backing()),
         Views.SizeView.ofNullable(fit.reveal()),
         seat.crop() == null && !seat.onTable() ? null : Words.percent(seat.keptShare()),
@@ -177,7 +177,7 @@ class TicketViews {
             }),
         opening.known() == Opening.Known.MOUNT
             ? "Nothing is stuck here yet."
-            : "Nothing in this pocket yet.",
+            : slot.kind().isOfPage() ? "Nothing in this pocket yet." : "Nothing on this side yet.",
         null,
         null);
   }

@@ -5,19 +5,24 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Plans of pages as JSON, for the database; lengths in their exact text. */
 public final class PlanJson {
+
+  private static final String STRAIGHT = "straight";
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
@@ -27,17 +32,36 @@ public final class PlanJson {
                   .addDeserializer(Length.class, new Reader()))
           .addMixIn(Shape.class, Shapes.class)
           .addMixIn(Anchor.class, Anchors.class)
+          .addMixIn(Outline.class, Outlines.class)
           .build();
 
   private PlanJson() {}
 
   /** The plan as JSON; null where nothing is planned. */
   public static @Nullable String write(PagePlan plan) {
-    return plan.blocks().isEmpty() ? null : MAPPER.writeValueAsString(plan);
+    return plan.isEmpty() ? null : MAPPER.writeValueAsString(plan);
   }
 
   public static PagePlan read(@Nullable String json) {
-    return json == null ? PagePlan.EMPTY : MAPPER.readValue(json, PagePlan.class);
+    if (json == null) {
+      return PagePlan.EMPTY;
+    }
+    JsonNode plan = MAPPER.readTree(json);
+    cutStraight(plan.path("blocks"));
+    cutStraight(plan.path("mounts"));
+    if (!plan.has("flaps")) {
+      ((ObjectNode) plan).putArray("flaps");
+    }
+    return MAPPER.treeToValue(plan, PagePlan.class);
+  }
+
+  /** Plans of earlier versions know no other outline, and do not speak of it; nor of flaps. */
+  private static void cutStraight(JsonNode parts) {
+    for (JsonNode part : parts) {
+      if (!part.has("outline")) {
+        ((ObjectNode) part).putObject("outline").put("outline", STRAIGHT);
+      }
+    }
   }
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "shape")
@@ -48,6 +72,14 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Shape.Mixed.class, name = "mixed")
   })
   private interface Shapes {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "outline")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Outline.Straight.class, name = STRAIGHT),
+    @JsonSubTypes.Type(value = Outline.Oval.class, name = "oval"),
+    @JsonSubTypes.Type(value = Outline.Rounded.class, name = "rounded")
+  })
+  private interface Outlines {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "at")
   @JsonSubTypes({

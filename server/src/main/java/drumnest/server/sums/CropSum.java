@@ -1,6 +1,7 @@
 package drumnest.server.sums;
 
 import drumnest.core.fit.CropWindow;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
@@ -37,7 +38,8 @@ class CropSum implements Sum {
     HouseRules inForce = rules.rules();
     CropWindow window =
         (values.flag("mayTurn", false)
-                ? CropWindow.ofEitherTurn(pixels, print, keep, Focus.NONE, inForce)
+                ? CropWindow.ofEitherTurn(
+                    pixels, print, Outline.STRAIGHT, keep, Focus.NONE, inForce)
                 : CropWindow.of(pixels, print, keep, inForce))
             .orElse(null);
     Map<String, @Nullable Object> answer = Answers.open();

@@ -33,6 +33,16 @@ final class Drawing {
     return add("cover", box);
   }
 
+  /** Where something lies when it is open. */
+  Drawing open(Box box) {
+    return add("open", box);
+  }
+
+  /** Where something is stuck. */
+  Drawing glue(Box box) {
+    return add("glue", box);
+  }
+
   /** A line to write on, or any other thin mark. */
   Drawing mark(Box box) {
     return add("mark", box);

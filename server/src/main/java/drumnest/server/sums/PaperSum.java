@@ -19,12 +19,11 @@ class PaperSum implements Sum {
   @Override
   public Map<String, @Nullable Object> answer(JsonNode question) {
     Values values = Values.of(question, "", "basis", "pounds", "gsm");
-    if (!values.has("basis")) {
-      throw values.refuse("basis", "is missing; accepted is cover, text, bond or index");
-    }
     PaperWeight weight =
         PaperWeight.valueOf(
-            values.choice("basis", "cover", "text", "bond", "index").toUpperCase(Locale.ROOT));
+            values
+                .oneOfChoices("basis", "cover", "text", "bond", "index")
+                .toUpperCase(Locale.ROOT));
     boolean byPounds = values.oneOf("pounds", "gsm").equals("pounds");
     double gsm = byPounds ? weight.gsm(values.number("pounds")) : values.number("gsm");
     Map<String, @Nullable Object> answer = Answers.open();

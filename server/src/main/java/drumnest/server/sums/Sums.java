@@ -1,7 +1,9 @@
 package drumnest.server.sums;
 
+import drumnest.core.album.MoverProblemException;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.FieldProblemException;
+import drumnest.server.stock.MoverProblemText;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -40,6 +42,15 @@ public class Sums {
               + sums.keySet().stream().sorted().collect(Collectors.joining(", "))
               + ".");
     }
-    return sum.answer(question, monitor);
+    try {
+      return sum.answer(question, monitor);
+    } catch (MoverProblemException e) {
+      throw problem(e, e.field());
+    }
+  }
+
+  /** What is wrong with a mover, at the field of the question that says it. */
+  static FieldProblemException problem(MoverProblemException e, String field) {
+    return new FieldProblemException(field, field + MoverProblemText.after(e));
   }
 }

@@ -131,7 +131,7 @@ final class Values {
   }
 
   /** This object as a box. */
-  private Box box() {
+  Box box() {
     return new Box(position("x"), position("y"), length("w"), length("h"));
   }
 
@@ -305,6 +305,14 @@ final class Values {
     throw problem(name, "is not known; accepted is " + String.join(" or ", choices));
   }
 
+  /** One of the choices, which must be given. */
+  String oneOfChoices(String name, String... choices) {
+    if (!has(name)) {
+      throw problem(name, "is missing; accepted is " + String.join(" or ", choices));
+    }
+    return choice(name, choices);
+  }
+
   /**
    * A list of 1 to 10 000 objects with ids of their own.
    *
@@ -346,6 +354,11 @@ final class Values {
 
   Values object(String name, String... fields) {
     return of(need(name, "an object"), join(path, name), fields);
+  }
+
+  /** The whole path of a field. */
+  String field(String name) {
+    return join(path, name);
   }
 
   FieldProblemException refuse(String name, String what) {

@@ -3,6 +3,7 @@ package drumnest.server.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -20,15 +21,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PageTemplateTest {
 
-  private static PageTemplate.Sheet sheet(String title, int w, int h) {
+  private static PageTemplate.Sheet sheet(String title, int w, int h, Outline outline) {
     PageTemplate.Place place =
-        new PageTemplate.Place(Box.of(Length.ZERO, Length.ZERO, Size.ofInches(2, 4)), "1 · 2 × 4");
+        new PageTemplate.Place(
+            Box.of(Length.ZERO, Length.ZERO, Size.ofInches(2, 4)), outline, "1 · 2 × 4");
     return new PageTemplate.Sheet(title, Size.ofInches(w, h), List.of(place));
   }
 
   private static PDDocument template(PageTemplate.Paper paper, int w, int h) throws IOException {
-    return Loader.loadPDF(
-        PageTemplate.of("Leaf 1", List.of(sheet("front", w, h), sheet("back", w, h)), paper));
+    return template(paper, w, h, Outline.STRAIGHT);
+  }
+
+  private static PDDocument template(PageTemplate.Paper paper, int w, int h, Outline outline)
+      throws IOException {
+    List<PageTemplate.Sheet> sheets =
+        List.of(sheet("front", w, h, outline), sheet("back", w, h, outline));
+    return Loader.loadPDF(PageTemplate.of("Leaf 1", sheets, paper));
   }
 
   @Test
@@ -50,6 +58,18 @@ class PageTemplateTest {
       int next = firstDark(picture, left + 20, row);
       assertThat(left).isCloseTo(72, within(2));
       assertThat(next - left).isCloseTo(288, within(2));
+    }
+  }
+
+  /** One inch down, an oval of 2 × 4 in is √3 in wide: 2·√(1 − 1/4). */
+  @Test
+  void an_oval_is_drawn_as_it_is_cut() throws IOException {
+    try (PDDocument document = template(PageTemplate.Paper.WHOLE, 6, 6, Outline.OVAL)) {
+      BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, 144);
+      int row = 144 / 2 + 144;
+      int left = firstDark(picture, 80, row);
+      int next = firstDark(picture, left + 20, row);
+      assertThat(next - left).isCloseTo((int) Math.round(144 * Math.sqrt(3)), within(3));
     }
   }
 

@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.fit.Opening;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,6 +35,7 @@ class SlotDrawingTest {
             Focus.NONE,
             onTable,
             slot,
+            Outline.STRAIGHT,
             Opening.asUsual(slot, RULES),
             turned,
             false,
@@ -44,6 +48,29 @@ class SlotDrawingTest {
     Views.DrawingView drawing = draw(WIDE, null, null, SMALL, false);
     assertThat(drawing.shown()).isEqualTo(new Views.ShareBoxView(0.25, 0, 0.5, 1));
     assertThat(drawing.paper()).isEqualTo(new Views.ShareBoxView(0, 0, 1, 1));
+  }
+
+  /**
+   * The finger takes 600 of 6000 pixels at the left edge; the cover is 1/16 larger, to the mark.
+   */
+  @Test
+  void what_must_not_be_seen_is_drawn_covered_where_it_lies_on_the_paper() {
+    Size wide = Size.ofInches(6, 4);
+    Focus finger = Focus.NONE.concealing(List.of(new PixelBox(0, 2000, 600, 2000)));
+    Opening opening = Opening.asUsual(wide, RULES);
+    PrintInPocket seat =
+        PrintInPocket.of(
+            WIDE, null, finger, null, wide, Outline.STRAIGHT, opening, false, false, RULES);
+    Box cover = seat.covers().get(0);
+    assertThat(SlotDrawing.of(wide, WIDE, seat, RULES).covers())
+        .singleElement()
+        .satisfies(
+            drawn -> {
+              assertThat(drawn.x()).isZero();
+              assertThat(drawn.w() * 6).isCloseTo(cover.w().toInches().doubleValue(), within(1e-5));
+              assertThat(drawn.w() * 6).isBetween(0.6, 0.8);
+              assertThat(drawn.y() + drawn.h()).isCloseTo(1, within(1e-5));
+            });
   }
 
   @Test

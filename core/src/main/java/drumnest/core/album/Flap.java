@@ -1,0 +1,178 @@
+package drumnest.core.album;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.measure.Turn;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A hinged sleeve or card. Closed it lies in a rectangle; open it lies in that rectangle mirrored
+ * in its hinge. It has three faces: the outside, seen closed; the inside, its reverse, seen open;
+ * and what it covers, which is not its own.
+ *
+ * <p>Lengths are on its page, or on its spread: from the top left, to the right and down. Source:
+ * common practice, no source.
+ *
+ * @param id its name, one on its page or spread
+ * @param closed where it lies closed
+ * @param hinge the edge on which it is hinged
+ * @param strip how wide the adhesive strip is that holds it
+ * @param mount how it is held
+ * @param on the flap over which it lies; null where it lies on none
+ * @param fixedTo the flap to which its strip is stuck, and which carries it; null where it is stuck
+ *     to the page or its protector
+ * @param body what it is
+ * @param seal what it is larger on each side than what goes into it; zero for a card
+ */
+public record Flap(
+    String id,
+    Box closed,
+    Edge hinge,
+    Length strip,
+    Mount mount,
+    @Nullable String on,
+    @Nullable String fixedTo,
+    Body body,
+    Length seal) {
+
+  /** What a flap is. */
+  public enum Body {
+    /** A clear sleeve, into which two prints go, back to back. */
+    SLEEVE,
+    /** A card, on both sides of which something is stuck. */
+    CARD
+  }
+
+  /** How a flap is held. */
+  public enum Mount {
+    /** On the protector: the strip lies beyond the hinge and shows. */
+    PROTECTOR,
+    /** On the page, through a slit in the protector: the strip lies inside the hinge. */
+    PAGE
+  }
+
+  /** A point of a spread. */
+  public record Point(Length x, Length y) {}
+
+  /**
+   * The slit in the protector through which a flap on the page goes, from the one end of its hinge
+   * to the other.
+   */
+  public record Slit(Point from, Point to) {}
+
+  /**
+   * @throws MoverProblemException if the strip of a flap on the page is deeper than the flap
+   */
+  public Flap {
+    Length deep = hinge.depth(closed);
+    if (mount == Mount.PAGE && strip.isMoreThan(deep)) {
+      throw new MoverProblemException(
+          "strip", "is deeper than the flap, under which it lies; the deepest that works is", deep);
+    }
+  }
+
+  /** A sleeve of which nothing more is known than where it lies and how it is held. */
+  public Flap(
+      String id,
+      Box closed,
+      Edge hinge,
+      Length strip,
+      Mount mount,
+      @Nullable String on,
+      @Nullable String fixedTo) {
+    this(id, closed, hinge, strip, mount, on, fixedTo, Body.SLEEVE, Length.ZERO);
+  }
+
+  public Flap withHinge(Edge next) {
+    return new Flap(id, closed, next, strip, mount, on, fixedTo, body, seal);
+  }
+
+  /** The same lying over another, or over none. */
+  public Flap lyingOn(@Nullable String other) {
+    return new Flap(id, closed, hinge, strip, mount, other, null, body, seal);
+  }
+
+  /** The same with its strip stuck to another. */
+  public Flap stuckTo(String other) {
+    return new Flap(id, closed, hinge, strip, mount, null, other, body, seal);
+  }
+
+  /** The same through a slit in the protector. */
+  public Flap throughSlit() {
+    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, body, seal);
+  }
+
+  /** The same somewhere else. */
+  public Flap moved(Length right, Length down) {
+    return renamed(UnaryOperator.identity(), right, down);
+  }
+
+  /** The same with another name, and other names for those it lies on, somewhere else. */
+  public Flap renamed(UnaryOperator<String> name, Length right, Length down) {
+    return new Flap(
+        name.apply(id),
+        closed.moved(right, down),
+        hinge,
+        strip,
+        mount,
+        on == null ? null : name.apply(on),
+        fixedTo == null ? null : name.apply(fixedTo),
+        body,
+        seal);
+  }
+
+  /**
+   * Where what is in it lies while it is closed. Sleeves of neighbouring places lie with their
+   * sealed edges over each other, as the pockets below them do, so that this is what is in the way.
+   */
+  public Box face() {
+    return closed.inset(seal);
+  }
+
+  /** The same while it is open. */
+  public Box openFace() {
+    return open().inset(seal);
+  }
+
+  /** The size of a print that goes into it, or on it. */
+  public Size takes() {
+    return face().size();
+  }
+
+  /** Whether it hides the middle of a place of its page while it is closed. */
+  public boolean hides(Box place) {
+    return face().contains(place.middle());
+  }
+
+  /** Where it lies when it is open, while what carries it is closed. */
+  public Box open() {
+    return hinge.mirrored(closed, closed);
+  }
+
+  /** Where its adhesive strip lies. */
+  public Box stripArea() {
+    return mount == Mount.PROTECTOR ? hinge.beyond(closed, strip) : hinge.along(closed, strip);
+  }
+
+  /** How its inside is turned against its outside, so that both are read: like tumble duplex. */
+  public Turn insideTurn() {
+    return hinge.isAtSide() ? Turn.NONE : Turn.HALF;
+  }
+
+  /** The slit that it needs in the protector; null where it is held on it. */
+  public @Nullable Slit slit() {
+    if (mount == Mount.PROTECTOR) {
+      return null;
+    }
+    Box line = hinge.along(closed, Length.ZERO);
+    return new Slit(new Point(line.x(), line.y()), new Point(line.right(), line.bottom()));
+  }
+
+  /** The flap on which it lies directly, stuck to it or not; null where it lies on none. */
+  public @Nullable String below() {
+    return fixedTo != null ? fixedTo : on;
+  }
+}

@@ -1,0 +1,176 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.MoverProblemException;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * What would cure a clash: one of the two flaps changed in one way. Each is tried before it is
+ * offered: the clash is gone, nothing that cannot be made so has come, there are fewer clashes than
+ * before, and what was moved lies on its page, away from its edges as far as slits keep from seams.
+ *
+ * <p>Method: every way is tried for both flaps; those that leave fewest clashes come first, then
+ * those that change least. Source: common practice, no source. Time: ways × flaps squared.
+ */
+public final class Cures {
+
+  /** How a flap is changed. */
+  public enum Way {
+    /** It is hinged on another edge. */
+    HINGE,
+    /** It is laid over the other. */
+    LAY_ON,
+    /** Its strip is meant to be stuck to the other, which then carries it. */
+    FIX_TO,
+    /** It goes through a slit, so that its strip lies under it. */
+    SLIT,
+    /** It is moved. */
+    MOVE
+  }
+
+  /**
+   * A cure that was tried.
+   *
+   * @param flap as it is then
+   * @param right how far it is moved to the right; less than zero to the left
+   * @param down how far it is moved down; less than zero upwards
+   * @param left how many clashes are left
+   */
+  public record Cure(Way way, Flap flap, Length right, Length down, int left) {}
+
+  private final List<Flap> flaps;
+  private final Function<Flap, Box> pages;
+  private final HouseRules rules;
+
+  /**
+   * @param flaps the flaps of a page, or of a spread
+   * @param pages where the page of each lies
+   */
+  public Cures(List<Flap> flaps, Function<Flap, Box> pages, HouseRules rules) {
+    this.flaps = List.copyOf(flaps);
+    this.pages = pages;
+    this.rules = rules;
+  }
+
+  /** At most so many cures of a clash. */
+  public List<Cure> of(Clash clash, int most) {
+    List<Clash> before = new Flaps(flaps).clashes();
+    List<Cure> found = new ArrayList<>();
+    for (String id : List.of(clash.a(), clash.b())) {
+      Flap flap = flap(id);
+      Flap other = flap(id.equals(clash.a()) ? clash.b() : clash.a());
+      for (Cure way : ways(flap, other)) {
+        int left = left(way.flap(), clash, before);
+        if (left >= 0) {
+          found.add(new Cure(way.way(), way.flap(), way.right(), way.down(), left));
+        }
+      }
+    }
+    return found.stream()
+        .sorted(
+            Comparator.comparingInt(Cure::left)
+                .thenComparing(Cure::way)
+                .thenComparing(cure -> far(cure.right()).plus(far(cure.down()))))
+        .limit(most)
+        .toList();
+  }
+
+  private Flap flap(String id) {
+    return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static Length far(Length moved) {
+    return moved.max(moved.negated());
+  }
+
+  private List<Cure> ways(Flap flap, Flap other) {
+    List<Cure> ways = new ArrayList<>();
+    for (Edge hinge : Edge.values()) {
+      if (hinge != flap.hinge()) {
+        ways.add(way(Way.HINGE, flap.withHinge(hinge)));
+      }
+    }
+    if (flap.below() == null) {
+      ways.add(way(Way.LAY_ON, flap.lyingOn(other.id())));
+      ways.add(way(Way.FIX_TO, flap.stuckTo(other.id())));
+    }
+    if (flap.mount() == Flap.Mount.PROTECTOR
+        && !flap.strip().isMoreThan(flap.hinge().depth(flap.closed()))) {
+      ways.add(way(Way.SLIT, flap.throughSlit()));
+    }
+    moves(flap, other, ways);
+    return ways;
+  }
+
+  private static Cure way(Way way, Flap flap) {
+    return new Cure(way, flap, Length.ZERO, Length.ZERO, 0);
+  }
+
+  /** Moved to each side just until it is clear of the other: closed, open, and with its strip. */
+  private static void moves(Flap flap, Flap other, List<Cure> ways) {
+    for (Box mine : List.of(flap.face(), flap.openFace(), flap.stripArea())) {
+      for (Box its : List.of(other.face(), other.openFace(), other.stripArea())) {
+        if (mine.overlaps(its)) {
+          move(flap, its.right().minus(mine.x()), Length.ZERO, ways);
+          move(flap, its.x().minus(mine.right()), Length.ZERO, ways);
+          move(flap, Length.ZERO, its.bottom().minus(mine.y()), ways);
+          move(flap, Length.ZERO, its.y().minus(mine.bottom()), ways);
+        }
+      }
+    }
+  }
+
+  private static void move(Flap flap, Length right, Length down, List<Cure> ways) {
+    ways.add(new Cure(Way.MOVE, flap.moved(right, down), right, down, 0));
+  }
+
+  /** How many clashes there are then; less than zero where it is no cure. */
+  private int left(Flap changed, Clash clash, List<Clash> before) {
+    if (!isOnPage(changed)) {
+      return -1;
+    }
+    List<Flap> then =
+        flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
+    List<Clash> after;
+    try {
+      after = new Flaps(then).clashes();
+    } catch (MoverProblemException ring) {
+      return -1;
+    }
+    boolean gone =
+        after.stream().noneMatch(each -> isOf(each, clash) && each.kind() == clash.kind());
+    return gone && errors(after) <= errors(before) && after.size() < before.size()
+        ? after.size()
+        : -1;
+  }
+
+  private static boolean isOf(Clash one, Clash other) {
+    return one.a().equals(other.a()) && one.b().equals(other.b())
+        || one.a().equals(other.b()) && one.b().equals(other.a());
+  }
+
+  private static long errors(List<Clash> clashes) {
+    return clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
+  }
+
+  /** Whether what is in it lies on the page, and its slit, if it has one, off the seams. */
+  private boolean isOnPage(Flap flap) {
+    Box page = pages.apply(flap);
+    Length off = rules.length(HouseRule.SLIT_DISTANCE);
+    Length line = flap.hinge().of(flap.closed());
+    Edge start = flap.hinge().isAtSide() ? Edge.LEFT : Edge.TOP;
+    boolean slitOff =
+        flap.mount() == Flap.Mount.PROTECTOR
+            || !line.isLessThan(start.of(page).plus(off))
+                && !line.isMoreThan(start.opposite().of(page).minus(off));
+    return page.contains(flap.face()) && slitOff;
+  }
+}

@@ -1,0 +1,239 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The flaps of a spread and how they move: where each lies in any state of the spread, which may be
+ * opened or closed next, and what is in the way of the others. A state is the set of those that are
+ * open. Those of both pages are looked at together, in lengths from the top left of the left page.
+ *
+ * <p>What is fixed to a flap moves with it. A flap may be opened when none that lies on what moves
+ * is still closed, and no open one lies over that or where it would come to lie; it may be closed
+ * where it might be opened again from there, so that whatever was opened can be closed. One on
+ * which the strip of another is stuck never opens. So, from rest, no two that are open ever lie in
+ * one place, unless the one carries the other.
+ *
+ * <p>Source: common practice, no source. Time of a question about one flap: flaps × height of the
+ * highest stack; of all of them: that squared.
+ */
+public final class SpreadMotion {
+
+  /** Why a flap may not be moved. */
+  public enum Why {
+    /** The other lies on it, closed. */
+    OPEN_FIRST,
+    /** The other lies, open, over it, or where it would come to lie. */
+    CLOSE_FIRST,
+    /** The other is stuck to it with its strip, so that it never opens. */
+    STUCK
+  }
+
+  /** What is in the way of a flap. */
+  public record Hindrance(Why why, String other) {}
+
+  private final Flaps flaps;
+  private final Map<String, Flap> byId = new LinkedHashMap<>();
+  private final Map<String, Box> places = new LinkedHashMap<>();
+  private final Map<String, Box> pages = new LinkedHashMap<>();
+  private final Map<String, String> flapOf = new LinkedHashMap<>();
+  private final Map<String, Slot.Kind> kinds = new LinkedHashMap<>();
+  private final Set<Clash> stuck;
+
+  /** Flaps of a spread without places. */
+  SpreadMotion(List<Flap> flaps) {
+    this.flaps = new Flaps(flaps);
+    flaps.forEach(flap -> byId.put(flap.id(), flap));
+    this.stuck =
+        this.flaps.clashes().stream()
+            .filter(clash -> clash.kind() == Clash.Kind.STRIP_ON_MOVING)
+            .collect(Collectors.toSet());
+  }
+
+  /** The flaps of both pages on top of a spread. */
+  public static SpreadMotion of(Spread spread) {
+    List<Flap> all = new ArrayList<>();
+    Length gutter = width(spread, Side.BACK);
+    Map<PageSide, Box> pages = new LinkedHashMap<>();
+    for (Side side : List.of(Side.BACK, Side.FRONT)) {
+      Leaf leaf = spread.top(side);
+      if (leaf == null) {
+        continue;
+      }
+      Length width = width(spread, side);
+      Box box = leaf.placeOn(side, width);
+      Box page = side == Side.BACK ? box : box.moved(gutter, Length.ZERO);
+      pages.put(new PageSide(leaf, side), page);
+      leaf.plan(leaf.face(side))
+          .flaps()
+          .forEach(
+              flap ->
+                  all.add(flap.renamed(id -> FlapNames.of(leaf, side, id), page.x(), page.y())));
+    }
+    SpreadMotion motion = new SpreadMotion(all);
+    pages.forEach(motion::place);
+    return motion;
+  }
+
+  private static Length width(Spread spread, Side side) {
+    return spread.layers(side).stream()
+        .map(layer -> layer.box().w())
+        .reduce(Length.ZERO, Length::max);
+  }
+
+  private void place(PageSide page, Box at) {
+    String name = FlapNames.of(page.leaf(), page.side(), "");
+    flaps.all().stream()
+        .filter(flap -> flap.id().startsWith(name))
+        .forEach(flap -> pages.put(flap.id(), at));
+    for (Slot slot : page.leaf().slots(page.side(), 0)) {
+      kinds.put(slot.id(), slot.kind());
+      slot.flap().ifPresent(flap -> flapOf.put(slot.id(), flap));
+      if (slot.kind().isOfPage()) {
+        places.put(slot.id(), slot.box().moved(at.x(), at.y()));
+      }
+    }
+  }
+
+  /** All flaps, those of the left page first, by their names in the album. */
+  public Flaps flaps() {
+    return flaps;
+  }
+
+  /** Where the page of a flap lies. */
+  public Box page(Flap flap) {
+    return pages.get(flap.id());
+  }
+
+  public Optional<Flap> flap(String id) {
+    return Optional.ofNullable(byId.get(id));
+  }
+
+  /** Where a flap lies when these are open. */
+  public Box area(Flap flap, Set<String> open) {
+    Box area = open.contains(flap.id()) ? flap.open() : flap.closed();
+    for (Flap carrier : flaps.carriers(flap)) {
+      if (open.contains(carrier.id())) {
+        area = carrier.hinge().mirrored(area, carrier.closed());
+      }
+    }
+    return area;
+  }
+
+  /** Where what is in a flap lies then. */
+  private Box face(Flap flap, Set<String> open) {
+    return area(flap, open).inset(flap.seal());
+  }
+
+  /**
+   * What is in the way of opening a closed flap, or of closing an open one; nothing if it may be.
+   * It may be closed where it might be opened again from there.
+   */
+  public List<Hindrance> hindrances(Flap flap, Set<String> open) {
+    Set<String> before = new LinkedHashSet<>(open);
+    before.remove(flap.id());
+    Set<String> then = new LinkedHashSet<>(before);
+    then.add(flap.id());
+    List<Flap> moved =
+        flaps.all().stream().filter(each -> each == flap || flaps.isFixedTo(each, flap)).toList();
+    return flaps.all().stream()
+        .filter(other -> !moved.contains(other) && !flaps.isFixedTo(flap, other))
+        .flatMap(
+            other ->
+                moved.stream()
+                    .flatMap(each -> hindrance(each, other, before, then).stream())
+                    .limit(1)
+                    .map(why -> new Hindrance(why, other.id())))
+        .toList();
+  }
+
+  /** What is in the way of one of those that move, between two states. */
+  private Optional<Why> hindrance(Flap moved, Flap other, Set<String> before, Set<String> then) {
+    Box place = face(other, before);
+    boolean over = place.overlaps(face(moved, before));
+    if (stuck.contains(new Clash(Clash.Kind.STRIP_ON_MOVING, other.id(), moved.id()))) {
+      return Optional.of(Why.STUCK);
+    } else if (before.contains(other.id())) {
+      return Optional.of(Why.CLOSE_FIRST).filter(why -> over || place.overlaps(face(moved, then)));
+    }
+    return Optional.of(Why.OPEN_FIRST).filter(why -> over && flaps.liesOn(other, moved));
+  }
+
+  /**
+   * What is seen when these are open: a place that no flap hides, and the side of each that is up.
+   */
+  public Set<String> seen(Set<String> open) {
+    Set<String> seen = new LinkedHashSet<>();
+    kinds.forEach(
+        (slot, kind) -> {
+          boolean up =
+              switch (kind) {
+                case POCKET, MOUNT -> !isHidden(places.get(slot), null, open);
+                case OUTSIDE -> isUp(flapOf.get(slot), open, false);
+                case INSIDE -> isUp(flapOf.get(slot), open, true);
+              };
+          if (up) {
+            seen.add(slot);
+          }
+        });
+    return seen;
+  }
+
+  /** Whether a side of a flap is up, and nothing lies over it. */
+  private boolean isUp(String id, Set<String> open, boolean inside) {
+    Flap flap = byId.get(id);
+    long turned =
+        flaps.carriers(flap).stream().filter(carrier -> open.contains(carrier.id())).count()
+            + (open.contains(id) ? 1 : 0);
+    return (turned % 2 == 1) == inside && !isHidden(face(flap, open), flap, open);
+  }
+
+  private boolean isHidden(Box place, @Nullable Flap but, Set<String> open) {
+    return flaps.all().stream()
+        .filter(flap -> flap != but && (but == null || liesOver(flap, but, open)))
+        .anyMatch(flap -> face(flap, open).contains(place.middle()));
+  }
+
+  /** Whether the one comes to lie over the other where they share a place. */
+  private boolean liesOver(Flap flap, Flap other, Set<String> open) {
+    boolean above = flaps.liesOn(flap, other);
+    return open.contains(other.id()) == open.contains(flap.id())
+        ? above
+        : open.contains(flap.id()) && !above;
+  }
+
+  /**
+   * The order in which flaps are opened, from rest, until no other may be: each time the first that
+   * may, in the order of the spread.
+   */
+  public List<String> openingOrder() {
+    Set<String> open = new LinkedHashSet<>();
+    boolean moved = true;
+    while (moved) {
+      moved = false;
+      for (Flap flap : flaps.all()) {
+        if (!open.contains(flap.id()) && hindrances(flap, open).isEmpty()) {
+          open.add(flap.id());
+          moved = true;
+        }
+      }
+    }
+    return List.copyOf(open);
+  }
+}

@@ -1,0 +1,139 @@
+package drumnest.core.mover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.LeafType;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Which flaps could lie over a place, and what would cure their clashes. */
+class CuresTest {
+
+  private static final HouseRules RULES = HouseRules.defaults();
+  private static final Size PAGE = Size.ofInches(16, 16);
+  private static final LeafType SIX_WIDE =
+      (LeafType) Catalogue.beginning().get(Catalogue.SIX_WIDE).item();
+
+  private static Flap flap(String id, int x, int y, int w, int h, Edge hinge) {
+    Box closed =
+        new Box(Length.ofInches(x), Length.ofInches(y), Length.ofInches(w), Length.ofInches(h));
+    return new Flap(id, closed, hinge, Length.parse("1/2"), Flap.Mount.PROTECTOR, null, null);
+  }
+
+  private static Cures cures(List<Flap> flaps, Size page) {
+    return new Cures(flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), RULES);
+  }
+
+  private static Slot slot(String id, List<Flap> flaps) {
+    PagePlan plan = PagePlan.EMPTY.withFlaps(flaps);
+    Leaf leaf = new Leaf(1, 1, SIX_WIDE, false, Length.ZERO, plan, PagePlan.EMPTY);
+    return leaf.slots(Side.FRONT, 0).stream()
+        .filter(each -> each.id().equals("1-front-" + id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void a_sleeve_over_a_pocket_lies_insert_over_print_and_opens_onto_the_page_where_it_can() {
+    List<FlapChoices.Choice> choices =
+        FlapChoices.over(slot("4", List.of()), Size.ofInches(6, 4), Flap.Body.SLEEVE, RULES);
+    assertThat(choices).hasSize(4);
+    Flap best = choices.get(0).flap();
+    assertThat(best.takes()).isEqualTo(Size.ofInches(6, 4));
+    assertThat(best.closed().x()).isEqualTo(Length.parse("5 15/16"));
+    assertThat(best.hinge()).isEqualTo(Edge.LEFT);
+    // Two sealed edges more than the pocket is wide.
+    assertThat(choices.get(0).past()).isEqualTo(Length.parse("1/8"));
+    assertThat(choices.get(3).flap().hinge()).isEqualTo(Edge.RIGHT);
+    assertThat(choices.get(3).past()).isEqualTo(Length.parse("6 1/8"));
+    assertThat(choices).allMatch(choice -> choice.flap().id().equals("1"));
+  }
+
+  @Test
+  void over_a_flap_it_lies_on_that_and_takes_the_next_number() {
+    Flap first =
+        FlapChoices.over(slot("4", List.of()), Size.ofInches(6, 4), Flap.Body.SLEEVE, RULES)
+            .get(0)
+            .flap();
+    Slot outside = slot("m1.1", List.of(first));
+    FlapChoices.Choice second =
+        FlapChoices.over(outside, outside.takes(), Flap.Body.CARD, RULES).get(0);
+    assertThat(second.flap().on()).isEqualTo("1");
+    assertThat(second.flap().id()).isEqualTo("2");
+    assertThat(second.flap().closed()).isEqualTo(first.face());
+    assertThat(second.errors()).isZero();
+  }
+
+  @Test
+  void a_strip_on_a_neighbour_is_cured_by_another_hinge_a_slit_or_a_move() {
+    Flap lower = flap("1", 4, 4, 4, 4, Edge.TOP);
+    Flap upper = flap("2", 4, 0, 4, 4, Edge.LEFT);
+    Clash clash = new Clash(Clash.Kind.STRIP_ON_MOVING, "1", "2");
+    List<Cures.Cure> cures = cures(List.of(lower, upper), PAGE).of(clash, 20);
+    assertThat(cures).extracting(Cures.Cure::way).contains(Cures.Way.HINGE, Cures.Way.SLIT);
+    assertThat(cures)
+        .filteredOn(cure -> cure.way() == Cures.Way.MOVE)
+        .anyMatch(cure -> cure.down().equals(Length.parse("1/2")));
+    assertThat(cures).extracting(Cures.Cure::left).isSorted();
+  }
+
+  @Test
+  void two_in_one_place_are_laid_on_each_other_or_moved_apart() {
+    List<Flap> flaps = List.of(flap("1", 4, 4, 4, 4, Edge.LEFT), flap("2", 6, 4, 4, 4, Edge.RIGHT));
+    Clash clash = new Clash(Clash.Kind.CLOSED_OVERLAP, "1", "2");
+    List<Cures.Cure> cures = cures(flaps, PAGE).of(clash, 20);
+    assertThat(cures).extracting(Cures.Cure::way).contains(Cures.Way.MOVE);
+    assertThat(cures(flaps, Size.ofInches(10, 8)).of(clash, 20))
+        .filteredOn(cure -> cure.way() == Cures.Way.MOVE)
+        .allMatch(cure -> !cure.flap().face().right().isMoreThan(Length.ofInches(10)));
+  }
+
+  static List<List<Flap>> spreads() {
+    return FlapsTest.spreads();
+  }
+
+  @ParameterizedTest
+  @MethodSource("spreads")
+  void what_is_offered_is_found_to_be_gone(List<Flap> flaps) {
+    Cures cures = cures(flaps, PAGE);
+    List<Clash> before = new Flaps(flaps).clashes();
+    for (Clash clash : before) {
+      for (Cures.Cure cure : cures.of(clash, 3)) {
+        List<Flap> then = new ArrayList<>(flaps);
+        then.replaceAll(flap -> flap.id().equals(cure.flap().id()) ? cure.flap() : flap);
+        List<Clash> after = new Flaps(then).clashes();
+        assertThat(after).doesNotContain(clash).hasSize(cure.left());
+        assertThat(after.size()).isLessThan(before.size());
+        assertThat(Box.of(Length.ZERO, Length.ZERO, PAGE).contains(cure.flap().face())).isTrue();
+      }
+    }
+  }
+
+  @Test
+  void most_clashes_have_a_cure() {
+    long clashes = 0;
+    long cured = 0;
+    for (List<Flap> flaps : spreads()) {
+      Cures cures = cures(flaps, PAGE);
+      for (Clash clash : new Flaps(flaps).clashes()) {
+        clashes++;
+        cured += cures.of(clash, 1).size();
+      }
+    }
+    assertThat(cured * 10).isGreaterThan(clashes * 7);
+  }
+}

@@ -1,0 +1,62 @@
+package drumnest.server.frame;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.mover.Flaps;
+import java.util.Comparator;
+import java.util.List;
+
+/** Shows the flaps of a page. */
+final class FlapViews {
+
+  private FlapViews() {}
+
+  /** All of them, the lowest first. */
+  static List<Views.FlapView> of(AlbumModel album, Leaf leaf, Side side) {
+    List<Flap> all = leaf.plan(leaf.face(side)).flaps();
+    if (all.isEmpty()) {
+      return List.of();
+    }
+    Flaps flaps = new Flaps(all);
+    String page = FlapNames.of(leaf, side, "");
+    List<Slot> slots = leaf.slots(side, 0);
+    return all.stream()
+        .map(flap -> of(album, flap, page, level(flaps, flap), slots))
+        .sorted(Comparator.comparingInt(Views.FlapView::level))
+        .toList();
+  }
+
+  private static int level(Flaps flaps, Flap flap) {
+    return (int) flaps.all().stream().filter(other -> flaps.liesOn(flap, other)).count();
+  }
+
+  private static Views.FlapView of(
+      AlbumModel album, Flap flap, String page, int level, List<Slot> slots) {
+    String id = page + flap.id();
+    return new Views.FlapView(
+        id,
+        "Flap " + flap.id(),
+        Words.key(flap.hinge()),
+        Words.key(flap.body()),
+        Words.key(flap.mount()),
+        Views.BoxView.of(flap.closed()),
+        Views.BoxView.of(flap.open()),
+        Views.BoxView.of(flap.stripArea()),
+        level,
+        flap.fixedTo() == null ? null : page + flap.fixedTo(),
+        AlbumViews.slot(album, slot(album, slots, FlapNames.outside(id)), flap.face()),
+        AlbumViews.slot(album, slot(album, slots, FlapNames.inside(id)), flap.openFace()));
+  }
+
+  /** The slot as the album has it, with its place in the reading order. */
+  private static Slot slot(AlbumModel album, List<Slot> slots, String id) {
+    return album
+        .slot(id)
+        .orElseGet(
+            () -> slots.stream().filter(slot -> slot.id().equals(id)).findFirst().orElseThrow());
+  }
+}

@@ -1,0 +1,82 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.measure.Edge;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Shown;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The movers of an album. Every change answers with the album as it is then. */
+@RestController
+@RequestMapping("/api/albums/{id}")
+class MoverController {
+
+  private final AlbumViews views;
+  private final MoverEdits edits;
+  private final OpenAlbums openAlbums;
+
+  MoverController(AlbumViews views, MoverEdits edits, OpenAlbums openAlbums) {
+    this.views = views;
+    this.edits = edits;
+    this.openAlbums = openAlbums;
+  }
+
+  /** A spread with these flaps open: what is seen, what may move next, and what is in the way. */
+  @GetMapping("/spreads/{spread}/motion")
+  MotionViews.MotionView motion(
+      @PathVariable("id") long id,
+      @PathVariable("spread") int spread,
+      @RequestParam(name = "open", defaultValue = "") List<String> open) {
+    AlbumModel album = openAlbums.open(id);
+    return MotionViews.of(album, album.leaves().spread(spread), open);
+  }
+
+  @PostMapping("/flaps/add")
+  Views.AlbumView addFlap(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.AddFlap request) {
+    edits.addFlap(
+        id,
+        request.version(),
+        request.slot(),
+        request.hinge() == null ? null : Words.choice("hinge", Edge.class, request.hinge()),
+        request.body() == null
+            ? Flap.Body.SLEEVE
+            : Words.choice("body", Flap.Body.class, request.body()),
+        request.insert() == null ? null : request.insert().toSize("insert"),
+        request.photo());
+    return views.album(id, shown);
+  }
+
+  @PostMapping("/flaps/change")
+  Views.AlbumView changeFlap(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.ChangeFlap request) {
+    edits.changeFlap(id, request.version(), request.flap(), request.form());
+    return views.album(id, shown);
+  }
+
+  @PostMapping("/flaps/remove")
+  Views.AlbumView removeFlap(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.OfFlap request) {
+    edits.removeFlap(id, request.version(), request.flap());
+    return views.album(id, shown);
+  }
+}

@@ -1,0 +1,108 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.Flap;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.server.frame.SizeRequest;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.UnitsInUse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+
+/** What a maker does with movers. Each step names the version of the album it has seen. */
+final class MoverRequests {
+
+  private MoverRequests() {}
+
+  /**
+   * Puts a flap over a place.
+   *
+   * @param hinge top, bottom, left or right; the best where it is left out
+   * @param body sleeve or card; a sleeve where it is left out
+   * @param insert what goes into it; as large as the print of the place where it is left out
+   * @param photo a photo without a place that goes onto its inside, in the same step
+   */
+  record AddFlap(
+      @NotNull Long version,
+      @NotBlank String slot,
+      @Nullable String hinge,
+      @Nullable String body,
+      @Nullable @Valid SizeRequest insert,
+      @Nullable String photo) {}
+
+  record OfFlap(@NotNull Long version, @NotBlank String flap) {}
+
+  /** Changes the measures of a flap. */
+  record ChangeFlap(@NotNull Long version, @NotBlank String flap, @NotNull @Valid FlapForm form) {}
+
+  /**
+   * A flap by its few real measures, as text. It is measured by what goes into it, which lies paper
+   * to paper over what is below.
+   *
+   * @param x how far that lies from the left edge of the page
+   * @param y how far from the top
+   * @param w its width
+   * @param h its height
+   * @param hinge top, bottom, left or right
+   * @param strip the width of its adhesive strip
+   * @param mount protector or page
+   * @param on the number of the flap on which it lies; left out for none
+   * @param fixedTo the number of the flap to which it is stuck; left out for none
+   */
+  record FlapForm(
+      @NotNull String x,
+      @NotNull String y,
+      @NotNull String w,
+      @NotNull String h,
+      @NotBlank String hinge,
+      @NotNull String strip,
+      @NotBlank String mount,
+      @Nullable String on,
+      @Nullable String fixedTo) {
+
+    /**
+     * @throws drumnest.server.FieldProblemException if a measure is not understood
+     */
+    Flap toFlap(Flap before) {
+      LengthReader lengths = LengthReader.inUse();
+      Size size = lengths.size("w", w, "h", h);
+      Box face = Box.of(lengths.offset("x", x), lengths.offset("y", y), size);
+      return new Flap(
+          before.id(),
+          face.inset(before.seal().negated()),
+          Words.choice("hinge", Edge.class, hinge),
+          lengths.positive("strip", strip),
+          Words.choice("mount", Flap.Mount.class, mount),
+          blankToNull(on),
+          blankToNull(fixedTo),
+          before.body(),
+          before.seal());
+    }
+
+    private static @Nullable String blankToNull(@Nullable String text) {
+      return text == null || text.isBlank() ? null : text;
+    }
+
+    static FlapForm of(Flap flap) {
+      return new FlapForm(
+          exact(flap.face().x()),
+          exact(flap.face().y()),
+          exact(flap.face().w()),
+          exact(flap.face().h()),
+          Words.key(flap.hinge()),
+          exact(flap.strip()),
+          Words.key(flap.mount()),
+          flap.on(),
+          flap.fixedTo());
+    }
+
+    private static String exact(Length length) {
+      return UnitsInUse.current().exact(length);
+    }
+  }
+}

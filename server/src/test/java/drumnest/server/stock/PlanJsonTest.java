@@ -1,0 +1,53 @@
+package drumnest.server.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.album.Anchor;
+import drumnest.core.album.Block;
+import drumnest.core.album.Holds;
+import drumnest.core.album.PageMeasure;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Shape;
+import drumnest.core.fit.Outline;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRules;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PlanJsonTest {
+
+  private static final Size PAGE = Size.ofInches(12, 12);
+
+  static List<Outline> outlines() {
+    return List.of(Outline.STRAIGHT, Outline.OVAL, new Outline.Rounded(Length.parse("3/8")));
+  }
+
+  private static PagePlan plan(Outline outline) {
+    Anchor anchor =
+        new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO);
+    Shape shape = new Shape.Single(Size.ofInches(4, 3));
+    Block block = new Block(1, shape, anchor, Holds.PHOTO, outline, Length.parse("1/8"));
+    return new PageMeasure(PAGE, Box.of(Length.ZERO, Length.ZERO, PAGE), HouseRules.defaults())
+        .plan(List.of(block));
+  }
+
+  @ParameterizedTest
+  @MethodSource("outlines")
+  void what_is_written_is_read_again(Outline outline) {
+    PagePlan read = PlanJson.read(PlanJson.write(plan(outline)));
+    assertThat(read).isEqualTo(plan(outline));
+    assertThat(read.mounts().get(0).outline().isStraight()).isEqualTo(outline.isStraight());
+  }
+
+  @ParameterizedTest
+  @MethodSource("outlines")
+  void a_plan_that_says_nothing_of_outlines_is_cut_straight(Outline outline) {
+    String written = PlanJson.write(plan(outline));
+    String earlier = written.replaceAll(",?\"outline\":\\{[^}]*}", "");
+    assertThat(earlier).isNotEqualTo(written).doesNotContain("outline");
+    assertThat(PlanJson.read(earlier)).isEqualTo(plan(Outline.STRAIGHT));
+  }
+}
