@@ -9,9 +9,11 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A hinged sleeve or card. Closed it lies in a rectangle; open it lies in that rectangle mirrored
- * in its hinge. It has three faces: the outside, seen closed; the inside, its reverse, seen open;
- * and what it covers, which is not its own.
+ * A part of a mover that goes to and fro: mostly a sleeve or card that turns over its hinge. Closed
+ * it lies in a rectangle; open it lies in that rectangle mirrored in its hinge. It has three faces:
+ * the outside, seen closed; the inside, its reverse, seen open; and what it covers, which is not
+ * its own. One that is drawn out slides over that edge instead, into the same rectangle, and one
+ * that is stuck down flat stays, and has an outside only.
  *
  * <p>Lengths are on its page, or on its spread: from the top left, to the right and down. Source:
  * common practice, no source.
@@ -24,8 +26,11 @@ import org.jspecify.annotations.Nullable;
  * @param on the flap over which it lies; null where it lies on none
  * @param fixedTo the flap to which its strip is stuck, and which carries it; null where it is stuck
  *     to the page or its protector
+ * @param inside whether it is stuck to the inside of that flap, so that it is reached when that is
+ *     open; where it lies and its hinge are told as they are while that is closed
  * @param body what it is
- * @param seal what it is larger on each side than what goes into it; zero for a card
+ * @param border what it is larger on each side than what goes into it: the sealed edge of a sleeve,
+ *     what shows of a card around its photo
  */
 public record Flap(
     String id,
@@ -35,8 +40,9 @@ public record Flap(
     Mount mount,
     @Nullable String on,
     @Nullable String fixedTo,
+    boolean inside,
     Body body,
-    Length seal) {
+    Length border) {
 
   /** What a flap is. */
   public enum Body {
@@ -51,7 +57,20 @@ public record Flap(
     /** On the protector: the strip lies beyond the hinge and shows. */
     PROTECTOR,
     /** On the page, through a slit in the protector: the strip lies inside the hinge. */
-    PAGE
+    PAGE,
+    /** On a fold, or on what carries it: no strip of it shows. */
+    FOLD,
+    /** Stuck down whole, so that it never moves and has no inside. */
+    FLAT,
+    /** Tucked loosely behind something, and drawn out over an edge of it. */
+    BEHIND
+  }
+
+  /** How a flap moves. */
+  public enum Move {
+    TURNS,
+    SLIDES,
+    STAYS
   }
 
   /** A point of a spread. */
@@ -64,13 +83,17 @@ public record Flap(
   public record Slit(Point from, Point to) {}
 
   /**
-   * @throws MoverProblemException if the strip of a flap on the page is deeper than the flap
+   * @throws MoverProblemException if the strip of a flap on the page is deeper than the flap, or it
+   *     is to be inside one to which it is not stuck
    */
   public Flap {
     Length deep = hinge.depth(closed);
     if (mount == Mount.PAGE && strip.isMoreThan(deep)) {
       throw new MoverProblemException(
           "strip", "is deeper than the flap, under which it lies; the deepest that works is", deep);
+    }
+    if (inside && fixedTo == null) {
+      throw new MoverProblemException("fixedTo", "names no flap, inside which it is to be stuck");
     }
   }
 
@@ -83,26 +106,26 @@ public record Flap(
       Mount mount,
       @Nullable String on,
       @Nullable String fixedTo) {
-    this(id, closed, hinge, strip, mount, on, fixedTo, Body.SLEEVE, Length.ZERO);
+    this(id, closed, hinge, strip, mount, on, fixedTo, false, Body.SLEEVE, Length.ZERO);
   }
 
   public Flap withHinge(Edge next) {
-    return new Flap(id, closed, next, strip, mount, on, fixedTo, body, seal);
+    return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border);
   }
 
   /** The same lying over another, or over none. */
   public Flap lyingOn(@Nullable String other) {
-    return new Flap(id, closed, hinge, strip, mount, other, null, body, seal);
+    return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border);
   }
 
   /** The same with its strip stuck to another. */
   public Flap stuckTo(String other) {
-    return new Flap(id, closed, hinge, strip, mount, null, other, body, seal);
+    return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border);
   }
 
   /** The same through a slit in the protector. */
   public Flap throughSlit() {
-    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, body, seal);
+    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border);
   }
 
   /** The same somewhere else. */
@@ -120,31 +143,57 @@ public record Flap(
         mount,
         on == null ? null : name.apply(on),
         fixedTo == null ? null : name.apply(fixedTo),
+        inside,
         body,
-        seal);
+        border);
+  }
+
+  /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
+  public Flap mirroredIn(Flap carrier) {
+    Edge seen = hinge.isAtSide() == carrier.hinge().isAtSide() ? hinge.opposite() : hinge;
+    Box there = carrier.hinge().mirrored(closed, carrier.closed());
+    return new Flap(id, there, seen, strip, mount, on, fixedTo, inside, body, border);
+  }
+
+  public Move move() {
+    return switch (mount) {
+      case PROTECTOR, PAGE, FOLD -> Move.TURNS;
+      case FLAT -> Move.STAYS;
+      case BEHIND -> Move.SLIDES;
+    };
   }
 
   /**
-   * Where what is in it lies while it is closed. Sleeves of neighbouring places lie with their
-   * sealed edges over each other, as the pockets below them do, so that this is what is in the way.
+   * What is in the way of others while it is closed. Sleeves of neighbouring places lie with their
+   * sealed edges over each other, as the pockets below them do; so that is what is in them.
    */
   public Box face() {
-    return closed.inset(seal);
+    return faceOf(closed);
   }
 
   /** The same while it is open. */
   public Box openFace() {
-    return open().inset(seal);
+    return faceOf(open());
+  }
+
+  /** The same wherever it lies. */
+  public Box faceOf(Box area) {
+    return body == Body.SLEEVE ? area.inset(border) : area;
+  }
+
+  /** Where what is in it, or on it, lies while it is closed. */
+  public Box held() {
+    return closed.inset(border);
   }
 
   /** The size of a print that goes into it, or on it. */
   public Size takes() {
-    return face().size();
+    return held().size();
   }
 
   /** Whether it hides the middle of a place of its page while it is closed. */
   public boolean hides(Box place) {
-    return face().contains(place.middle());
+    return mount != Mount.BEHIND && face().contains(place.middle());
   }
 
   /** Where it lies when it is open, while what carries it is closed. */
@@ -152,19 +201,23 @@ public record Flap(
     return hinge.mirrored(closed, closed);
   }
 
-  /** Where its adhesive strip lies. */
+  /** Where its adhesive strip lies; nothing of that shows of one on a fold. */
   public Box stripArea() {
-    return mount == Mount.PROTECTOR ? hinge.beyond(closed, strip) : hinge.along(closed, strip);
+    return switch (mount) {
+      case PROTECTOR -> hinge.beyond(closed, strip);
+      case PAGE -> hinge.along(closed, strip);
+      case FOLD, FLAT, BEHIND -> hinge.along(closed, Length.ZERO);
+    };
   }
 
   /** How its inside is turned against its outside, so that both are read: like tumble duplex. */
   public Turn insideTurn() {
-    return hinge.isAtSide() ? Turn.NONE : Turn.HALF;
+    return hinge.isAtSide() || mount == Mount.BEHIND ? Turn.NONE : Turn.HALF;
   }
 
   /** The slit that it needs in the protector; null where it is held on it. */
   public @Nullable Slit slit() {
-    if (mount == Mount.PROTECTOR) {
+    if (mount != Mount.PAGE) {
       return null;
     }
     Box line = hinge.along(closed, Length.ZERO);

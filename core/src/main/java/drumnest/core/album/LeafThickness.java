@@ -51,7 +51,7 @@ public record LeafThickness(Length ply, Length page) {
     return stacks(leaf, side, held).values().stream().reduce(Length.ZERO, Length::max);
   }
 
-  /** How thick each place of a side is with its flaps, and each flap that lies on none. */
+  /** How thick each place of a side is with its flaps, and the flaps that lie on none. */
   private Map<Slot, Length> stacks(Leaf leaf, Side side, Function<Slot, Length> held) {
     List<Slot> slots = leaf.slots(side, 0);
     Map<String, Length> flapsHold =
@@ -65,8 +65,7 @@ public record LeafThickness(Length ply, Length page) {
       }
       Length thick = slot.kind().isOfPage() ? held.apply(slot) : Length.ZERO;
       for (Flap flap : leaf.plan(leaf.face(side)).flaps()) {
-        boolean itself = slot.kind() == Slot.Kind.OUTSIDE && slot.number() == number(flap);
-        if (itself || slot.kind().isOfPage() && flap.hides(slot.box())) {
+        if (flap.face().contains(slot.box().middle())) {
           String name = FlapNames.of(leaf, side, flap.id());
           thick = thick.plus(body(flap)).plus(flapsHold.getOrDefault(name, Length.ZERO));
         }
@@ -74,10 +73,6 @@ public record LeafThickness(Length ply, Length page) {
       stacks.put(slot, thick);
     }
     return stacks;
-  }
-
-  private static int number(Flap flap) {
-    return Integer.parseInt(flap.id());
   }
 
   private Length body(Flap flap) {

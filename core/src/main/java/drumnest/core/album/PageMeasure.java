@@ -78,7 +78,7 @@ public final class PageMeasure {
                 pieces.get(i).order()));
       }
     }
-    return new PagePlan(blocks, mounts, List.of());
+    return new PagePlan(blocks, mounts);
   }
 
   /** A piece, counted from the outer corner of its block. */

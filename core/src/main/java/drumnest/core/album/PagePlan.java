@@ -5,16 +5,24 @@ import java.util.Optional;
 
 /**
  * What is planned on one face of a leaf: on a plain page the blocks as they were said, and the
- * mounts that come of them; and the flaps, whatever they lie on.
+ * mounts that come of them; and whatever they lie on, the movers as they were said, and the flaps
+ * that come of them and those that were put there one by one.
  */
-public record PagePlan(List<Block> blocks, List<Mount> mounts, List<Flap> flaps) {
+public record PagePlan(
+    List<Block> blocks, List<Mount> mounts, List<Flap> flaps, List<Mover> movers) {
 
-  public static final PagePlan EMPTY = new PagePlan(List.of(), List.of(), List.of());
+  public static final PagePlan EMPTY = new PagePlan(List.of(), List.of());
 
   public PagePlan {
     blocks = List.copyOf(blocks);
     mounts = List.copyOf(mounts);
     flaps = List.copyOf(flaps);
+    movers = List.copyOf(movers);
+  }
+
+  /** One without movers. */
+  public PagePlan(List<Block> blocks, List<Mount> mounts) {
+    this(blocks, mounts, List.of(), List.of());
   }
 
   /** Whether nothing is planned. */
@@ -24,10 +32,30 @@ public record PagePlan(List<Block> blocks, List<Mount> mounts, List<Flap> flaps)
 
   /** The same with other flaps. */
   public PagePlan withFlaps(List<Flap> next) {
-    return new PagePlan(blocks, mounts, next);
+    return new PagePlan(blocks, mounts, next, movers);
+  }
+
+  /** The same with other flaps, and the movers from which some of them come. */
+  public PagePlan withMovers(List<Flap> nextFlaps, List<Mover> next) {
+    return new PagePlan(blocks, mounts, nextFlaps, next);
   }
 
   public Optional<Flap> flap(String id) {
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst();
+  }
+
+  /** The mover that a flap is a part of; nothing for one that was put there by itself. */
+  public Optional<Mover> moverOf(String flap) {
+    return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();
+  }
+
+  /** What a flap is called, such as {@code flap 2} or {@code panel 5}. */
+  public String called(String flap) {
+    return moverOf(flap).map(mover -> mover.mechanism().part()).orElse("flap") + " " + flap;
+  }
+
+  /** The number for another flap. */
+  public int nextNumber() {
+    return 1 + flaps.stream().mapToInt(flap -> Integer.parseInt(flap.id())).max().orElse(0);
   }
 }

@@ -11,25 +11,32 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The slots of a side of a leaf: its pockets or mounts in reading order, and the sides of its flaps
- * where they are read. The outside of a flap comes before what it covers; its inside comes before
- * that too where it opens to the left or upwards, and after it where it opens to the right or down.
- * Of flaps on each other the uppermost comes first. One that covers no place comes last.
+ * where they are read. A stack of flaps is read as it is leafed: its cover first; then, with each
+ * flap that is opened, the inside of it and what came to light below it, from left to right or from
+ * the top down. What is on the inside of a flap is read after that; what is tucked behind
+ * something, after that. A stack that covers no place is read where it lies.
  */
 final class PageSlots {
 
-  private static final Comparator<Mount> READING =
-      Comparator.comparing((Mount mount) -> mount.box().y())
-          .thenComparing(mount -> mount.box().x());
+  private static final Comparator<Box> BEFORE = Comparator.comparing(Box::y).thenComparing(Box::x);
+
+  private static final Comparator<Mount> READING = Comparator.comparing(Mount::box, BEFORE);
 
   private final PageSide page;
   private final Leaf leaf;
   private final Side face;
   private final String name;
   private final List<Flap> flaps;
+
+  /** Those on the page itself, rather than on the inside of another or tucked behind something. */
+  private final List<Flap> onPage;
+
   private final Set<Flap> read = new HashSet<>();
 
   /**
@@ -41,13 +48,34 @@ final class PageSlots {
     this.face = leaf.face(side);
     this.name = name;
     this.flaps = uppermostFirst(leaf.plan(face).flaps());
+    this.onPage =
+        flaps.stream()
+            .filter(flap -> !flap.inside() && flap.mount() != Flap.Mount.BEHIND)
+            .filter(flap -> !isOnInside(flap))
+            .toList();
   }
 
-  /** Those that lie on more flaps come first; of others, in the order in which they came. */
+  /** Whether it is on the inside of another, through the stack. */
+  private boolean isOnInside(Flap flap) {
+    return flap.inside()
+        || flap.fixedTo() != null
+            && leaf.plan(face).flap(flap.fixedTo()).filter(this::isOnInside).isPresent();
+  }
+
+  /**
+   * What is folded comes before what it covers, then those that lie on more flaps come first; of
+   * others, in the order in which they came.
+   */
   private static List<Flap> uppermostFirst(List<Flap> flaps) {
     return flaps.stream()
-        .sorted(Comparator.comparingInt((Flap flap) -> -height(flap, flaps)))
+        .sorted(
+            Comparator.comparing((Flap flap) -> !isCover(flap))
+                .thenComparingInt(flap -> -height(flap, flaps)))
         .toList();
+  }
+
+  private static boolean isCover(Flap flap) {
+    return flap.mount() == Flap.Mount.FOLD && flap.below() == null;
   }
 
   /** On how many flaps it lies, one on the other. */
@@ -64,17 +92,29 @@ final class PageSlots {
    * @param before how many slots come before these in the album
    */
   List<Slot> inOrder(int before) {
+    List<Slot> places = leaf.type().pattern() == null ? mounts() : pockets();
+    List<Flap> besides =
+        onPage.stream()
+            .filter(flap -> places.stream().noneMatch(slot -> flap.hides(slot.box())))
+            .toList();
     List<Slot> slots = new ArrayList<>();
-    for (Slot slot : leaf.type().pattern() == null ? mounts() : pockets()) {
+    for (Slot slot : places) {
+      for (Flap flap : besides) {
+        if (BEFORE.compare(flap.closed(), slot.box()) < 0) {
+          readStack(slots, flap);
+        }
+      }
       List<Flap> over =
-          flaps.stream().filter(flap -> !read.contains(flap) && flap.hides(slot.box())).toList();
+          onPage.stream().filter(flap -> !read.contains(flap) && flap.hides(slot.box())).toList();
       read.addAll(over);
       read(slots, over, slot);
+      tucked(slots, null, slot.box());
     }
+    besides.forEach(flap -> readStack(slots, flap));
     for (Flap flap : flaps) {
       if (read.add(flap)) {
         slots.add(outside(flap));
-        slots.add(inside(flap));
+        addInside(slots, flap);
       }
     }
     List<Slot> ranked = new ArrayList<>();
@@ -84,20 +124,94 @@ final class PageSlots {
     return ranked;
   }
 
-  private void read(List<Slot> slots, List<Flap> over, Slot under) {
-    if (over.isEmpty()) {
+  /** Reads a flap that covers no place with all that it lies on. */
+  private void readStack(List<Slot> slots, Flap top) {
+    List<Flap> stack = new ArrayList<>();
+    for (Flap at = top; at != null && read.add(at); at = below(at)) {
+      stack.add(at);
+    }
+    read(slots, stack, null);
+  }
+
+  private @Nullable Flap below(Flap flap) {
+    return flap.below() == null ? null : leaf.plan(face).flap(flap.below()).orElse(null);
+  }
+
+  /**
+   * Reads a stack as it is leafed.
+   *
+   * @param under what lies below it; null for nothing
+   */
+  private void read(List<Slot> slots, List<Flap> stack, @Nullable Slot under) {
+    if (!stack.isEmpty()) {
+      slots.add(outside(stack.get(0)));
+    } else if (under != null) {
       slots.add(under);
+    }
+    for (int i = 0; i < stack.size(); i++) {
+      Flap top = stack.get(i);
+      Slot next = i + 1 < stack.size() ? outside(stack.get(i + 1)) : under;
+      boolean before = top.hinge() == Edge.LEFT || top.hinge() == Edge.TOP;
+      if (before) {
+        addInside(slots, top);
+      }
+      if (next != null) {
+        slots.add(next);
+      }
+      if (!before) {
+        addInside(slots, top);
+      }
+    }
+  }
+
+  /** The inside of a flap, and what is stuck to it or tucked there. */
+  private void addInside(List<Slot> slots, Flap flap) {
+    if (flap.mount() == Flap.Mount.FLAT) {
       return;
     }
-    Flap top = over.get(0);
-    boolean before = top.hinge() == Edge.LEFT || top.hinge() == Edge.TOP;
-    slots.add(outside(top));
-    if (before) {
-      slots.add(inside(top));
+    slots.add(inside(flap));
+    List<Flap> stuck =
+        flaps.stream()
+            .filter(each -> each.inside() && flap.id().equals(each.fixedTo()))
+            .filter(each -> each.mount() != Flap.Mount.BEHIND)
+            .filter(read::add)
+            .toList();
+    for (Flap lowest : stuck) {
+      List<Flap> stack = new ArrayList<>(List.of(lowest));
+      flaps.stream()
+          .filter(each -> leadsDown(each, lowest) && read.add(each))
+          .sorted(Comparator.comparingInt(each -> height(each, flaps)))
+          .forEach(each -> stack.add(0, each));
+      read(slots, stack, null);
     }
-    read(slots, over.subList(1, over.size()), under);
-    if (!before) {
-      slots.add(inside(top));
+    tucked(slots, flap.id(), flap.closed());
+  }
+
+  private boolean leadsDown(Flap flap, Flap other) {
+    Flap at = flap;
+    while (at != null && !at.inside()) {
+      at = below(at);
+      if (other.equals(at)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * Reads what is tucked behind a place.
+   *
+   * @param carrier the flap on the inside of which it is; null for the page
+   */
+  private void tucked(List<Slot> slots, @Nullable String carrier, Box place) {
+    for (Flap flap : flaps) {
+      if (flap.mount() == Flap.Mount.BEHIND
+          && Objects.equals(flap.fixedTo(), carrier)
+          && flap.closed().overlaps(place)
+          && read.add(flap)) {
+        slots.add(outside(flap));
+        addInside(slots, flap);
+      }
     }
   }
 
@@ -110,16 +224,24 @@ final class PageSlots {
   }
 
   private Slot outside(Flap flap) {
-    Box box = flap.face();
+    Box box = flap.held();
     boolean covered =
-        flaps.stream().anyMatch(other -> flap.id().equals(other.below()) && other.hides(box));
+        isOnInside(flap)
+            || flap.mount() == Flap.Mount.BEHIND
+            || flaps.stream().anyMatch(other -> other.hides(box) && liesOver(other, flap));
     return side(
         flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, covered);
   }
 
+  private boolean liesOver(Flap flap, Flap other) {
+    return flap.id().equals(other.fixedTo())
+        ? other.inside()
+        : flap != other && (leadsDown(flap, other) || isCover(flap) && !isCover(other));
+  }
+
   private Slot inside(Flap flap) {
     String id = named(flap);
-    Box box = Box.of(flap.seal(), flap.seal(), flap.takes());
+    Box box = Box.of(flap.border(), flap.border(), flap.takes());
     FlapFace parent = new FlapFace(page, id, flap);
     return side(
         flap, parent, FlapNames.inside(id), box, flap.insideTurn(), Slot.Kind.INSIDE, false);

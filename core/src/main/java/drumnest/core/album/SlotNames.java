@@ -10,14 +10,18 @@ public final class SlotNames {
     return within(slot) + ", leaf " + slot.leaf().number() + " " + of(slot.side());
   }
 
-  /** The slot on its page: {@code pocket 5}, {@code mount 2} or {@code flap 1 inside}. */
+  /** The slot on its page: {@code pocket 5}, {@code mount 2}, {@code flap 1 inside}. */
   public static String within(Slot slot) {
     return switch (slot.kind()) {
       case POCKET -> "pocket " + slot.number();
       case MOUNT -> "mount " + slot.number();
-      case OUTSIDE -> "flap " + slot.number() + " outside";
-      case INSIDE -> "flap " + slot.number() + " inside";
+      case OUTSIDE -> flap(slot) + " outside";
+      case INSIDE -> flap(slot) + " inside";
     };
+  }
+
+  private static String flap(Slot slot) {
+    return slot.leaf().plan(slot.leaf().face(slot.side())).called(String.valueOf(slot.number()));
   }
 
   /** Its number, or that of its flap as {@code f1}. */

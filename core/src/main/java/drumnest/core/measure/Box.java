@@ -69,6 +69,12 @@ public record Box(Length x, Length y, Length w, Length h) {
     return inset(size().tighter().dividedBy(2));
   }
 
+  /** A box of another size with the same middle. */
+  public Box middleOf(Size other) {
+    return Box.of(
+        x.plus(w.minus(other.w()).dividedBy(2)), y.plus(h.minus(other.h()).dividedBy(2)), other);
+  }
+
   /** This box smaller (larger where it is negative) by {@code less} on each side. */
   public Box inset(Length less) {
     return new Box(x.plus(less), y.plus(less), w.minus(less.times(2)), h.minus(less.times(2)));

@@ -41,23 +41,20 @@ public final class FlapChoices {
   private FlapChoices() {}
 
   /**
-   * @param over a place of a page, or the outside of a flap on it
+   * @param over a place of a page, or a side of a flap on it; on its inside it is stuck there
    * @param insert the size of what goes into it
    */
   public static List<Choice> over(Slot over, Size insert, Flap.Body body, HouseRules rules) {
     Leaf leaf = over.leaf();
     PagePlan plan = leaf.plan(leaf.face(over.side()));
-    String id =
-        String.valueOf(
-            1
-                + plan.flaps().stream()
-                    .mapToInt(flap -> Integer.parseInt(flap.id()))
-                    .max()
-                    .orElse(0));
+    String id = String.valueOf(plan.nextNumber());
     Length seal = body == Flap.Body.CARD ? Length.ZERO : rules.length(HouseRule.SLEEVE_SEAL);
-    Box closed = lying(over, insert).inset(seal.negated());
+    Flap carrier = carrier(over, plan);
+    Box place = carrier == null ? over.box() : carrier.closed();
+    Box closed = place.middleOf(insert).inset(seal.negated());
     String on =
         over.kind() == Slot.Kind.OUTSIDE ? String.valueOf(over.number()) : top(plan, closed);
+    String inside = carrier == null ? null : carrier.id();
     return Stream.of(Edge.LEFT, Edge.TOP, Edge.RIGHT, Edge.BOTTOM)
         .map(
             hinge ->
@@ -67,8 +64,9 @@ public final class FlapChoices {
                     hinge,
                     rules.length(HouseRule.ADHESIVE_STRIP),
                     Flap.Mount.PROTECTOR,
-                    on,
-                    null,
+                    inside == null ? on : null,
+                    inside,
+                    inside != null,
                     body,
                     seal))
         .map(flap -> choice(flap, plan.flaps(), leaf, over.side()))
@@ -79,13 +77,11 @@ public final class FlapChoices {
         .toList();
   }
 
-  /** What goes into it, in the middle of the place below. */
-  private static Box lying(Slot over, Size insert) {
-    Box box = over.box();
-    return Box.of(
-        box.x().plus(box.w().minus(insert.w()).dividedBy(2)),
-        box.y().plus(box.h().minus(insert.h()).dividedBy(2)),
-        insert);
+  /** The flap on the inside of which it would be stuck; null for the page. */
+  private static @Nullable Flap carrier(Slot over, PagePlan plan) {
+    return over.kind() == Slot.Kind.INSIDE
+        ? plan.flap(String.valueOf(over.number())).orElseThrow()
+        : null;
   }
 
   /** The flap that lies uppermost where another is to come. */

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -67,13 +68,81 @@ public final class Flaps {
     return List.copyOf(flaps.values());
   }
 
-  /** Whether the one lies on the other, through the stack. */
+  /**
+   * Whether the one lies over the other while both are closed: through the stack, or because it
+   * carries it on its inside; a door or fold-out lies over all that it covers, and what is tucked
+   * behind something lies below everything.
+   */
   public boolean liesOn(Flap flap, Flap other) {
-    String at = flap.below();
+    if (flap.id().equals(other.id())) {
+      return false;
+    } else if (isFixedTo(flap, other)) {
+      return !isInside(flap, other);
+    } else if (isFixedTo(other, flap)) {
+      return isInside(other, flap);
+    } else if (leadsDown(flap, other)) {
+      return true;
+    } else if (leadsDown(other, flap) || !flap.closed().overlaps(other.closed())) {
+      return false;
+    }
+    return level(flap) > level(other);
+  }
+
+  private boolean leadsDown(Flap flap, Flap other) {
+    String at = beneath(flap);
     while (at != null && !at.equals(other.id())) {
-      at = flaps.get(at).below();
+      at = beneath(flaps.get(at));
     }
     return at != null;
+  }
+
+  /** The one below it while all is closed: what carries it on its inside lies above it. */
+  private @Nullable String beneath(Flap flap) {
+    return flap.inside() ? beneath(flaps.get(flap.fixedTo())) : flap.below();
+  }
+
+  /**
+   * What lies over what where nothing else says so: what is tucked, what is not, what is folded.
+   */
+  private int level(Flap flap) {
+    if (flap.fixedTo() != null) {
+      return level(flaps.get(flap.fixedTo()));
+    }
+    return switch (flap.mount()) {
+      case BEHIND -> 0;
+      case PROTECTOR, PAGE, FLAT -> 1;
+      case FOLD -> flap.on() == null ? 2 : 1;
+    };
+  }
+
+  /** Whether one that is fixed to another, through the stack, is so on its inside. */
+  private boolean isInside(Flap flap, Flap carrier) {
+    Flap at = flap;
+    while (!carrier.id().equals(at.fixedTo())) {
+      at = flaps.get(at.fixedTo());
+    }
+    return at.inside();
+  }
+
+  /**
+   * Whether two are turned one after the other like the leaves of a book: one lies on the other,
+   * and both are hinged on the same edge. Open, they lie on each other the other way round.
+   */
+  public boolean areLeaves(Flap flap, Flap other) {
+    return flap.hinge() == other.hinge()
+        && flap.move() == Flap.Move.TURNS
+        && other.move() == Flap.Move.TURNS
+        && (leadsDown(flap, other) || leadsDown(other, flap))
+        && carriers(flap).equals(carriers(other));
+  }
+
+  /** The flap to the inside of which it is stuck, through the stack; null where there is none. */
+  @Nullable String surface(Flap flap) {
+    Flap at = flap;
+    while (at.fixedTo() != null && !at.inside()) {
+      at = flaps.get(at.fixedTo());
+    }
+    return at.fixedTo();
   }
 
   /** Whether the one is fixed to the other, through the stack. */
@@ -133,15 +202,42 @@ public final class Flaps {
   private void add(List<Clash> clashes, Flap a, Flap b) {
     add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(a, b), a, b);
     add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(b, a), b, a);
-    boolean closed = a.face().overlaps(b.face());
+    boolean closed = a.face().overlaps(b.face()) && Objects.equals(surface(a), surface(b));
     add(clashes, Clash.Kind.CLOSED_OVERLAP, closed && !liesOn(a, b) && !liesOn(b, a), a, b);
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(a, b), a, b);
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(b, a), b, a);
     if (!isFixedTo(a, b) && !isFixedTo(b, a)) {
-      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, a.openFace().overlaps(b.face()), a, b);
-      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, b.openFace().overlaps(a.face()), b, a);
-      add(clashes, Clash.Kind.OPEN_OVERLAP, a.openFace().overlaps(b.openFace()), a, b);
+      Flap seenA = reached(a);
+      Flap seenB = reached(b);
+      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenA, seenB), a, b);
+      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenB, seenA), b, a);
+      boolean open = opens(a) && opens(b) && seenA.openFace().overlaps(seenB.openFace());
+      add(clashes, Clash.Kind.OPEN_OVERLAP, open, a, b);
     }
+  }
+
+  private static boolean opens(Flap flap) {
+    return flap.move() != Flap.Move.STAYS;
+  }
+
+  private static boolean covers(Flap open, Flap closed) {
+    return opens(open) && opens(closed) && open.openFace().overlaps(closed.face());
+  }
+
+  /**
+   * A flap as it lies when it can be reached: when those are open that carry it on their inside.
+   */
+  Flap reached(Flap flap) {
+    Flap seen = flap;
+    Flap at = flap;
+    while (at.fixedTo() != null) {
+      Flap carrier = flaps.get(at.fixedTo());
+      if (at.inside()) {
+        seen = seen.mirroredIn(carrier);
+      }
+      at = carrier;
+    }
+    return seen;
   }
 
   private static void add(List<Clash> clashes, Clash.Kind kind, boolean is, Flap a, Flap b) {
@@ -153,12 +249,14 @@ public final class Flaps {
   /** Whether the strip of the one comes to lie on the other, which it is not meant to hold. */
   private boolean isStuckBy(Flap by, Flap other) {
     return by.mount() == Flap.Mount.PROTECTOR
+        && Objects.equals(surface(by), surface(other))
         && by.stripArea().overlaps(other.face())
+        && opens(other)
         && !isFixedTo(by, other)
         && !liesOn(other, by);
   }
 
   private static boolean isLaidOn(Flap flap, Flap other) {
-    return flap.fixedTo() == null && other.id().equals(flap.on());
+    return flap.fixedTo() == null && other.id().equals(flap.on()) && opens(other);
   }
 }

@@ -42,7 +42,9 @@ public final class SpreadMotion {
     /** The other lies, open, over it, or where it would come to lie. */
     CLOSE_FIRST,
     /** The other is stuck to it with its strip, so that it never opens. */
-    STUCK
+    STUCK,
+    /** It is stuck down itself, whole. */
+    FLAT
   }
 
   /** What is in the way of a flap. */
@@ -138,7 +140,7 @@ public final class SpreadMotion {
 
   /** Where what is in a flap lies then. */
   private Box face(Flap flap, Set<String> open) {
-    return area(flap, open).inset(flap.seal());
+    return flap.faceOf(area(flap, open));
   }
 
   /**
@@ -150,9 +152,13 @@ public final class SpreadMotion {
     before.remove(flap.id());
     Set<String> then = new LinkedHashSet<>(before);
     then.add(flap.id());
+    if (flap.move() == Flap.Move.STAYS) {
+      return List.of(new Hindrance(Why.FLAT, flap.id()));
+    }
     List<Flap> moved =
         flaps.all().stream().filter(each -> each == flap || flaps.isFixedTo(each, flap)).toList();
-    return flaps.all().stream()
+    List<Hindrance> hindrances = new ArrayList<>(inside(flap, moved, before));
+    flaps.all().stream()
         .filter(other -> !moved.contains(other) && !flaps.isFixedTo(flap, other))
         .flatMap(
             other ->
@@ -160,17 +166,39 @@ public final class SpreadMotion {
                     .flatMap(each -> hindrance(each, other, before, then).stream())
                     .limit(1)
                     .map(why -> new Hindrance(why, other.id())))
-        .toList();
+        .forEach(hindrances::add);
+    return hindrances;
+  }
+
+  /** What is on the inside of a flap is reached when that is open, and closed before that is. */
+  private List<Hindrance> inside(Flap flap, List<Flap> moved, Set<String> before) {
+    List<Hindrance> hindrances = new ArrayList<>();
+    for (Flap at = flap; at.fixedTo() != null; at = byId.get(at.fixedTo())) {
+      if (at.inside() && !before.contains(at.fixedTo())) {
+        hindrances.add(new Hindrance(Why.OPEN_FIRST, at.fixedTo()));
+      }
+    }
+    for (Flap each : moved) {
+      if (flap.id().equals(flaps.surface(each)) && before.contains(each.id())) {
+        hindrances.add(new Hindrance(Why.CLOSE_FIRST, each.id()));
+      }
+    }
+    return hindrances;
   }
 
   /** What is in the way of one of those that move, between two states. */
   private Optional<Why> hindrance(Flap moved, Flap other, Set<String> before, Set<String> then) {
+    if (other.move() == Flap.Move.STAYS) {
+      return Optional.empty();
+    }
     Box place = face(other, before);
     boolean over = place.overlaps(face(moved, before));
     if (stuck.contains(new Clash(Clash.Kind.STRIP_ON_MOVING, other.id(), moved.id()))) {
       return Optional.of(Why.STUCK);
     } else if (before.contains(other.id())) {
-      return Optional.of(Why.CLOSE_FIRST).filter(why -> over || place.overlaps(face(moved, then)));
+      boolean aside = flaps.areLeaves(moved, other) && flaps.liesOn(other, moved);
+      return Optional.of(Why.CLOSE_FIRST)
+          .filter(why -> over || !aside && place.overlaps(face(moved, then)));
     }
     return Optional.of(Why.OPEN_FIRST).filter(why -> over && flaps.liesOn(other, moved));
   }
@@ -195,27 +223,60 @@ public final class SpreadMotion {
     return seen;
   }
 
-  /** Whether a side of a flap is up, and nothing lies over it. */
+  /**
+   * Whether a side of a flap is up, and nothing lies over it. Of one that is drawn out both sides
+   * are seen: it is in the hand.
+   */
   private boolean isUp(String id, Set<String> open, boolean inside) {
     Flap flap = byId.get(id);
-    long turned =
-        flaps.carriers(flap).stream().filter(carrier -> open.contains(carrier.id())).count()
-            + (open.contains(id) ? 1 : 0);
-    return (turned % 2 == 1) == inside && !isHidden(face(flap, open), flap, open);
+    if (flap.move() == Flap.Move.SLIDES) {
+      return open.contains(id);
+    }
+    boolean up = !inside;
+    for (Flap at = flap; at != null; at = at.fixedTo() == null ? null : byId.get(at.fixedTo())) {
+      up ^= open.contains(at.id()) ^ at.inside();
+    }
+    return up && !isHidden(face(flap, open), flap, open);
   }
 
   private boolean isHidden(Box place, @Nullable Flap but, Set<String> open) {
     return flaps.all().stream()
         .filter(flap -> flap != but && (but == null || liesOver(flap, but, open)))
+        .filter(flap -> flap.move() != Flap.Move.SLIDES)
         .anyMatch(flap -> face(flap, open).contains(place.middle()));
   }
 
   /** Whether the one comes to lie over the other where they share a place. */
   private boolean liesOver(Flap flap, Flap other, Set<String> open) {
     boolean above = flaps.liesOn(flap, other);
+    if (open.contains(other.id()) && open.contains(flap.id()) && flaps.areLeaves(flap, other)) {
+      return !above;
+    }
+    Optional<Flap> carrier = carrier(flap, other);
+    if (carrier.isPresent()) {
+      // What is stuck together turns over together.
+      return above != isTurned(carrier.get(), open);
+    }
     return open.contains(other.id()) == open.contains(flap.id())
         ? above
         : open.contains(flap.id()) && !above;
+  }
+
+  /** The one of two that carries the other. */
+  private Optional<Flap> carrier(Flap flap, Flap other) {
+    if (flaps.isFixedTo(flap, other)) {
+      return Optional.of(other);
+    }
+    return flaps.isFixedTo(other, flap) ? Optional.of(flap) : Optional.empty();
+  }
+
+  /** Whether a flap lies with its outside down, with all that carries it. */
+  private boolean isTurned(Flap flap, Set<String> open) {
+    boolean turned = open.contains(flap.id());
+    for (Flap carrier : flaps.carriers(flap)) {
+      turned ^= open.contains(carrier.id());
+    }
+    return turned;
   }
 
   /**

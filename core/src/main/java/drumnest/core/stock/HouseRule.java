@@ -602,6 +602,36 @@ public enum HouseRule {
       "How deep the part is that stays free of glue.",
       "tuck spots"),
 
+  TUCK_RAIL(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(16),
+      sixtyFourths(4),
+      sixtyFourths(64),
+      "Rail of a tuck spot",
+      "The width of the tape on which a tucked card runs.",
+      "tuck spots"),
+
+  TAPE_PLY(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      thousandths(4),
+      thousandths(1),
+      thousandths(100),
+      "Tape of a rail",
+      "The thickness of one layer of that tape.",
+      "tuck spots"),
+
+  PAPER_SHEET(
+      Group.MOVERS,
+      Provenance.COMMON_PRACTICE,
+      sixtyFourths(768),
+      sixtyFourths(256),
+      sixtyFourths(1536),
+      "Sheet of card",
+      "The side of the square sheets that movers are cut from, until others are chosen.",
+      "accordions, fold-outs"),
+
   TAPE_OVER_CARD(
       Group.MOVERS,
       Provenance.FROM_MEMORY,

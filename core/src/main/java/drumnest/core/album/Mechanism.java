@@ -1,0 +1,194 @@
+package drumnest.core.album;
+
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+
+/**
+ * How a mover of several parts, or one that is folded or tucked, is made. Where it lies and over
+ * which edge it opens is told by its {@link Mover}.
+ */
+public sealed interface Mechanism {
+
+  /** Sleeves hinged on each other's free edges, in turn at the one and the other side. */
+  record Chain(int sleeves) implements Mechanism {
+    @Override
+    public int parts() {
+      return sleeves;
+    }
+
+    @Override
+    public String called() {
+      return "chain";
+    }
+
+    @Override
+    public String part() {
+      return "sleeve";
+    }
+  }
+
+  /** Sleeves on each other, all hinged at the same edge. */
+  record Booklet(int sleeves) implements Mechanism {
+    @Override
+    public int parts() {
+      return sleeves;
+    }
+
+    @Override
+    public String called() {
+      return "booklet";
+    }
+
+    @Override
+    public String part() {
+      return "sleeve";
+    }
+  }
+
+  /**
+   * Cards on each other, all hinged at the same edge, each set off from the one above.
+   *
+   * @param step by how much
+   */
+  record Waterfall(int cards, Length step) implements Mechanism {
+    @Override
+    public int parts() {
+      return cards;
+    }
+
+    @Override
+    public String called() {
+      return "waterfall";
+    }
+
+    @Override
+    public String part() {
+      return "card";
+    }
+  }
+
+  /**
+   * Panels folded to and fro into a stack; the last of them is stuck down. It lies where the stack
+   * does, and its edge is the one on the side of its anchor.
+   *
+   * @param mat what shows of a panel around its photo
+   * @param sheet the size of the sheets from which it is cut
+   * @param overlap its least tab
+   */
+  record Accordion(int panels, Length mat, Size sheet, Length overlap) implements Mechanism {
+    @Override
+    public int parts() {
+      return panels;
+    }
+
+    @Override
+    public String called() {
+      return "accordion";
+    }
+
+    @Override
+    public String part() {
+      return "panel";
+    }
+  }
+
+  /**
+   * A flap of one piece with its page, folded in at the page's outer edge.
+   *
+   * @param border what shows of it around its photo
+   * @param sheet the size of the sheet from which page and flap are cut
+   */
+  record FoldOut(Length border, Size sheet) implements Mechanism {
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "fold-out";
+    }
+
+    @Override
+    public String part() {
+      return "fold-out";
+    }
+  }
+
+  /**
+   * A cover on a paper hinge, or two that meet in the middle.
+   *
+   * @param pair whether it is two, hinged at the left and at the right
+   * @param border what shows of it around its photo
+   */
+  record Door(boolean pair, Length border) implements Mechanism {
+    @Override
+    public int parts() {
+      return pair ? 2 : 1;
+    }
+
+    @Override
+    public String called() {
+      return pair ? "double door" : "door";
+    }
+
+    @Override
+    public String part() {
+      return "door";
+    }
+  }
+
+  /**
+   * A card behind a photo, on rails and a stop of tape. It lies where the photo does.
+   *
+   * @param card the size of the card
+   * @param visible what of it shows beyond the photo
+   */
+  record TuckSpot(Size card, Length visible) implements Mechanism {
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "tuck spot";
+    }
+
+    @Override
+    public String part() {
+      return "tucked card";
+    }
+  }
+
+  /**
+   * A card in a pocket that is glued on three sides. It lies where the pocket does.
+   *
+   * @param card the size of the card
+   */
+  record PullOut(Size card) implements Mechanism {
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "pull-out";
+    }
+
+    @Override
+    public String part() {
+      return "pull-out";
+    }
+  }
+
+  /** How many parts of it move, or carry a picture. */
+  int parts();
+
+  /** What it is called. */
+  String called();
+
+  /** What one of its parts is called. */
+  String part();
+}

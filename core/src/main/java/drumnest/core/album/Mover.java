@@ -1,0 +1,46 @@
+package drumnest.core.album;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A mover of a page as its maker says it; its parts are flaps of the page, worked out from this.
+ *
+ * @param first the number of its first part, which is the one that is opened first; the others
+ *     follow
+ * @param at where it lies closed, paper to paper, on its page
+ * @param edge the edge over which it opens; of an accordion the one on the side of its anchor
+ * @param carrier the flap to the inside of which it is stuck; null for the page. Where it lies and
+ *     its edge are told as they are while that is closed
+ */
+public record Mover(int first, Box at, Edge edge, @Nullable String carrier, Mechanism mechanism) {
+
+  /** The flaps that are its parts, the one that is opened first before the others. */
+  public List<String> parts() {
+    return IntStream.range(first, first + mechanism.parts()).mapToObj(String::valueOf).toList();
+  }
+
+  /** Such as {@code accordion 3}, after its first part. */
+  public String called() {
+    return mechanism.called() + " " + first;
+  }
+
+  /** The same made in another way. */
+  public Mover with(Mechanism next) {
+    return new Mover(first, at, edge, carrier, next);
+  }
+
+  /** The same opening over another edge. */
+  public Mover withEdge(Edge next) {
+    return new Mover(first, at, next, carrier, mechanism);
+  }
+
+  /** The same somewhere else. */
+  public Mover moved(Length right, Length down) {
+    return new Mover(first, at.moved(right, down), edge, carrier, mechanism);
+  }
+}

@@ -1,0 +1,233 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The movers that could be put over or behind a place, one of each kind, each over the edge at
+ * which it does best: that which cannot be made comes last, then that which asks for an order, then
+ * that which reaches past its page. Its measures are those with which it is usually begun. Source:
+ * common practice, no source. Time: kinds × edges × flaps of the page, squared.
+ */
+public final class MoverChoices {
+
+  private static final int SLEEVES = 3;
+  private static final int CARDS = 4;
+
+  /** Seven faces, as makers usually begin one. */
+  private static final int PANELS = 4;
+
+  /**
+   * A mover as it could be.
+   *
+   * @param flaps its parts
+   * @param clashes how many others it would be in the way of, or they of it
+   * @param errors how many of these cannot be made so
+   * @param past how far it reaches past its page when all of it is open
+   */
+  public record Choice(Mover mover, List<Flap> flaps, int clashes, int errors, Length past) {
+
+    /** How many pictures it holds. */
+    public int faces() {
+      return flaps.stream().mapToInt(flap -> flap.move() == Flap.Move.STAYS ? 1 : 2).sum();
+    }
+  }
+
+  private final Slot at;
+  private final Leaf leaf;
+  private final Side side;
+  private final PagePlan plan;
+  private final HouseRules rules;
+
+  private MoverChoices(Slot at, HouseRules rules) {
+    this.at = at;
+    this.leaf = at.leaf();
+    this.side = at.side();
+    this.plan = leaf.plan(leaf.face(side));
+    this.rules = rules;
+  }
+
+  /**
+   * @param at a place of a page, or the inside of a flap of card
+   */
+  public static List<Choice> at(Slot at, HouseRules rules) {
+    MoverChoices choices = new MoverChoices(at, rules);
+    return choices.kinds().stream()
+        .flatMap(kind -> choices.best(kind).stream())
+        .sorted(Comparator.comparingInt(Choice::errors))
+        .toList();
+  }
+
+  /** The best of the edges over which a mover could open; nothing where it goes nowhere. */
+  private Optional<Choice> best(Mover mover) {
+    Stream<Edge> edges =
+        mover.mechanism() instanceof Mechanism.FoldOut
+            ? Stream.of(mover.edge())
+            : Stream.of(Edge.LEFT, Edge.RIGHT, Edge.TOP, Edge.BOTTOM);
+    return edges
+        .map(edge -> filled(mover.withEdge(edge)))
+        .flatMap(each -> choice(each).stream())
+        .min(
+            Comparator.comparingInt(Choice::errors)
+                .thenComparing(Choice::past)
+                .thenComparingInt(Choice::clashes));
+  }
+
+  /** A pull-out with the largest card that its pocket takes. */
+  private Mover filled(Mover mover) {
+    return mover.mechanism() instanceof Mechanism.PullOut
+        ? mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)))
+        : mover;
+  }
+
+  private Optional<Choice> choice(Mover mover) {
+    try {
+      return Optional.of(choice(mover, plan, leaf, side, rules));
+    } catch (MoverProblemException doesNotGo) {
+      return Optional.empty();
+    }
+  }
+
+  /**
+   * What a mover would do among the flaps that are there.
+   *
+   * @throws MoverProblemException if it cannot be made so
+   */
+  public static Choice choice(Mover mover, PagePlan plan, Leaf leaf, Side side, HouseRules rules) {
+    List<Flap> others =
+        plan.flaps().stream().filter(flap -> !mover.parts().contains(flap.id())).toList();
+    List<Flap> parts = MoverParts.of(mover, uppermost(others, mover), rules);
+    List<Flap> all = new ArrayList<>(others);
+    all.addAll(parts);
+    List<Clash> clashes =
+        new Flaps(all)
+            .clashes().stream()
+                .filter(clash -> mover.parts().contains(clash.a()) != isPart(mover, clash.b()))
+                .toList();
+    SpreadMotion motion = new SpreadMotion(all);
+    Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
+    Set<String> open =
+        parts.stream()
+            .filter(flap -> flap.move() != Flap.Move.STAYS)
+            .map(Flap::id)
+            .collect(Collectors.toSet());
+    Length past =
+        parts.stream()
+            .map(flap -> flap.faceOf(motion.area(flap, open)))
+            .map(area -> Overhang.of(area, page).furthest())
+            .reduce(Length.ZERO, Length::max);
+    long errors =
+        clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
+    return new Choice(mover, parts, clashes.size(), Math.toIntExact(errors), past);
+  }
+
+  private static boolean isPart(Mover mover, String flap) {
+    return mover.parts().contains(flap);
+  }
+
+  /** The flap that lies uppermost where a mover is to come, over its middle. */
+  static @Nullable String uppermost(List<Flap> flaps, Mover mover) {
+    if (mover.mechanism() instanceof Mechanism.FoldOut
+        || mover.mechanism() instanceof Mechanism.Door
+        || mover.carrier() != null) {
+      return null;
+    }
+    Flaps all = new Flaps(flaps);
+    List<Flap> there = flaps.stream().filter(flap -> flap.hides(mover.at())).toList();
+    return there.stream()
+        .filter(flap -> there.stream().noneMatch(other -> all.liesOn(other, flap)))
+        .map(Flap::id)
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Each kind with its usual measures; its edge is still to be chosen. */
+  private List<Mover> kinds() {
+    Length mat = rules.length(HouseRule.ACCORDION_MAT);
+    Length side = rules.length(HouseRule.PAPER_SHEET);
+    Size sheet = new Size(side, side);
+    Box paper = paper();
+    List<Mover> kinds = new ArrayList<>();
+    kinds.add(mover(paper, new Mechanism.Chain(SLEEVES)));
+    kinds.add(mover(paper, new Mechanism.Booklet(SLEEVES)));
+    Length step = rules.length(HouseRule.SLIT_DISTANCE).max(rules.length(HouseRule.ADHESIVE_STRIP));
+    kinds.add(
+        mover(
+            new Box(paper.x(), paper.y(), paper.w(), paper.h().minus(step.times(CARDS - 1L))),
+            new Mechanism.Waterfall(CARDS, step)));
+    kinds.add(
+        mover(
+            paper.inset(mat.negated()),
+            new Mechanism.Accordion(PANELS, mat, sheet, rules.length(HouseRule.GLUE_OVERLAP))));
+    kinds.add(mover(paper, new Mechanism.Door(false, mat)));
+    kinds.add(mover(paper, new Mechanism.Door(true, mat)));
+    if (at.kind() != Slot.Kind.INSIDE) {
+      kinds.add(foldOut(mat, sheet));
+    }
+    tuckSpot(paper).ifPresent(kinds::add);
+    kinds.add(mover(paper, new Mechanism.PullOut(paper.size())));
+    return kinds;
+  }
+
+  /** The print of the place, in its middle, as it lies while all is closed. */
+  private Box paper() {
+    Flap carrier = carrier();
+    return carrier == null ? at.box().middleOf(at.takes()) : carrier.closed().middleOf(at.takes());
+  }
+
+  private @Nullable Flap carrier() {
+    return at.kind() == Slot.Kind.INSIDE
+        ? plan.flap(FlapNames.number(at.flap().orElseThrow())).orElseThrow()
+        : null;
+  }
+
+  private Mover mover(Box box, Mechanism mechanism) {
+    Flap carrier = carrier();
+    return new Mover(
+        plan.nextNumber(), box, Edge.LEFT, carrier == null ? null : carrier.id(), mechanism);
+  }
+
+  /** Over the outer half of the page, but never as far as its binding. */
+  private Mover foldOut(Length border, Size sheet) {
+    Size page = leaf.size();
+    Edge outer = side == Side.FRONT ? Edge.RIGHT : Edge.LEFT;
+    Length deep = page.w().dividedBy(2).min(page.w().minus(rules.length(HouseRule.BINDING_MARGIN)));
+    Box whole = Box.of(Length.ZERO, Length.ZERO, page);
+    return mover(
+            outer.along(whole, deep),
+            new Mechanism.FoldOut(border, new Size(sheet.w(), sheet.h().max(page.h()))))
+        .withEdge(outer);
+  }
+
+  /** A card as large as goes behind the photo, of which a little shows at the top. */
+  private Optional<Mover> tuckSpot(Box photo) {
+    Length aside =
+        rules.length(HouseRule.TUCK_RAIL).plus(rules.length(HouseRule.TUCK_PLAY)).times(2);
+    Length visible = rules.length(HouseRule.TUCK_DEPTH);
+    Size card = new Size(photo.w().minus(aside), photo.h().minus(aside));
+    return card.tighter().isPositive()
+        ? Optional.of(mover(photo, new Mechanism.TuckSpot(card, visible)))
+        : Optional.empty();
+  }
+}

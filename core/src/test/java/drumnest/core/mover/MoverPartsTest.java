@@ -1,0 +1,337 @@
+package drumnest.core.mover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.measure.Turn;
+import drumnest.core.mover.Accordion.Half;
+import drumnest.core.mover.SpreadMotion.Hindrance;
+import drumnest.core.mover.SpreadMotion.Why;
+import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.LeafType;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class MoverPartsTest {
+
+  private static final HouseRules RULES = HouseRules.defaults();
+  private static final LeafType SIX_WIDE =
+      (LeafType) Catalogue.beginning().get(Catalogue.SIX_WIDE).item();
+  private static final Length MAT = Length.parse("1/8");
+  private static final Size SHEET = Size.ofInches(12, 12);
+
+  private static Box box(String x, String y, String w, String h) {
+    return new Box(Length.parse(x), Length.parse(y), Length.parse(w), Length.parse(h));
+  }
+
+  private static Mover accordion(Box at, Edge anchor, int panels) {
+    return new Mover(
+        1, at, anchor, null, new Mechanism.Accordion(panels, MAT, SHEET, Length.parse("1/2")));
+  }
+
+  private static SpreadMotion motion(Mover mover) {
+    return new SpreadMotion(MoverParts.of(mover, null, RULES));
+  }
+
+  private static Leaf leaf(List<Flap> flaps, List<Mover> movers) {
+    PagePlan plan = PagePlan.EMPTY.withMovers(flaps, movers);
+    return new Leaf(1, 1, SIX_WIDE, false, Length.ZERO, plan, PagePlan.EMPTY);
+  }
+
+  /** A face of an accordion as its slot is called: the outside of panel 1 is {@code m1.1}. */
+  private static String slot(Accordion.Face face, int panels) {
+    boolean outside =
+        face.side() == ((panels - face.panel()) % 2 == 0 ? Accordion.Side.U : Accordion.Side.D);
+    return "m" + face.panel() + (outside ? ".1" : ".2");
+  }
+
+  static Stream<Arguments> accordions() {
+    return Stream.of(1, 2, 3, 4, 5, 6, 7, 8, 9)
+        .flatMap(panels -> Stream.of(Edge.values()).map(edge -> Arguments.of(panels, edge)));
+  }
+
+  @ParameterizedTest
+  @MethodSource("accordions")
+  void the_slots_of_an_accordion_are_read_as_the_table_says(int panels, Edge anchor) {
+    Mover mover = accordion(box("7", "1", "4 1/4", "6 1/4"), anchor, panels);
+    Leaf leaf = leaf(MoverParts.of(mover, null, RULES), List.of(mover));
+    List<String> read =
+        leaf.slots(Side.FRONT, 0).stream()
+            .filter(slot -> !slot.kind().isOfPage())
+            .map(slot -> slot.id().replace("1-front-", ""))
+            .toList();
+    Accordion cut = MoverParts.cutting(mover, (Mechanism.Accordion) mover.mechanism());
+    Half half = anchor == Edge.RIGHT || anchor == Edge.BOTTOM ? Half.LEFT : Half.RIGHT;
+    List<String> table = new ArrayList<>();
+    cut.reading(half).forEach(step -> step.forEach(face -> table.add(slot(face, panels))));
+    assertThat(read).isEqualTo(table).hasSize(2 * panels - 1).doesNotHaveDuplicates();
+  }
+
+  @ParameterizedTest
+  @MethodSource("accordions")
+  void leafed_it_shows_what_the_table_says_and_pulled_out_it_is_as_long_as_its_panels(
+      int panels, Edge anchor) {
+    Mover mover = accordion(box("7", "1", "4 1/4", "6 1/4"), anchor, panels);
+    Leaf leaf = leaf(MoverParts.of(mover, null, RULES), List.of(mover));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    Accordion cut = MoverParts.cutting(mover, (Mechanism.Accordion) mover.mechanism());
+    Half half = anchor == Edge.RIGHT || anchor == Edge.BOTTOM ? Half.LEFT : Half.RIGHT;
+    for (int step = 0; step < panels; step++) {
+      Set<String> open = step == 0 ? Set.of() : Set.of("1-front-m" + step);
+      if (step > 0) {
+        assertThat(motion.hindrances(motion.flap("1-front-m" + step).orElseThrow(), Set.of()))
+            .filteredOn(hindrance -> hindrance.why() != Why.OPEN_FIRST)
+            .isEmpty();
+      }
+      assertThat(motion.seen(open).stream().filter(slot -> slot.contains("-m")))
+          .containsExactlyInAnyOrderElementsOf(
+              cut.reading(half).get(step).stream()
+                  .map(face -> "1-front-" + slot(face, panels))
+                  .toList());
+    }
+    Set<String> all = new HashSet<>();
+    for (int panel = 1; panel < panels; panel++) {
+      all.add("1-front-m" + panel);
+    }
+    List<Box> areas = motion.flaps().all().stream().map(flap -> motion.area(flap, all)).toList();
+    Length from =
+        areas.stream()
+            .map(area -> anchor.isAtSide() ? area.x() : area.y())
+            .reduce(Length::min)
+            .orElseThrow();
+    Length to =
+        areas.stream()
+            .map(area -> anchor.isAtSide() ? area.right() : area.bottom())
+            .reduce(Length::max)
+            .orElseThrow();
+    assertThat(to.minus(from)).isEqualTo(cut.pulledOut());
+    assertThat(motion.seen(all).stream().filter(slot -> slot.contains("-m"))).hasSize(panels);
+  }
+
+  @Test
+  void the_seven_faces_of_the_handbook_are_pulled_out_twelve_and_three_quarters_beyond_the_stack() {
+    SpreadMotion motion = motion(accordion(box("7", "1", "4 1/4", "6 1/4"), Edge.LEFT, 4));
+    Set<String> all = Set.copyOf(motion.openingOrder());
+    assertThat(motion.openingOrder()).containsExactly("1", "2", "3");
+    assertThat(motion.area(motion.flap("1").orElseThrow(), all))
+        .isEqualTo(box("19 3/4", "1", "4 1/4", "6 1/4"));
+    // The last one is stuck down.
+    assertThat(motion.hindrances(motion.flap("4").orElseThrow(), Set.of()))
+        .containsExactly(new Hindrance(Why.FLAT, "4"));
+  }
+
+  @Test
+  void with_level_folds_every_inside_stands_on_its_head_against_its_outside() {
+    assertThat(MoverParts.of(accordion(box("7", "1", "4 1/4", "6 1/4"), Edge.TOP, 3), null, RULES))
+        .allMatch(flap -> flap.insideTurn() == Turn.HALF);
+  }
+
+  @Test
+  void a_chain_is_hinged_at_one_and_the_other_side_in_turn_and_never_at_the_top() {
+    Mover chain = new Mover(1, box("0", "0", "6", "4"), Edge.LEFT, null, new Mechanism.Chain(3));
+    assertThat(MoverParts.of(chain, null, RULES))
+        .extracting(Flap::hinge)
+        .containsExactly(Edge.LEFT, Edge.RIGHT, Edge.LEFT);
+    assertThat(motion(chain).openingOrder()).containsExactly("1", "2", "3");
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(() -> MoverParts.of(chain.withEdge(Edge.TOP), null, RULES))
+        .matches(problem -> problem.field().equals("edge"));
+  }
+
+  @Test
+  void the_cards_of_a_waterfall_are_turned_one_after_the_other_and_back() {
+    Mover waterfall =
+        new Mover(
+            1,
+            box("2", "5", "6", "3"),
+            Edge.TOP,
+            null,
+            new Mechanism.Waterfall(4, Length.parse("1/2")));
+    List<Flap> cards = MoverParts.of(waterfall, null, RULES);
+    // The lowest lies furthest from the hinges' end: run = 3 + 3 × 1/2.
+    assertThat(cards.get(3).closed().bottom()).isEqualTo(Length.parse("9 1/2"));
+    SpreadMotion motion = new SpreadMotion(cards);
+    assertThat(motion.openingOrder()).containsExactly("1", "2", "3", "4");
+    assertThat(motion.hindrances(cards.get(1), Set.of()))
+        .containsExactly(new Hindrance(Why.OPEN_FIRST, "1"));
+    assertThat(motion.hindrances(cards.get(0), Set.of("1", "2")))
+        .containsExactly(new Hindrance(Why.CLOSE_FIRST, "2"));
+    // Each strip lies under the card above it: nothing is glued shut.
+    assertThat(motion.flaps().clashes())
+        .allMatch(clash -> clash.severity() == Clash.Severity.ORDER);
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(
+            () ->
+                MoverParts.of(
+                    waterfall.with(new Mechanism.Waterfall(4, Length.parse("1/4"))), null, RULES))
+        .matches(problem -> Length.parse("1/2").equals(problem.nearest()));
+  }
+
+  @Test
+  void the_leaves_of_a_booklet_lie_on_each_other_the_other_way_round_when_they_are_turned() {
+    Mover booklet =
+        new Mover(1, box("6", "0", "6", "4"), Edge.LEFT, null, new Mechanism.Booklet(3));
+    Leaf leaf = leaf(MoverParts.of(booklet, null, RULES), List.of(booklet));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    assertThat(motion.openingOrder()).hasSize(3);
+    assertThat(motion.seen(Set.of("1-front-m1", "1-front-m2")))
+        .contains("1-front-m2.2", "1-front-m3.1")
+        .doesNotContain("1-front-m1.2", "1-front-m1.1", "1-front-m2.1");
+  }
+
+  @Test
+  void two_leaves_of_a_door_open_apart_and_what_is_below_waits_for_them() {
+    Mover door =
+        new Mover(2, box("6", "4", "6", "4"), Edge.LEFT, null, new Mechanism.Door(true, MAT));
+    Flap below = new Flap("1", box("6", "4", "2", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, null, null);
+    List<Flap> all = new ArrayList<>(List.of(below));
+    all.addAll(MoverParts.of(door, null, RULES));
+    SpreadMotion motion = new SpreadMotion(all);
+    assertThat(motion.hindrances(below, Set.of()))
+        .containsExactly(new Hindrance(Why.OPEN_FIRST, "2"));
+    assertThat(motion.hindrances(below, Set.of("2"))).isEmpty();
+    assertThat(motion.flaps().clashes())
+        .noneMatch(clash -> clash.severity() == Clash.Severity.ERROR);
+    // It comes down over nothing that is open.
+    assertThat(motion.area(motion.flap("3").orElseThrow(), Set.of("3")).x())
+        .isEqualTo(Length.ofInches(12));
+  }
+
+  /** The nested example of the handbook's trade: a sleeve on the inside of a fold-out. */
+  @Test
+  void a_sleeve_on_a_fold_out_opens_when_that_is_open_and_is_refused_when_it_is_shut() {
+    Mover foldOut =
+        new Mover(
+            1,
+            box("0", "0", "4 1/2", "12"),
+            Edge.LEFT,
+            null,
+            new Mechanism.FoldOut(MAT, Size.ofInches(18, 12)));
+    Flap carrier = MoverParts.of(foldOut, null, RULES).get(0);
+    Flap seen =
+        new Flap(
+            "2",
+            box("-3 3/4", "2", "3", "4"),
+            Edge.LEFT,
+            MAT,
+            Flap.Mount.PAGE,
+            null,
+            "1",
+            true,
+            Flap.Body.SLEEVE,
+            Length.ZERO);
+    Flap sleeve = seen.mirroredIn(carrier);
+    assertThat(sleeve.closed()).isEqualTo(box("3/4", "2", "3", "4"));
+    assertThat(sleeve.mirroredIn(carrier)).isEqualTo(seen);
+    SpreadMotion motion = new SpreadMotion(List.of(carrier, sleeve));
+    assertThat(motion.area(sleeve, Set.of())).isEqualTo(box("3/4", "2", "3", "4"));
+    assertThat(motion.area(sleeve, Set.of("1"))).isEqualTo(box("-3 3/4", "2", "3", "4"));
+    assertThat(motion.area(sleeve, Set.of("1", "2"))).isEqualTo(box("-6 3/4", "2", "3", "4"));
+    assertThat(motion.hindrances(sleeve, Set.of()))
+        .containsExactly(new Hindrance(Why.OPEN_FIRST, "1"));
+    assertThat(motion.hindrances(sleeve, Set.of("1"))).isEmpty();
+    assertThat(motion.hindrances(carrier, Set.of("1", "2")))
+        .containsExactly(new Hindrance(Why.CLOSE_FIRST, "2"));
+    assertThat(motion.openingOrder()).containsExactly("1", "2");
+    assertThat(motion.flaps().clashes()).isEmpty();
+    Leaf leaf = leaf(List.of(carrier, sleeve), List.of(foldOut));
+    SpreadMotion spread = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    assertThat(spread.seen(Set.of("1-front-m1")))
+        .contains("1-front-m2.1")
+        .doesNotContain("1-front-m2.2", "1-front-m1.1");
+    assertThat(spread.seen(Set.of("1-front-m1", "1-front-m2")))
+        .contains("1-front-m2.2", "1-front-m1.2")
+        .doesNotContain("1-front-m2.1");
+    assertThat(spread.seen(Set.of())).doesNotContain("1-front-m2.1", "1-front-m2.2");
+  }
+
+  @Test
+  void a_tucked_card_is_drawn_out_over_the_edge_it_shows_at_and_both_its_sides_are_seen_then() {
+    Mover tuck =
+        new Mover(
+            1,
+            box("1", "1", "4", "6"),
+            Edge.TOP,
+            null,
+            new Mechanism.TuckSpot(new Size(Length.parse("3 3/8"), Length.ofInches(4)), MAT));
+    Flap card = MoverParts.of(tuck, null, RULES).get(0);
+    assertThat(card.closed()).isEqualTo(box("1 5/16", "7/8", "3 3/8", "4"));
+    assertThat(card.open().bottom()).isEqualTo(card.closed().y());
+    Leaf leaf = leaf(List.of(card), List.of(tuck));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    assertThat(motion.seen(Set.of())).noneMatch(slot -> slot.contains("-m1")).hasSize(6);
+    assertThat(motion.seen(Set.of("1-front-m1"))).contains("1-front-m1.1", "1-front-m1.2");
+    assertThat(leaf.slots(Side.FRONT, 0))
+        .filteredOn(Slot::hiddenAtRest)
+        .extracting(Slot::id)
+        .containsExactly("1-front-m1.1", "1-front-m1.2");
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(
+            () ->
+                MoverParts.of(
+                    tuck.with(new Mechanism.TuckSpot(Size.ofInches(4, 4), MAT)), null, RULES))
+        .withMessageContaining("trim")
+        .matches(problem -> Length.parse("3 7/16").equals(problem.nearest()));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"TOP", "BOTTOM", "LEFT", "RIGHT"})
+  void a_pull_out_lies_in_its_pocket_with_play(Edge edge) {
+    Mover pocket =
+        new Mover(
+            1, box("2", "2", "4", "5"), edge, null, new Mechanism.PullOut(Size.ofInches(1, 1)));
+    Mover full = pocket.with(new Mechanism.PullOut(MoverParts.mostInPocket(pocket, RULES)));
+    Flap card = MoverParts.of(full, null, RULES).get(0);
+    assertThat(pocket.at().contains(card.closed())).isTrue();
+    assertThat(edge.of(card.closed())).isEqualTo(edge.of(pocket.at()));
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(
+            () ->
+                MoverParts.of(pocket.with(new Mechanism.PullOut(pocket.at().size())), null, RULES));
+  }
+
+  @Test
+  void every_kind_is_offered_over_a_pocket_with_what_it_holds() {
+    Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(3);
+    List<MoverChoices.Choice> choices = MoverChoices.at(pocket, RULES);
+    assertThat(choices)
+        .extracting(choice -> choice.mover().mechanism().called())
+        .containsExactlyInAnyOrder(
+            "chain",
+            "booklet",
+            "waterfall",
+            "accordion",
+            "door",
+            "double door",
+            "fold-out",
+            "tuck spot",
+            "pull-out");
+    assertThat(choices).allMatch(choice -> choice.errors() == 0);
+    assertThat(choices)
+        .filteredOn(choice -> choice.mover().mechanism() instanceof Mechanism.Accordion)
+        .extracting(MoverChoices.Choice::faces)
+        .containsExactly(7);
+  }
+}
