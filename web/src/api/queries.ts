@@ -232,7 +232,18 @@ export function useWhy(
   });
 }
 
-/** What would make room for a photo on a spread, of one version of the album. */
+/** The movers that could go at a slot, of one version of the album. */
+export function useMoverChoices(album: Album, slot: string) {
+  const { id, version } = album;
+  return useQuery({
+    queryKey: ["mover-choices", id, version, slot],
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/movers/choices", { params: { path: { id }, query: { slot } } }),
+      ),
+  });
+}
+
 /** A spread with these flaps open, of one version of the album. */
 export function useMotion(album: Album, open: string[]) {
   const { id, version, spread } = album;
@@ -250,6 +261,7 @@ export function useMotion(album: Album, open: string[]) {
   });
 }
 
+/** What would make room for a photo on a spread, of one version of the album. */
 export function useRoom(id: number, version: number, photo: string, spread: number) {
   return useQuery({
     queryKey: ["room", id, version, photo, spread],

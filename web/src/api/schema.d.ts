@@ -557,7 +557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -782,6 +782,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["moveBorder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/movers/add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/movers/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/movers/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1677,6 +1725,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        AddMover: {
+            kind: string;
+            slot: string;
+            /** Format: int64 */
+            version: number;
+        };
         AlbumName: {
             /** Format: int64 */
             id: number;
@@ -1699,6 +1753,10 @@ export interface components {
         };
         AnchorRequest: {
             on: string;
+        };
+        AreaView: {
+            box: components["schemas"]["BoxView"];
+            flap: string;
         };
         Beside: Omit<components["schemas"]["AnchorRequest"], "on"> & {
             align?: string;
@@ -1775,6 +1833,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangeMover: {
+            flap: string;
+            form: components["schemas"]["MoverForm"];
+            /** Format: int64 */
+            version: number;
+        };
         ChapterBorder: {
             begins: boolean;
             photo: string;
@@ -1818,6 +1882,21 @@ export interface components {
             out: components["schemas"]["PhotoView"][];
             photos: components["schemas"]["PhotoView"][];
             title: string;
+        };
+        ChoiceView: {
+            closed: components["schemas"]["BoxView"][];
+            /** Format: int32 */
+            holds: number;
+            kind: string;
+            name: string;
+            open: components["schemas"]["BoxView"][];
+            says: string;
+            wrong: boolean;
+        };
+        ChoicesView: {
+            choices: components["schemas"]["ChoiceView"][];
+            page: components["schemas"]["SizeView"];
+            place: components["schemas"]["BoxView"];
         };
         Choose: {
             choice: string;
@@ -2016,6 +2095,10 @@ export interface components {
             where?: components["schemas"]["WhereView"];
             words: string;
         };
+        Fact: {
+            name: string;
+            value: string;
+        };
         FlapForm: {
             fixedTo?: string;
             h: string;
@@ -2028,7 +2111,7 @@ export interface components {
             y: string;
         };
         FlapState: {
-            form: components["schemas"]["FlapForm"];
+            form?: components["schemas"]["FlapForm"];
             hindrances: string[];
             id: string;
             may: boolean;
@@ -2041,11 +2124,14 @@ export interface components {
             closed: components["schemas"]["BoxView"];
             hinge: string;
             id: string;
-            inside: components["schemas"]["SlotView"];
+            inside?: components["schemas"]["SlotView"];
             label: string;
             /** Format: int32 */
             level: number;
             mount: string;
+            move: string;
+            mover?: string;
+            onInside: boolean;
             open: components["schemas"]["BoxView"];
             outside: components["schemas"]["SlotView"];
             strip: components["schemas"]["BoxView"];
@@ -2288,9 +2374,12 @@ export interface components {
         MotionView: {
             clashes: components["schemas"]["ClashView"][];
             flaps: components["schemas"]["FlapState"][];
+            movers: components["schemas"]["MoverState"][];
+            never: string[];
             open: string[];
             order: string[];
             seen: string[];
+            states: components["schemas"]["StateView"][];
         };
         MountView: {
             /** Format: int32 */
@@ -2319,6 +2408,30 @@ export interface components {
             to: number;
             /** Format: int64 */
             version: number;
+        };
+        MoverForm: {
+            border?: string;
+            cardH?: string;
+            cardW?: string;
+            count?: string;
+            edge: string;
+            h: string;
+            overlap?: string;
+            sheetH?: string;
+            sheetW?: string;
+            step?: string;
+            visible?: string;
+            w: string;
+            x: string;
+            y: string;
+        };
+        MoverState: {
+            facts: components["schemas"]["Fact"][];
+            form: components["schemas"]["MoverForm"];
+            id: string;
+            kind: string;
+            name: string;
+            part: string;
         };
         NeedView: {
             key: string;
@@ -2870,6 +2983,11 @@ export interface components {
             id: string;
             photos: string[];
             reason: string;
+        };
+        StateView: {
+            areas: components["schemas"]["AreaView"][];
+            name: string;
+            open: string[];
         };
         Straight: Omit<components["schemas"]["OutlineRequest"], "is"> & {
             /**
@@ -3952,7 +4070,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: {
                 spread?: number | null;
@@ -4355,6 +4473,88 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddMover"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeMover"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query: {
+                slot: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoicesView"];
                 };
             };
         };

@@ -21,7 +21,9 @@ export function slotsOf(album: Album): PlacedSlot[] {
     if (!page) {
       return [];
     }
-    const sides = page.flaps.flatMap((flap) => [flap.outside, flap.inside]);
+    const sides = page.flaps.flatMap((flap) =>
+      flap.inside ? [flap.outside, flap.inside] : [flap.outside],
+    );
     return [...page.slots, ...sides]
       .sort((a, b) => a.rank - b.rank)
       .map((slot) => ({ slot, page, side }));

@@ -1,5 +1,6 @@
 import type { Album } from "../api/types";
 import { useHand } from "../bench/hand";
+import { SpreadStates } from "./SpreadStates";
 import { useFlaps } from "./useFlaps";
 
 /** What the movers of the spread do together: all closed, all open that may be, what is in the way. */
@@ -10,32 +11,46 @@ export function FlapBar({ album }: { album: Album }) {
     return null;
   }
   const order = motion.order;
+  const moving = flaps.filter(({ flap }) => flap.move !== "stays");
   const wrong = motion.clashes.filter((clash) => clash.severity === "error");
   const first = flaps.find(({ flap }) => flap.id === wrong[0]?.a)?.flap;
+  const never = motion.never[0];
   return (
-    <section
-      aria-label="Movers of this spread"
-      className="mt-2 ml-6 flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[13px]"
-    >
-      <span className="text-quiet">
-        {flaps.length === 1 ? "One flap" : `${flaps.length} flaps`}, {open.length || "none"} open
-      </span>
-      {open.length > 0 && <Link name="Close all" onClick={() => set([])} />}
-      {order.some((id) => !open.includes(id)) && (
-        <Link
-          name={order.length === flaps.length ? "Open everything" : "Open all that may be"}
-          onClick={() => set(order)}
-        />
-      )}
-      {first && (
-        <button
-          type="button"
-          className="font-semibold text-signal-text underline underline-offset-2"
-          onClick={() => lookAtSlot(first.outside.id)}
-        >
-          {wrong.length === 1 ? "One is in another's way" : `${wrong.length} are in others' way`}
-        </button>
-      )}
+    <section aria-label="Movers of this spread" className="mt-2 ml-6 text-[13px]">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <span className="text-quiet">
+          {moving.length === 1 ? "One part moves" : `${moving.length} parts move`},{" "}
+          {open.length || "none"} open
+        </span>
+        {open.length > 0 && <Link name="Close all" onClick={() => set([])} />}
+        {order.some((id) => !open.includes(id)) && (
+          <Link
+            name={order.length === moving.length ? "Open everything" : "Open all that may be"}
+            onClick={() => set(order)}
+          />
+        )}
+        {first && (
+          <button
+            type="button"
+            className="font-semibold text-signal-text underline underline-offset-2"
+            onClick={() => lookAtSlot(first.outside.id)}
+          >
+            {wrong.length === 1 ? "One is in another's way" : `${wrong.length} are in others' way`}
+          </button>
+        )}
+        {never && (
+          <button
+            type="button"
+            className="underline underline-offset-2"
+            onClick={() => lookAtSlot(never)}
+          >
+            {motion.never.length === 1
+              ? "One place is never seen"
+              : `${motion.never.length} places are never seen`}
+          </button>
+        )}
+      </div>
+      <SpreadStates album={album} motion={motion} open={open} onOpen={set} />
     </section>
   );
 }

@@ -6,18 +6,23 @@ interface Props {
   album: Album;
   /** Pixels to an inch. */
   inch: number;
+  /** Whether it is the layer of what is tucked behind the pictures of the page. */
+  behind?: boolean;
 }
 
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
-export function FlapLayer({ album, inch }: Props) {
+export function FlapLayer({ album, inch, behind = false }: Props) {
   const { flaps, open, toggle } = useFlaps(album);
-  if (flaps.length === 0) {
+  const here = flaps.filter(({ flap }) => !flap.carrier && (flap.mount === "behind") === behind);
+  if (here.length === 0) {
     return null;
   }
   return (
-    <div className="pointer-events-none absolute inset-0 z-30 [perspective:2400px] [transform-style:preserve-3d]">
-      {flaps
-        .filter(({ flap }) => flap.mount === "protector" && !flap.carrier)
+    <div
+      className={`pointer-events-none absolute inset-0 [perspective:2400px] ${behind ? "" : "z-30 [transform-style:preserve-3d]"}`}
+    >
+      {here
+        .filter(({ flap }) => flap.mount === "protector")
         .map(({ flap, page, side }) => (
           <span
             key={flap.id}
@@ -35,20 +40,19 @@ export function FlapLayer({ album, inch }: Props) {
             }}
           />
         ))}
-      {flaps
-        .filter(({ flap }) => !flap.carrier)
-        .map((placed) => (
-          <FlapPiece
-            key={placed.flap.id}
-            album={album}
-            placed={placed}
-            all={flaps}
-            open={open}
-            inch={inch}
-            from={[0, 0]}
-            onToggle={toggle}
-          />
-        ))}
+      {here.map((placed) => (
+        <FlapPiece
+          key={placed.flap.id}
+          album={album}
+          placed={placed}
+          all={flaps}
+          open={open}
+          inch={inch}
+          from={[0, 0]}
+          lift={placed.flap.level + 1}
+          onToggle={toggle}
+        />
+      ))}
     </div>
   );
 }

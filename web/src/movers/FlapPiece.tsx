@@ -12,74 +12,154 @@ interface Props {
   inch: number;
   /** Where what it lies in begins, in inches on the spread. */
   from: [number, number];
+  /** How many layers it lies above what carries it. */
+  lift: number;
   onToggle: (id: string) => void;
 }
 
 /** How far one flap lies above the one below it, in pixels. */
 const LAYER = 1.5;
 
-/** How it turns over its hinge, as CSS says it. */
-const TURNS: Record<string, { origin: string; open: string; back: string }> = {
-  left: { origin: "left center", open: "rotateY(-180deg)", back: "rotateY(180deg)" },
-  right: { origin: "right center", open: "rotateY(180deg)", back: "rotateY(180deg)" },
-  top: { origin: "center top", open: "rotateX(180deg)", back: "rotateX(180deg)" },
-  bottom: { origin: "center bottom", open: "rotateX(-180deg)", back: "rotateX(180deg)" },
+/** How it turns over its hinge, and how it is drawn out over that edge, as CSS says it. */
+const MOVES: Record<string, { origin: string; turned: string; back: string; drawn: string }> = {
+  left: {
+    origin: "left center",
+    turned: "rotateY(-180deg)",
+    back: "rotateY(180deg)",
+    drawn: "translateX(-100%)",
+  },
+  right: {
+    origin: "right center",
+    turned: "rotateY(180deg)",
+    back: "rotateY(180deg)",
+    drawn: "translateX(100%)",
+  },
+  top: {
+    origin: "center top",
+    turned: "rotateX(180deg)",
+    back: "rotateX(180deg)",
+    drawn: "translateY(-100%)",
+  },
+  bottom: {
+    origin: "center bottom",
+    turned: "rotateX(-180deg)",
+    back: "rotateX(180deg)",
+    drawn: "translateY(100%)",
+  },
 };
 
+/** The grip at the edge that is taken hold of. */
 const GRIPS: Record<string, string> = {
-  left: "right-[-11px] top-1/2 h-9 w-[11px] -translate-y-1/2 rounded-r-full",
-  right: "left-[-11px] top-1/2 h-9 w-[11px] -translate-y-1/2 rounded-l-full",
-  top: "bottom-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-b-full",
-  bottom: "top-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-t-full",
+  right: "right-[-11px] top-1/2 h-9 w-[11px] -translate-y-1/2 rounded-r-full",
+  left: "left-[-11px] top-1/2 h-9 w-[11px] -translate-y-1/2 rounded-l-full",
+  bottom: "bottom-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-b-full",
+  top: "top-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-t-full",
 };
 
-/** A flap that turns over its hinge, with all that is stuck to it. */
-export function FlapPiece({ album, placed, all, open, inch, from, onToggle }: Props) {
+const OPPOSITE: Record<string, string> = {
+  left: "right",
+  right: "left",
+  top: "bottom",
+  bottom: "top",
+};
+
+/** A flap that turns over its hinge or is drawn out, with all that is stuck to it. */
+export function FlapPiece(props: Props) {
+  const { album, placed, all, open, inch, from, lift, onToggle } = props;
   const { flap, page, side } = placed;
   const start = side === "right" ? Number(album.spread.leftWidth.in) : 0;
-  const page0: [number, number] = [start + Number(page.box.x.in), Number(page.box.y.in)];
   const closed: [number, number] = [
-    page0[0] + Number(flap.closed.x.in),
-    page0[1] + Number(flap.closed.y.in),
+    start + Number(page.box.x.in) + Number(flap.closed.x.in),
+    Number(page.box.y.in) + Number(flap.closed.y.in),
   ];
   const isOpen = open.includes(flap.id);
-  const turn = TURNS[flap.hinge] ?? TURNS.left;
+  const move = MOVES[flap.hinge] ?? MOVES.left;
+  const slides = flap.move === "slides";
   const carried = all.filter((each) => each.flap.carrier === flap.id);
-  return (
+  const moved = slides ? move?.drawn : move?.turned;
+  const piece = (
     <div
       data-flap={flap.id}
       data-open={isOpen ? "" : undefined}
       className="absolute transition-transform duration-500 ease-in-out [transform-style:preserve-3d] motion-reduce:transition-none"
       style={{
+        left: flap.onInside ? 0 : inch * (closed[0] - from[0]),
+        top: flap.onInside ? 0 : inch * (closed[1] - from[1]),
+        width: inch * Number(flap.closed.w.in),
+        height: inch * Number(flap.closed.h.in),
+        zIndex: slides && isOpen ? 40 : undefined,
+        transformOrigin: move?.origin,
+        transform: `translateZ(${LAYER * lift}px) ${isOpen ? moved : ""}`,
+      }}
+    >
+      <Face flap={flap} slot={flap.outside} inch={inch} up={!isOpen || slides} />
+      {flap.inside && slides && isOpen && (
+        <div className="absolute inset-0" style={{ transform: move?.drawn }}>
+          <Face flap={flap} slot={flap.inside} inch={inch} up />
+        </div>
+      )}
+      {flap.inside && !slides && (
+        <Face flap={flap} slot={flap.inside} inch={inch} up={isOpen} back={move?.back} />
+      )}
+      {flap.move !== "stays" && (
+        <button
+          type="button"
+          aria-label={`${isOpen ? "Close" : "Open"} ${flap.label.toLowerCase()}`}
+          data-grip={flap.id}
+          onClick={() => onToggle(flap.id)}
+          className={`pointer-events-auto absolute z-40 border border-white bg-[#3b4cc0] shadow-[0_1px_3px_rgb(16_38_44/0.4)] ${GRIPS[slides ? flap.hinge : (OPPOSITE[flap.hinge] ?? "")]}`}
+        />
+      )}
+      {carried.map((each) => (
+        <FlapPiece
+          key={each.flap.id}
+          {...props}
+          placed={each}
+          from={closed}
+          lift={each.flap.onInside ? 1 : Math.max(1, each.flap.level - flap.level)}
+        />
+      ))}
+    </div>
+  );
+  return flap.onInside ? (
+    <OnInside placed={placed} all={all} open={open} inch={inch} from={from} closed={closed}>
+      {piece}
+    </OnInside>
+  ) : (
+    piece
+  );
+}
+
+/** What is stuck to the inside of a flap, which is seen from there; hidden while that is shut. */
+function OnInside({
+  placed,
+  all,
+  open,
+  inch,
+  from,
+  closed,
+  children,
+}: Pick<Props, "placed" | "all" | "open" | "inch" | "from"> & {
+  closed: [number, number];
+  children: React.ReactNode;
+}) {
+  const { flap } = placed;
+  const carrier = all.find((each) => each.flap.id === flap.carrier)?.flap;
+  const slides = flap.move === "slides" && !open.includes(flap.id);
+  return (
+    <div
+      className="absolute transition-[visibility] duration-500 [transform-style:preserve-3d] motion-reduce:transition-none"
+      style={{
         left: inch * (closed[0] - from[0]),
         top: inch * (closed[1] - from[1]),
         width: inch * Number(flap.closed.w.in),
         height: inch * Number(flap.closed.h.in),
-        transformOrigin: turn?.origin,
-        transform: `translateZ(${LAYER * (flap.level + 1)}px) ${isOpen ? turn?.open : ""}`,
+        visibility: carrier && open.includes(carrier.id) ? "visible" : "hidden",
+        // A card that is tucked lies behind the inside, all else on it.
+        transform: `translateZ(${slides ? LAYER : -0.1}px) ${MOVES[carrier?.hinge ?? "left"]?.back}`,
       }}
     >
-      <Face flap={flap} slot={flap.outside} inch={inch} up={!isOpen} />
-      <Face flap={flap} slot={flap.inside} inch={inch} up={isOpen} back={turn?.back} />
-      <button
-        type="button"
-        aria-label={`${isOpen ? "Close" : "Open"} ${flap.label.toLowerCase()}`}
-        data-grip={flap.id}
-        onClick={() => onToggle(flap.id)}
-        className={`pointer-events-auto absolute z-40 border border-white bg-[#3b4cc0] shadow-[0_1px_3px_rgb(16_38_44/0.4)] ${GRIPS[flap.hinge]}`}
-      />
-      {carried.map((each) => (
-        <FlapPiece
-          key={each.flap.id}
-          album={album}
-          placed={each}
-          all={all}
-          open={open}
-          inch={inch}
-          from={closed}
-          onToggle={onToggle}
-        />
-      ))}
+      {children}
     </div>
   );
 }
@@ -96,7 +176,7 @@ interface FaceProps {
 
 /** A side of a flap: film with its welded edge, or card, and what is in it. */
 function Face({ flap, slot, inch, up, back }: FaceProps) {
-  const seal = (inch * (Number(flap.closed.w.in) - Number(slot.box.w.in))) / 2;
+  const border = (inch * (Number(flap.closed.w.in) - Number(slot.box.w.in))) / 2;
   const film = flap.body === "sleeve";
   return (
     <div
@@ -110,8 +190,8 @@ function Face({ flap, slot, inch, up, back }: FaceProps) {
     >
       <Pocket
         slot={slot}
-        left={seal}
-        top={seal}
+        left={border}
+        top={border}
         width={inch * Number(slot.box.w.in)}
         height={inch * Number(slot.box.h.in)}
         clear={film}

@@ -1,11 +1,13 @@
 import { useState } from "react";
 import type { Refusal } from "../api/client";
-import type { Album, FlapForm, FlapState } from "../api/types";
+import type { Album, Flap, FlapForm, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
 import { flapOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do } from "../ui/Row";
 import { ChoiceField, TextField } from "../ui/TextField";
+import { MoverChoices } from "./MoverChoices";
+import { MoverTicket } from "./MoverTicket";
 import { useAddFlap, useFlaps } from "./useFlaps";
 
 interface Props {
@@ -19,28 +21,39 @@ export function FlapTicket({ album, slot }: Props) {
   const { flaps, open, motion, toggle } = useFlaps(album);
   const step = useStep(album.id);
   const add = useAddFlap(album);
+  const [choosing, setChoosing] = useState<string | null>(null);
   const id = flapOf(slot);
+  const offers = (
+    <>
+      <Do name="another mover" onDo={() => setChoosing(choosing === slot ? null : slot)} />
+      {choosing === slot && (
+        <MoverChoices album={album} slot={slot} onChosen={() => setChoosing(null)} />
+      )}
+    </>
+  );
   const flap = flaps.find((each) => each.flap.id === id)?.flap;
   const state = motion?.flaps.find((each) => each.id === id);
   if (!flap) {
     return (
-      <p className="mt-3 text-[13px]">
-        <Do name="a flap over this" keyName="F" onDo={() => add(slot)} />
-      </p>
+      <div className="mt-3 text-[13px]">
+        <span className="mr-3 inline-block">
+          <Do name="a flap over this" keyName="F" onDo={() => add(slot)} />
+        </span>
+        {offers}
+      </div>
     );
   }
   if (!state || !motion) {
     return null;
   }
+  const mover = motion.movers.find((each) => each.id === flap.mover);
+  const onInside = slot === flap.inside?.id && flap.body === "card";
   const clashes = motion.clashes.filter((clash) => clash.a === id || clash.b === id);
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
       <h3 className="border-b-2 border-ink pb-1 text-[15px]">
         {flap.label}
-        <span className="ml-2 text-[13px] font-normal text-quiet">
-          {flap.body === "sleeve" ? "a clear sleeve" : "a hinged card"}, hinged at the{" "}
-          {flap.hinge === "bottom" ? "foot" : flap.hinge}
-        </span>
+        <span className="ml-2 text-[13px] font-normal text-quiet">{described(flap, mover)}</span>
       </h3>
       <p className="mt-1.5">
         <Measures text={state.reach} />
@@ -51,18 +64,34 @@ export function FlapTicket({ album, slot }: Props) {
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-x-3 gap-y-1.5">
+        {flap.move !== "stays" && (
+          <Do
+            name={open.includes(flap.id) ? "close it" : "open it"}
+            keyName="F"
+            onDo={() => toggle(flap.id)}
+          />
+        )}
+        {onInside ? (
+          <Do name="a flap on it" onDo={() => add(slot)} />
+        ) : (
+          !mover &&
+          !open.includes(flap.id) && <Do name="a flap over it" onDo={() => add(flap.outside.id)} />
+        )}
         <Do
-          name={open.includes(flap.id) ? "close it" : "open it"}
-          keyName="F"
-          onDo={() => toggle(flap.id)}
-        />
-        {!open.includes(flap.id) && <Do name="a flap over it" onDo={() => add(flap.outside.id)} />}
-        <Do
-          name="take it off"
+          name={mover ? `take ${mover.name.toLowerCase()} off` : "take it off"}
           onDo={() => step("/api/albums/{id}/flaps/remove", { flap: flap.id })}
         />
+        {onInside && <div className="w-full">{offers}</div>}
       </div>
-      <Measured key={`${flap.id} ${JSON.stringify(state.form)}`} album={album} state={state} />
+      {mover && <MoverTicket album={album} mover={mover} />}
+      {state.form && (
+        <Measured
+          key={`${flap.id} ${JSON.stringify(state.form)}`}
+          album={album}
+          id={state.id}
+          given={state.form}
+        />
+      )}
       {clashes.map((clash) => (
         <div key={clash.text} className="mt-2 border-l-4 border-signal pl-2">
           <p className={clash.severity === "error" ? "font-semibold" : ""}>{clash.text}</p>
@@ -80,25 +109,47 @@ export function FlapTicket({ album, slot }: Props) {
           ))}
         </div>
       ))}
-      <p className="mt-2 text-quiet">
-        {flap.mount === "protector"
-          ? "Try it with the backing on, align, then press: a strip that is pressed does not move."
-          : "Slip a board into the protector before you slit it; a fresh blade, away from your fingers."}
-      </p>
+      <p className="mt-2 text-quiet">{CAUTIONS[flap.mount]}</p>
     </section>
   );
 }
 
+const CAUTIONS: Record<string, string> = {
+  protector:
+    "Try it with the backing on, align, then press: a strip that is pressed does not move.",
+  page: "Slip a board into the protector before you slit it; a fresh blade, away from your fingers.",
+  fold: "Fold it once before anything is glued; what is glued stays. Follow the label of your glue.",
+  flat: "Fold the whole stack dry before this panel is stuck down: it does not come up again.",
+  behind: "Run the card in and out before the photo is pressed down over its rails.",
+};
+
+const BODIES: Record<string, string> = { sleeve: "a clear sleeve", card: "a hinged card" };
+
+function described(flap: Flap, mover: MoverState | undefined) {
+  const edge = flap.hinge === "bottom" ? "foot" : flap.hinge;
+  const of =
+    mover && mover.name.toLowerCase() !== flap.label.toLowerCase()
+      ? `of ${mover.name.toLowerCase()}, `
+      : "";
+  if (flap.move === "stays") {
+    return `${of}stuck down`;
+  }
+  if (flap.move === "slides") {
+    return `${of}drawn out at the ${edge}`;
+  }
+  return `${of || `${BODIES[flap.body]}, `}hinged at the ${edge}`;
+}
+
 /** The few measures of a flap, as they are written. */
-function Measured({ album, state }: { album: Album; state: FlapState }) {
+function Measured({ album, id, given }: { album: Album; id: string; given: FlapForm }) {
   const step = useStep(album.id);
-  const [form, setForm] = useState<FlapForm>(state.form);
+  const [form, setForm] = useState<FlapForm>(given);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const changed = JSON.stringify(form) !== JSON.stringify(state.form);
+  const changed = JSON.stringify(form) !== JSON.stringify(given);
   async function save(next: FlapForm) {
     setForm(next);
     setRefusal(null);
-    await step("/api/albums/{id}/flaps/change", { flap: state.id, form: next }, setRefusal);
+    await step("/api/albums/{id}/flaps/change", { flap: id, form: next }, setRefusal);
   }
   const text = (field: "x" | "y" | "w" | "h" | "strip", label: string) => (
     <TextField

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { useMotion } from "../api/queries";
-import type { Album } from "../api/types";
+import type { Album, Flap } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { flapOf, flapsOf } from "../bench/places";
@@ -28,6 +28,28 @@ export function useAddFlap(album: Album) {
     },
     [album, step],
   );
+}
+
+/** Puts a mover of a kind at a slot and looks at its cover. */
+export function useAddMover(album: Album) {
+  const step = useStep(album.id);
+  const lookAtSlot = useHand((hand) => hand.lookAtSlot);
+  return useCallback(
+    async (slot: string, kind: string) => {
+      const before = flapsOf(album).map(({ flap }) => flap.id);
+      const next = await step("/api/albums/{id}/movers/add", { slot, kind });
+      const cover =
+        next && flapsOf(next).find(({ flap }) => isFirst(flap) && !before.includes(flap.id));
+      if (cover) {
+        lookAtSlot(cover.flap.outside.id);
+      }
+    },
+    [album, step, lookAtSlot],
+  );
+}
+
+function isFirst(flap: Flap) {
+  return flap.mover === flap.id;
 }
 
 /** What the key of flaps does to a slot: opens or closes its flap, or puts one over it. */
@@ -72,7 +94,7 @@ export function useFlaps(album: Album) {
       }
       const closes = open.includes(id);
       set(closes ? open.filter((each) => each !== id) : [...open, id]);
-      lookAtSlot(closes ? placed.flap.outside.id : placed.flap.inside.id);
+      lookAtSlot(closes ? placed.flap.outside.id : (placed.flap.inside ?? placed.flap.outside).id);
       speak(`${placed.flap.label} is ${closes ? "closed" : "open"}.`);
     },
     [motion, flaps, open, set, notify, speak, lookAtSlot],

@@ -96,6 +96,7 @@ export function Spread({ album }: { album: Album }) {
               </div>
             );
           })}
+          <FlapLayer album={album} inch={inch} behind />
           {pocketsOf(album).map((placed) => {
             const [x, y] = cornerOf(placed, album);
             return (

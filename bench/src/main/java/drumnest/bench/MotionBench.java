@@ -89,7 +89,7 @@ public class MotionBench {
     for (Flap flap : motion.flaps().all()) {
       found += motion.hindrances(flap, open).size();
     }
-    Cures cures = new Cures(motion.flaps().all(), motion::page, HouseRules.defaults());
+    Cures cures = new Cures(motion.flaps().all(), motion::page, flap -> true, HouseRules.defaults());
     for (Clash clash : motion.flaps().clashes()) {
       found += cures.of(clash, MOST_CURES).size();
     }

@@ -157,7 +157,6 @@ class FlapsOverHttpTest {
         .isEqualTo("on");
     assertThat(motion().at("/flaps/0/form")).isEqualTo(form);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m9")).is(404);
-    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2")).is(422);
     SERVER.get("/api/albums/1/spreads/1/motion?open=nothing").is(400);
   }
 

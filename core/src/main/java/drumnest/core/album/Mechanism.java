@@ -95,10 +95,11 @@ public sealed interface Mechanism {
   /**
    * A flap of one piece with its page, folded in at the page's outer edge.
    *
+   * @param page the size of that page
    * @param border what shows of it around its photo
    * @param sheet the size of the sheet from which page and flap are cut
    */
-  record FoldOut(Length border, Size sheet) implements Mechanism {
+  record FoldOut(Size page, Length border, Size sheet) implements Mechanism {
     @Override
     public int parts() {
       return 1;

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * What would cure a clash: one of the two flaps changed in one way. Each is tried before it is
@@ -48,15 +49,19 @@ public final class Cures {
 
   private final List<Flap> flaps;
   private final Function<Flap, Box> pages;
+  private final Predicate<Flap> single;
   private final HouseRules rules;
 
   /**
    * @param flaps the flaps of a page, or of a spread
    * @param pages where the page of each lies
+   * @param single whether a flap may be changed by itself; the parts of a mover may not
    */
-  public Cures(List<Flap> flaps, Function<Flap, Box> pages, HouseRules rules) {
+  public Cures(
+      List<Flap> flaps, Function<Flap, Box> pages, Predicate<Flap> single, HouseRules rules) {
     this.flaps = List.copyOf(flaps);
     this.pages = pages;
+    this.single = single;
     this.rules = rules;
   }
 
@@ -67,7 +72,7 @@ public final class Cures {
     for (String id : List.of(clash.a(), clash.b())) {
       Flap flap = flap(id);
       Flap other = flap(id.equals(clash.a()) ? clash.b() : clash.a());
-      for (Cure way : ways(flap, other)) {
+      for (Cure way : single.test(flap) ? ways(flap, other) : List.<Cure>of()) {
         int left = left(way.flap(), clash, before);
         if (left >= 0) {
           found.add(new Cure(way.way(), way.flap(), way.right(), way.down(), left));

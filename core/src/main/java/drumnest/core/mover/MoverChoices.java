@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -42,11 +43,13 @@ public final class MoverChoices {
    * A mover as it could be.
    *
    * @param flaps its parts
+   * @param opened where they lie when all of it is open
    * @param clashes how many others it would be in the way of, or they of it
    * @param errors how many of these cannot be made so
    * @param past how far it reaches past its page when all of it is open
    */
-  public record Choice(Mover mover, List<Flap> flaps, int clashes, int errors, Length past) {
+  public record Choice(
+      Mover mover, List<Flap> flaps, List<Box> opened, int clashes, int errors, Length past) {
 
     /** How many pictures it holds. */
     public int faces() {
@@ -132,14 +135,15 @@ public final class MoverChoices {
             .filter(flap -> flap.move() != Flap.Move.STAYS)
             .map(Flap::id)
             .collect(Collectors.toSet());
+    List<Box> opened = parts.stream().map(flap -> motion.area(flap, open)).toList();
     Length past =
-        parts.stream()
-            .map(flap -> flap.faceOf(motion.area(flap, open)))
+        IntStream.range(0, parts.size())
+            .mapToObj(part -> parts.get(part).faceOf(opened.get(part)))
             .map(area -> Overhang.of(area, page).furthest())
             .reduce(Length.ZERO, Length::max);
     long errors =
         clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
-    return new Choice(mover, parts, clashes.size(), Math.toIntExact(errors), past);
+    return new Choice(mover, parts, opened, clashes.size(), Math.toIntExact(errors), past);
   }
 
   private static boolean isPart(Mover mover, String flap) {
@@ -216,7 +220,7 @@ public final class MoverChoices {
     Box whole = Box.of(Length.ZERO, Length.ZERO, page);
     return mover(
             outer.along(whole, deep),
-            new Mechanism.FoldOut(border, new Size(sheet.w(), sheet.h().max(page.h()))))
+            new Mechanism.FoldOut(page, border, new Size(sheet.w(), sheet.h().max(page.h()))))
         .withEdge(outer);
   }
 

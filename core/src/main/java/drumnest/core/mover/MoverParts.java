@@ -55,6 +55,8 @@ public final class MoverParts {
       return accordion(accordion, below);
     } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
       requireRoom(foldOut.border());
+      // Refuses what no sheet gives.
+      cutting(mover, foldOut, rules);
       return List.of(folded(0, mover.at(), mover.edge(), foldOut.border(), below));
     } else if (mechanism instanceof Mechanism.Door door) {
       return door(door, below);
@@ -170,6 +172,17 @@ public final class MoverParts {
         accordion.sheet(),
         accordion.overlap(),
         mover.edge().isAtSide());
+  }
+
+  /** A fold-out as it is cut: what it is folded from is as much of the page as lies below it. */
+  public static FoldOut cutting(Mover mover, Mechanism.FoldOut foldOut, HouseRules rules) {
+    Size flap = mover.at().size().turnedIf(!mover.edge().isAtSide());
+    return new FoldOut(
+        foldOut.page().turnedIf(!mover.edge().isAtSide()),
+        flap.w(),
+        foldOut.sheet(),
+        Length.ZERO,
+        rules.length(HouseRule.FOLDOUT_OVERLAP));
   }
 
   private List<Flap> accordion(Mechanism.Accordion accordion, @Nullable String below) {

@@ -118,6 +118,11 @@ public final class SpreadMotion {
     return flaps;
   }
 
+  /** All slots of both pages. */
+  public Set<String> slots() {
+    return kinds.keySet();
+  }
+
   /** Where the page of a flap lies. */
   public Box page(Flap flap) {
     return pages.get(flap.id());
@@ -296,5 +301,31 @@ public final class SpreadMotion {
       }
     }
     return List.copyOf(open);
+  }
+
+  /**
+   * The state in which, from rest, a flap is open and as few others as may be: those that lie on
+   * it, and those on the inside of which it is; nothing where it cannot be opened so.
+   */
+  public Optional<Set<String>> stateFor(Flap flap) {
+    Set<String> open = new LinkedHashSet<>();
+    return opens(flap, open, flaps.all().size()) ? Optional.of(open) : Optional.empty();
+  }
+
+  private boolean opens(Flap flap, Set<String> open, int steps) {
+    if (steps < 0) {
+      return false;
+    }
+    List<Hindrance> hindrances = hindrances(flap, open);
+    while (!hindrances.isEmpty()) {
+      Hindrance first = hindrances.get(0);
+      if (first.why() != Why.OPEN_FIRST
+          || open.contains(first.other())
+          || !opens(byId.get(first.other()), open, steps - 1)) {
+        return false;
+      }
+      hindrances = hindrances(flap, open);
+    }
+    return open.add(flap.id());
   }
 }

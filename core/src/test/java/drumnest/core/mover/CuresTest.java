@@ -35,7 +35,7 @@ class CuresTest {
   }
 
   private static Cures cures(List<Flap> flaps, Size page) {
-    return new Cures(flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), RULES);
+    return new Cures(flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), flap -> true, RULES);
   }
 
   private static Slot slot(String id, List<Flap> flaps) {

@@ -228,7 +228,7 @@ class MoverPartsTest {
             box("0", "0", "4 1/2", "12"),
             Edge.LEFT,
             null,
-            new Mechanism.FoldOut(MAT, Size.ofInches(18, 12)));
+            new Mechanism.FoldOut(Size.ofInches(12, 12), MAT, Size.ofInches(18, 12)));
     Flap carrier = MoverParts.of(foldOut, null, RULES).get(0);
     Flap seen =
         new Flap(

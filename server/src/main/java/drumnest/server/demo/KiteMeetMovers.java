@@ -5,7 +5,7 @@ import drumnest.core.album.Flap;
 import drumnest.core.measure.Edge;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.movers.MoverEdits;
+import drumnest.server.movers.FlapEdits;
 import drumnest.server.place.SlotEdits;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -20,11 +20,11 @@ class KiteMeetMovers {
   /** The upright one of the plain page. */
   private static final String UPRIGHT = "4-front-1.1";
 
-  private final MoverEdits movers;
+  private final FlapEdits movers;
   private final SlotEdits slots;
   private final OpenAlbums albums;
 
-  KiteMeetMovers(MoverEdits movers, SlotEdits slots, OpenAlbums albums) {
+  KiteMeetMovers(FlapEdits movers, SlotEdits slots, OpenAlbums albums) {
     this.movers = movers;
     this.slots = slots;
     this.albums = albums;
@@ -32,7 +32,7 @@ class KiteMeetMovers {
 
   /** A sleeve over the upright picture, with two of the evening of that day. */
   void movers(long album) {
-    movers.addFlap(album, version(album), UPRIGHT, Edge.RIGHT, Flap.Body.SLEEVE, null, null);
+    movers.add(album, version(album), UPRIGHT, Edge.RIGHT, Flap.Body.SLEEVE, null, null);
     List<String> more =
         albums.open(album).line().stream()
             .filter(photo -> isLoose(albums.open(album), photo))

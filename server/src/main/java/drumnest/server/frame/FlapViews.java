@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.mover.Flaps;
@@ -17,7 +18,8 @@ final class FlapViews {
 
   /** All of them, the lowest first. */
   static List<Views.FlapView> of(AlbumModel album, Leaf leaf, Side side) {
-    List<Flap> all = leaf.plan(leaf.face(side)).flaps();
+    PagePlan plan = leaf.plan(leaf.face(side));
+    List<Flap> all = plan.flaps();
     if (all.isEmpty()) {
       return List.of();
     }
@@ -25,7 +27,7 @@ final class FlapViews {
     String page = FlapNames.of(leaf, side, "");
     List<Slot> slots = leaf.slots(side, 0);
     return all.stream()
-        .map(flap -> of(album, flap, page, level(flaps, flap), slots))
+        .map(flap -> of(album, plan, flap, page, level(flaps, flap), slots))
         .sorted(Comparator.comparingInt(Views.FlapView::level))
         .toList();
   }
@@ -35,21 +37,29 @@ final class FlapViews {
   }
 
   private static Views.FlapView of(
-      AlbumModel album, Flap flap, String page, int level, List<Slot> slots) {
+      AlbumModel album, PagePlan plan, Flap flap, String page, int level, List<Slot> slots) {
     String id = page + flap.id();
+    Flap seen = flap.inside() ? flap.mirroredIn(plan.flap(flap.fixedTo()).orElseThrow()) : flap;
+    boolean stays = flap.move() == Flap.Move.STAYS;
     return new Views.FlapView(
         id,
-        "Flap " + flap.id(),
-        Words.key(flap.hinge()),
+        Words.capital(plan.called(flap.id())),
+        Words.key(seen.hinge()),
         Words.key(flap.body()),
         Words.key(flap.mount()),
         Views.BoxView.of(flap.closed()),
         Views.BoxView.of(flap.open()),
         Views.BoxView.of(flap.stripArea()),
+        Words.key(flap.move()),
         level,
         flap.fixedTo() == null ? null : page + flap.fixedTo(),
-        AlbumViews.slot(album, slot(album, slots, FlapNames.outside(id)), flap.face()),
-        AlbumViews.slot(album, slot(album, slots, FlapNames.inside(id)), flap.openFace()));
+        flap.inside(),
+        plan.moverOf(flap.id()).map(mover -> page + mover.first()).orElse(null),
+        AlbumViews.slot(album, slot(album, slots, FlapNames.outside(id)), flap.held()),
+        stays
+            ? null
+            : AlbumViews.slot(
+                album, slot(album, slots, FlapNames.inside(id)), flap.open().inset(flap.border())));
   }
 
   /** The slot as the album has it, with its place in the reading order. */

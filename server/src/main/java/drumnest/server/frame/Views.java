@@ -170,13 +170,16 @@ public final class Views {
    *
    * @param id its name in the album
    * @param label what it is called
-   * @param hinge top, bottom, left or right
+   * @param hinge top, bottom, left or right, as it is seen when it can be reached
    * @param body sleeve or card
-   * @param mount protector or page
+   * @param mount protector, page, fold, flat or behind
+   * @param move turns, slides or stays
    * @param level how many flaps it lies on
    * @param carrier the flap to which it is stuck; left out where it is none
+   * @param onInside whether it is stuck to the inside of that
+   * @param mover the first part of the mover that it is a part of; left out where it is by itself
    * @param outside what is seen of it while it is closed
-   * @param inside what is seen while it is open
+   * @param inside what is seen while it is open; left out where it is stuck down
    */
   public record FlapView(
       String id,
@@ -187,10 +190,13 @@ public final class Views {
       BoxView closed,
       BoxView open,
       BoxView strip,
+      String move,
       int level,
       @Nullable String carrier,
+      boolean onInside,
+      @Nullable String mover,
       SlotView outside,
-      SlotView inside) {}
+      @Nullable SlotView inside) {}
 
   /**
    * A page of a spread.

@@ -227,7 +227,7 @@ public class LeafEdits {
     }
     return new PageMeasure(leaf.size(), PageMeasure.usable(leaf, side), album.rules())
         .plan(blocks)
-        .withFlaps(leaf.plan(leaf.face(side)).flaps());
+        .withMovers(leaf.plan(leaf.face(side)).flaps(), leaf.plan(leaf.face(side)).movers());
   }
 
   /** Plans the mounts on a side of a plain page; what has no mount any more goes back. */

@@ -6,17 +6,23 @@ import drumnest.core.album.FlapNames;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Turn;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.Cures;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.FlapWords;
+import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Shows how the flaps of a spread move. */
 final class MotionViews {
@@ -31,6 +37,7 @@ final class MotionViews {
    * @param may whether it may be opened, or closed where it is open
    * @param hindrances what is in the way, a sentence each
    * @param reach where it opens to, in a sentence
+   * @param form its measures; left out where it is a part of a mover, which has them
    */
   record FlapState(
       String id,
@@ -38,7 +45,7 @@ final class MotionViews {
       boolean may,
       List<String> hindrances,
       String reach,
-      MoverRequests.FlapForm form) {}
+      MoverRequests.@Nullable FlapForm form) {}
 
   /** A cure that was tried, in words, and what it makes of a flap. */
   record CureView(String text, String flap, MoverRequests.FlapForm form) {}
@@ -56,13 +63,24 @@ final class MotionViews {
    * @param open which flaps are open
    * @param seen the slots that are seen
    * @param order in which order flaps are opened from rest until no other may be
+   * @param never the slots that are seen in none of its states
+   * @param states its states, one after the other, as it is leafed
    */
   record MotionView(
       List<String> open,
       List<String> seen,
       List<String> order,
+      List<String> never,
+      List<StateView> states,
       List<FlapState> flaps,
+      List<MoverFacts.MoverState> movers,
       List<ClashView> clashes) {}
+
+  /** Where a flap lies on the spread. */
+  record AreaView(String flap, Views.BoxView box) {}
+
+  /** A state of the spread by its name, what is open in it, and where all of them lie. */
+  record StateView(String name, List<String> open, List<AreaView> areas) {}
 
   /**
    * @throws FieldProblemException if one that is to be open is not on this spread
@@ -75,23 +93,85 @@ final class MotionViews {
       }
     }
     Set<String> state = new LinkedHashSet<>(open);
+    SpreadPlans plans = new SpreadPlans(spread);
+    List<StateView> states = states(motion, plans);
     return new MotionView(
         List.copyOf(state),
         List.copyOf(motion.seen(state)),
         motion.openingOrder(),
-        motion.flaps().all().stream().map(flap -> state(motion, flap, state)).toList(),
-        clashes(album, motion));
+        never(motion, states),
+        states,
+        motion.flaps().all().stream().map(flap -> state(motion, plans, flap, state)).toList(),
+        plans.movers().stream().map(each -> MoverFacts.of(album, each)).toList(),
+        clashes(album, motion, plans));
   }
 
-  private static FlapState state(SpreadMotion motion, Flap flap, Set<String> open) {
+  /**
+   * At rest; each that is opened with what must be; chains and accordions pulled out; everything.
+   */
+  private static List<StateView> states(SpreadMotion motion, SpreadPlans plans) {
+    Map<Set<String>, String> states = new LinkedHashMap<>();
+    states.put(Set.of(), "at rest");
+    for (Flap flap : motion.flaps().all()) {
+      motion.stateFor(flap).ifPresent(state -> states.putIfAbsent(state, plans.called(flap.id())));
+      plans
+          .moverEndingWith(flap.id())
+          .filter(mover -> mover.mover().mechanism().parts() > 1)
+          .ifPresent(
+              mover ->
+                  pulledOut(motion, mover)
+                      .ifPresent(
+                          state -> states.putIfAbsent(state, mover.mover().called() + ", open")));
+    }
+    states.putIfAbsent(new LinkedHashSet<>(motion.openingOrder()), "everything open");
+    return states.entrySet().stream()
+        .map(state -> state(motion, state.getValue(), state.getKey()))
+        .toList();
+  }
+
+  private static StateView state(SpreadMotion motion, String name, Set<String> open) {
+    List<AreaView> areas =
+        motion.flaps().all().stream()
+            .map(flap -> new AreaView(flap.id(), Views.BoxView.of(motion.area(flap, open))))
+            .toList();
+    return new StateView(name, List.copyOf(open), areas);
+  }
+
+  /** All of a mover open, with what must be open for it. */
+  private static Optional<Set<String>> pulledOut(
+      SpreadMotion motion, SpreadPlans.PlacedMover mover) {
+    Set<String> open = new LinkedHashSet<>();
+    for (String part : mover.parts()) {
+      Flap flap = motion.flap(part).orElseThrow();
+      if (flap.move() != Flap.Move.STAYS) {
+        Optional<Set<String>> state = motion.stateFor(flap);
+        if (state.isEmpty()) {
+          return state;
+        }
+        open.addAll(state.get());
+      }
+    }
+    return Optional.of(open);
+  }
+
+  private static List<String> never(SpreadMotion motion, List<StateView> states) {
+    Set<String> never = new LinkedHashSet<>(motion.slots());
+    states.forEach(state -> never.removeAll(motion.seen(new LinkedHashSet<>(state.open()))));
+    return List.copyOf(never);
+  }
+
+  private static FlapState state(
+      SpreadMotion motion, SpreadPlans plans, Flap flap, Set<String> open) {
     List<String> hindrances =
         motion.hindrances(flap, open).stream()
             .map(
                 hindrance ->
                     switch (hindrance.why()) {
-                      case OPEN_FIRST -> "Open " + name(hindrance.other()) + " first.";
-                      case CLOSE_FIRST -> "Close " + name(hindrance.other()) + " first.";
-                      case STUCK -> "The strip of " + name(hindrance.other()) + " holds it shut.";
+                      case OPEN_FIRST -> "Open " + plans.called(hindrance.other()) + " first.";
+                      case CLOSE_FIRST -> "Close " + plans.called(hindrance.other()) + " first.";
+                      case STUCK ->
+                          "The strip of " + plans.called(hindrance.other()) + " holds it shut.";
+                      case FLAT -> "It is stuck down.";
                     })
             .toList();
     Box page = motion.page(flap);
@@ -100,48 +180,59 @@ final class MotionViews {
         open.contains(flap.id()),
         hindrances.isEmpty(),
         hindrances,
-        reach(flap, page),
-        MoverRequests.FlapForm.of(onPage(flap, page)));
+        reach(motion, flap, page),
+        plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap, page));
   }
 
-  /** The flap as it is on its page. */
-  private static Flap onPage(Flap flap, Box page) {
-    return flap.renamed(FlapNames::number, page.x().negated(), page.y().negated());
+  private static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap, Box page) {
+    Flap seen = flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
+    return MoverRequests.FlapForm.of(
+        seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));
   }
 
-  private static String name(String id) {
-    return "flap " + FlapNames.number(id);
-  }
-
-  private static String reach(Flap flap, Box page) {
-    String past = FlapWords.past(Overhang.of(flap.open(), page));
+  private static String reach(SpreadMotion motion, Flap flap, Box page) {
+    if (flap.move() == Flap.Move.STAYS) {
+      return "Stuck to the page, below the others.";
+    }
+    Set<String> open = motion.stateFor(flap).orElse(Set.of(flap.id()));
+    String past = FlapWords.past(Overhang.of(motion.area(flap, open), page));
+    String when = flap.move() == Flap.Move.SLIDES ? "Drawn out" : "Open";
     String words =
         past.isEmpty()
-            ? "Open, it stays on its page."
-            : "Open, it reaches past its page by " + past + ".";
-    return flap.hinge().isAtSide() ? words : words + " Put in what is inside standing on its head.";
+            ? when + ", it stays on its page."
+            : when + ", it reaches past its page by " + past + ".";
+    return flap.insideTurn() == Turn.NONE
+        ? words
+        : words + " Put in what is inside standing on its head.";
   }
 
-  private static List<ClashView> clashes(AlbumModel album, SpreadMotion motion) {
-    Cures cures = new Cures(motion.flaps().all(), motion::page, album.rules());
+  private static List<ClashView> clashes(AlbumModel album, SpreadMotion motion, SpreadPlans plans) {
+    Cures cures =
+        new Cures(
+            motion.flaps().all(),
+            motion::page,
+            flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
+            album.rules());
     return motion.flaps().clashes().stream()
+        .filter(clash -> !plans.areParts(clash.a(), clash.b()))
         .map(
             clash ->
                 new ClashView(
                     Words.key(clash.severity()),
-                    Words.capital(FlapWords.clash(clash, MotionViews::name)) + ".",
+                    Words.capital(FlapWords.clash(clash, plans::called)) + ".",
                     clash.a(),
                     clash.b(),
                     cures.of(clash, MOST_CURES).stream()
-                        .map(cure -> cure(motion, clash, cure))
+                        .map(cure -> cure(motion, plans, clash, cure))
                         .toList()))
         .toList();
   }
 
-  private static CureView cure(SpreadMotion motion, Clash clash, Cures.Cure cure) {
+  private static CureView cure(
+      SpreadMotion motion, SpreadPlans plans, Clash clash, Cures.Cure cure) {
     Flap flap = cure.flap();
-    String other = name(flap.id().equals(clash.a()) ? clash.b() : clash.a());
-    String name = name(flap.id());
+    String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
+    String name = plans.called(flap.id());
     String text =
         switch (cure.way()) {
           case HINGE -> "Hinge " + name + " at the " + Words.edge(flap.hinge());
@@ -151,7 +242,7 @@ final class MotionViews {
           case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
         };
     Box page = motion.page(flap);
-    return new CureView(text, flap.id(), MoverRequests.FlapForm.of(onPage(flap, page)));
+    return new CureView(text, flap.id(), form(motion, flap, page));
   }
 
   private static String moved(Length right, Length down) {

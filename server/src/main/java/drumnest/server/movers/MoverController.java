@@ -25,12 +25,14 @@ import org.springframework.web.bind.annotation.RestController;
 class MoverController {
 
   private final AlbumViews views;
-  private final MoverEdits edits;
+  private final FlapEdits flaps;
+  private final MoverEdits movers;
   private final OpenAlbums openAlbums;
 
-  MoverController(AlbumViews views, MoverEdits edits, OpenAlbums openAlbums) {
+  MoverController(AlbumViews views, FlapEdits flaps, MoverEdits movers, OpenAlbums openAlbums) {
     this.views = views;
-    this.edits = edits;
+    this.flaps = flaps;
+    this.movers = movers;
     this.openAlbums = openAlbums;
   }
 
@@ -49,7 +51,7 @@ class MoverController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.AddFlap request) {
-    edits.addFlap(
+    flaps.add(
         id,
         request.version(),
         request.slot(),
@@ -67,7 +69,7 @@ class MoverController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.ChangeFlap request) {
-    edits.changeFlap(id, request.version(), request.flap(), request.form());
+    flaps.change(id, request.version(), request.flap(), request.form());
     return views.album(id, shown);
   }
 
@@ -76,7 +78,31 @@ class MoverController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.OfFlap request) {
-    edits.removeFlap(id, request.version(), request.flap());
+    movers.remove(id, request.version(), request.flap());
+    return views.album(id, shown);
+  }
+
+  /** The movers that could go over or behind a place, drawn to scale on its page. */
+  @GetMapping("/movers/choices")
+  ChoiceViews.ChoicesView choices(@PathVariable("id") long id, @RequestParam("slot") String slot) {
+    return ChoiceViews.of(openAlbums.open(id), slot);
+  }
+
+  @PostMapping("/movers/add")
+  Views.AlbumView add(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.AddMover request) {
+    movers.add(id, request.version(), request.slot(), request.kind());
+    return views.album(id, shown);
+  }
+
+  @PostMapping("/movers/change")
+  Views.AlbumView change(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.ChangeMover request) {
+    movers.change(id, request.version(), request.flap(), request.form());
     return views.album(id, shown);
   }
 }

@@ -1,204 +1,193 @@
 package drumnest.server.movers;
 
-import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Change;
 import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.Mover;
+import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
-import drumnest.core.measure.Length;
-import drumnest.core.measure.Size;
-import drumnest.core.mover.FlapChoices;
-import drumnest.core.mover.Flaps;
+import drumnest.core.mover.MoverChoices;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
-import drumnest.server.album.History;
-import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
-import drumnest.server.frame.Words;
-import drumnest.server.leaves.LeafEdits;
-import drumnest.server.stock.UnitsInUse;
+import drumnest.server.stock.MoverProblemText;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 
-/**
- * What a maker does to the movers of an album. Every method is one step of its history, done whole
- * or not at all.
- */
+/** What a maker does to movers as a whole. Every method is one step of the album's history. */
 @Service
 public class MoverEdits {
 
-  /** More flaps than any page holds. */
-  private static final int MOST = 40;
+  /** The fields of a form to what the core calls them. */
+  private static final Map<String, String> FIELDS =
+      Map.of("sheet.w", "sheetW", "sheet.h", "sheetH", "card", "cardW", "flap", "w");
 
-  private final OpenAlbums openAlbums;
-  private final History history;
+  private final MoverStep step;
 
-  MoverEdits(OpenAlbums openAlbums, History history) {
-    this.openAlbums = openAlbums;
-    this.history = history;
+  MoverEdits(MoverStep step) {
+    this.step = step;
+  }
+
+  /** Puts a mover of a kind over or behind a place, with the measures it is usually begun with. */
+  public void add(long albumId, long version, String slotId, String kind) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot at = AlbumChecks.slot(seen.album(), "slot", slotId);
+    if (at.kind() == Slot.Kind.OUTSIDE) {
+      throw new UnprocessableException(
+          "slot", "A mover lies over a place of its page, or on the inside of a flap.");
+    }
+    PagePlan plan = MoverStep.plan(at);
+    MoverChoices.Choice choice =
+        MoverChoices.at(at, seen.album().rules()).stream()
+            .filter(each -> ChoiceViews.kind(each.mover().mechanism()).equals(kind))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new NotThereException(
+                        "kind", "No mover of the kind “" + kind + "” goes here."));
+    List<Flap> flaps = new ArrayList<>(plan.flaps());
+    flaps.addAll(choice.flaps());
+    List<Mover> movers = new ArrayList<>(plan.movers());
+    movers.add(choice.mover());
+    String label = "a " + choice.mover().mechanism().called() + " at " + SlotNames.of(at);
+    step.take(seen, at, flaps, movers, label, Map.of(), List.of());
+  }
+
+  /** Gives a mover other measures; what has no face any more goes back. */
+  public void change(long albumId, long version, String flap, MoverForm form) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot outside = MoverStep.outside(seen.album(), flap);
+    PagePlan plan = MoverStep.plan(outside);
+    Mover before =
+        plan.moverOf(String.valueOf(outside.number()))
+            .orElseThrow(() -> new NotThereException("flap", "This flap is no part of a mover."));
+    Mover after = renumbered(form.toMover(before), before, plan);
+    PagePlan without = without(plan, before);
+    List<Flap> parts;
+    try {
+      Leaf leaf = outside.leaf();
+      parts =
+          MoverChoices.choice(after, without, leaf, outside.side(), seen.album().rules()).flaps();
+    } catch (MoverProblemException e) {
+      String field = FIELDS.getOrDefault(e.field(), e.field());
+      throw new FieldProblemException(field, "What is written here" + MoverProblemText.after(e));
+    }
+    Box room =
+        after.carrier() == null
+            ? MoverStep.room(outside)
+            : plan.flap(after.carrier()).orElseThrow().closed();
+    String on = after.carrier() == null ? "its page" : "what carries it";
+    for (Flap part : parts) {
+      MoverStep.requireWithin(part.face(), room, on, room.size());
+    }
+    List<Flap> flaps = new ArrayList<>(detached(plan, before, after));
+    flaps.addAll(parts);
+    List<Mover> movers =
+        plan.movers().stream().map(mover -> mover == before ? after : mover).toList();
+    Map<String, String> renamed = new HashMap<>();
+    for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
+      renamed.put(before.parts().get(part), after.parts().get(part));
+    }
+    String label = "change " + before.called() + MoverStep.page(outside);
+    step.take(seen, outside, flaps, movers, label, renamed, List.of());
   }
 
   /**
-   * Puts a flap over a place of a page or over another flap.
-   *
-   * @param hinge the edge on which it is hinged; null for the best
-   * @param insert what goes into it; null for the print of the place
-   * @param photoId a photo without a place that goes onto its inside; null for none
+   * With more parts than before, its numbers may run into those of others: then it gets new ones.
    */
-  public void addFlap(
-      long albumId,
-      long version,
-      String slotId,
-      @Nullable Edge hinge,
-      Flap.Body body,
-      @Nullable Size insert,
-      @Nullable String photoId) {
-    SeenAlbum seen = openAlbums.seen(albumId, version);
-    AlbumModel album = seen.album();
-    Slot over = AlbumChecks.slot(album, "slot", slotId);
-    if (over.kind() == Slot.Kind.INSIDE) {
-      throw new UnprocessableException(
-          "slot",
-          "A flap lies over a place of its page, or over another flap while that is closed.");
+  private static Mover renumbered(Mover after, Mover before, PagePlan plan) {
+    Set<String> taken = new HashSet<>();
+    plan.flaps().forEach(flap -> taken.add(flap.id()));
+    taken.removeAll(before.parts());
+    if (after.parts().stream().noneMatch(taken::contains)) {
+      return after;
     }
-    PagePlan plan = plan(over);
-    if (plan.flaps().size() >= MOST) {
-      throw new UnprocessableException("slot", "A page has at most " + MOST + " flaps.");
-    }
-    Flap flap =
-        FlapChoices.over(over, insert == null ? over.takes() : insert, body, album.rules()).stream()
-            .map(FlapChoices.Choice::flap)
-            .filter(each -> hinge == null || each.hinge() == hinge)
-            .findFirst()
-            .orElseThrow();
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.add(flap);
-    List<Change> inside = new ArrayList<>();
-    if (photoId != null) {
-      String name = FlapNames.of(over.leaf(), over.side(), flap.id());
-      Holding holding = Holding.ofPhoto(loose(album, photoId)).putByHand();
-      inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
-    }
-    step(seen, over, flaps, "a flap over " + SlotNames.of(over), List.of(), inside);
+    return new Mover(
+        plan.nextNumber(), after.at(), after.edge(), after.carrier(), after.mechanism());
   }
 
-  private static String loose(AlbumModel album, String photo) {
-    AlbumChecks.photo(album, "photo", photo);
-    if (album.slotOf(photo).isPresent()) {
-      throw new UnprocessableException("photo", "This photo has a place already.");
-    }
-    return photo;
+  private static PagePlan without(PagePlan plan, Mover gone) {
+    return plan.withMovers(
+        plan.flaps().stream().filter(flap -> !gone.parts().contains(flap.id())).toList(),
+        plan.movers().stream().filter(mover -> mover != gone).toList());
   }
 
-  /** Gives a flap other measures. */
-  public void changeFlap(long albumId, long version, String id, MoverRequests.FlapForm form) {
-    SeenAlbum seen = openAlbums.seen(albumId, version);
-    Slot outside = outside(seen.album(), id);
-    Flap before = flap(outside);
-    Flap after = form.toFlap(before);
-    requireOnPage(after, outside.leaf().size());
+  /** The flaps that are no part of a mover, freed from parts that it has no more. */
+  private static List<Flap> detached(PagePlan plan, Mover before, Mover after) {
+    Set<String> gone = new HashSet<>(before.parts());
+    gone.removeAll(after.parts());
+    return plan.flaps().stream()
+        .filter(flap -> !before.parts().contains(flap.id()))
+        .filter(flap -> flap.fixedTo() == null || !gone.contains(flap.fixedTo()))
+        .map(flap -> flap.on() != null && gone.contains(flap.on()) ? flap.lyingOn(null) : flap)
+        .toList();
+  }
+
+  /**
+   * Takes a flap off, with the whole of the mover that it is a part of and with what is stuck to
+   * it; what they held goes back, and what lay on them lies where they lay.
+   */
+  public void remove(long albumId, long version, String id) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot outside = MoverStep.outside(seen.album(), id);
+    PagePlan plan = MoverStep.plan(outside);
+    String number = String.valueOf(outside.number());
+    String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
+    Set<String> gone = goingWith(plan, number);
     List<Flap> flaps =
-        plan(outside).flaps().stream().map(flap -> flap == before ? after : flap).toList();
-    step(seen, outside, flaps, "change " + name(outside), List.of(), List.of());
+        plan.flaps().stream()
+            .filter(flap -> !gone.contains(flap.id()))
+            .map(flap -> laidDown(flap, plan, gone))
+            .toList();
+    List<Mover> movers =
+        plan.movers().stream()
+            .filter(mover -> !gone.contains(String.valueOf(mover.first())))
+            .toList();
+    String label = "take " + called + MoverStep.page(outside) + " off";
+    step.take(seen, outside, flaps, movers, label, Map.of(), List.of());
   }
 
-  private static void requireOnPage(Flap flap, Size page) {
-    Box face = flap.face();
-    if (!Box.of(Length.ZERO, Length.ZERO, page).contains(face)) {
-      boolean across = face.x().isNegative() || face.right().isMoreThan(page.w());
-      throw new FieldProblemException(
-          across ? "x" : "y",
-          "Closed, it would reach past its page; keep it on the page, which is "
-              + UnitsInUse.text(page)
-              + ".");
+  /** A flap, what moves with it, and the movers that any of them are parts of. */
+  private static Set<String> goingWith(PagePlan plan, String number) {
+    Set<String> gone = new HashSet<>(Set.of(number));
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Flap flap : plan.flaps()) {
+        boolean carried = isOnInside(plan, flap) && gone.contains(flap.fixedTo());
+        boolean part =
+            plan.moverOf(flap.id())
+                .filter(mover -> mover.parts().stream().anyMatch(gone::contains))
+                .isPresent();
+        more |= (carried || part) && gone.add(flap.id());
+      }
     }
+    return gone;
   }
 
-  /** Takes a flap off; what it held goes back, and what lay on it lies where it lay. */
-  public void removeFlap(long albumId, long version, String id) {
-    SeenAlbum seen = openAlbums.seen(albumId, version);
-    AlbumModel album = seen.album();
-    Slot outside = outside(album, id);
-    Flap gone = flap(outside);
-    List<Flap> flaps =
-        plan(outside).flaps().stream()
-            .filter(flap -> flap != gone)
-            .map(flap -> gone.id().equals(flap.below()) ? without(flap, gone) : flap)
-            .toList();
-    List<Slot> sides =
-        outside.leaf().slots(outside.side(), 0).stream()
-            .filter(slot -> slot.flap().filter(id::equals).isPresent())
-            .toList();
-    List<Change> emptied = new ArrayList<>(LeafEdits.emptied(album, sides));
-    album
-        .ownOpening(outside)
-        .ifPresent(size -> emptied.add(new Change.OfOpening(outside.id(), size, null)));
-    long held = sides.stream().filter(album::isFilled).count();
-    String with = held == 0 ? "" : " with " + Words.counted(held, "picture", "pictures") + " in it";
-    step(seen, outside, flaps, "take " + name(outside) + " off" + with, emptied, List.of());
+  private static boolean isOnInside(PagePlan plan, Flap flap) {
+    return flap.inside()
+        || flap.fixedTo() != null
+            && plan.flap(flap.fixedTo()).filter(on -> isOnInside(plan, on)).isPresent();
   }
 
-  /** A flap that lay on one that is gone. */
-  private static Flap without(Flap flap, Flap gone) {
-    return flap.fixedTo() != null && gone.fixedTo() != null
-        ? flap.stuckTo(gone.fixedTo())
-        : flap.lyingOn(gone.below());
-  }
-
-  private void step(
-      SeenAlbum seen,
-      Slot at,
-      List<Flap> flaps,
-      String label,
-      List<Change> before,
-      List<Change> after) {
-    // Whatever lies on what there is not, or on itself, is refused here.
-    new Flaps(flaps);
-    AlbumModel album = seen.album();
-    Leaf leaf = at.leaf();
-    Side face = leaf.face(at.side());
-    List<Change> changes = new ArrayList<>(before);
-    changes.add(
-        new Change.OfLeaf(
-            leaf.key(),
-            album.state(leaf),
-            album.state(leaf).withPlan(face, leaf.plan(face).withFlaps(flaps))));
-    changes.addAll(after);
-    history.step(seen, label, changes);
-  }
-
-  private static PagePlan plan(Slot slot) {
-    return slot.leaf().plan(slot.leaf().face(slot.side()));
-  }
-
-  static Slot outside(AlbumModel album, String id) {
-    return album
-        .slot(FlapNames.outside(id))
-        .filter(slot -> slot.kind() == Slot.Kind.OUTSIDE)
-        .orElseThrow(() -> new NotThereException("flap", "There is no flap “" + id + "”."));
-  }
-
-  static Flap flap(Slot outside) {
-    return plan(outside).flap(String.valueOf(outside.number())).orElseThrow();
-  }
-
-  private static String name(Slot outside) {
-    return "flap "
-        + outside.number()
-        + ", leaf "
-        + outside.leaf().number()
-        + " "
-        + SlotNames.of(outside.side());
+  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
+  private static Flap laidDown(Flap flap, PagePlan plan, Set<String> gone) {
+    Flap laid = flap;
+    while (laid.below() != null && gone.contains(laid.below())) {
+      Flap below = plan.flap(laid.below()).orElseThrow();
+      boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
+      laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
+    }
+    return laid;
   }
 }

@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -42,7 +43,7 @@ final class MoverRequests {
 
   /**
    * A flap by its few real measures, as text. It is measured by what goes into it, which lies paper
-   * to paper over what is below.
+   * to paper over what is below; one on the inside of another as it lies when that is open.
    *
    * @param x how far that lies from the left edge of the page
    * @param y how far from the top
@@ -68,20 +69,27 @@ final class MoverRequests {
     /**
      * @throws drumnest.server.FieldProblemException if a measure is not understood
      */
-    Flap toFlap(Flap before) {
+    Flap toFlap(Flap before, PagePlan plan) {
+      Flap flap = toSeen(before);
+      return flap.inside() ? flap.mirroredIn(plan.flap(before.fixedTo()).orElseThrow()) : flap;
+    }
+
+    /** As it is seen when it can be reached. */
+    private Flap toSeen(Flap before) {
       LengthReader lengths = LengthReader.inUse();
       Size size = lengths.size("w", w, "h", h);
-      Box face = Box.of(lengths.offset("x", x), lengths.offset("y", y), size);
+      Box held = Box.of(lengths.offset("x", x), lengths.offset("y", y), size);
       return new Flap(
           before.id(),
-          face.inset(before.seal().negated()),
+          held.inset(before.border().negated()),
           Words.choice("hinge", Edge.class, hinge),
           lengths.positive("strip", strip),
           Words.choice("mount", Flap.Mount.class, mount),
-          blankToNull(on),
-          blankToNull(fixedTo),
+          before.inside() ? null : blankToNull(on),
+          before.inside() ? before.fixedTo() : blankToNull(fixedTo),
+          before.inside(),
           before.body(),
-          before.seal());
+          before.border());
     }
 
     private static @Nullable String blankToNull(@Nullable String text) {
@@ -90,10 +98,10 @@ final class MoverRequests {
 
     static FlapForm of(Flap flap) {
       return new FlapForm(
-          exact(flap.face().x()),
-          exact(flap.face().y()),
-          exact(flap.face().w()),
-          exact(flap.face().h()),
+          exact(flap.held().x()),
+          exact(flap.held().y()),
+          exact(flap.held().w()),
+          exact(flap.held().h()),
           Words.key(flap.hinge()),
           exact(flap.strip()),
           Words.key(flap.mount()),
@@ -105,4 +113,16 @@ final class MoverRequests {
       return UnitsInUse.current().exact(length);
     }
   }
+
+  /**
+   * Puts a mover over or behind a place, or on the inside of a flap.
+   *
+   * @param kind chain, booklet, waterfall, accordion, door, double-door, fold-out, tuck-spot or
+   *     pull-out
+   */
+  record AddMover(@NotNull Long version, @NotBlank String slot, @NotBlank String kind) {}
+
+  /** Changes the measures of the mover of which a flap is a part. */
+  record ChangeMover(
+      @NotNull Long version, @NotBlank String flap, @NotNull @Valid MoverForm form) {}
 }

@@ -3,10 +3,12 @@ package drumnest.server.stock;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
+import drumnest.core.album.Mechanism;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -33,6 +35,7 @@ public final class PlanJson {
           .addMixIn(Shape.class, Shapes.class)
           .addMixIn(Anchor.class, Anchors.class)
           .addMixIn(Outline.class, Outlines.class)
+          .addMixIn(Mechanism.class, Mechanisms.class)
           .build();
 
   private PlanJson() {}
@@ -49,13 +52,15 @@ public final class PlanJson {
     JsonNode plan = MAPPER.readTree(json);
     cutStraight(plan.path("blocks"));
     cutStraight(plan.path("mounts"));
-    if (!plan.has("flaps")) {
-      ((ObjectNode) plan).putArray("flaps");
+    for (String later : List.of("flaps", "movers")) {
+      if (!plan.has(later)) {
+        ((ObjectNode) plan).putArray(later);
+      }
     }
     return MAPPER.treeToValue(plan, PagePlan.class);
   }
 
-  /** Plans of earlier versions know no other outline, and do not speak of it; nor of flaps. */
+  /** Plans of earlier versions know no other outline, and do not speak of it; nor of movers. */
   private static void cutStraight(JsonNode parts) {
     for (JsonNode part : parts) {
       if (!part.has("outline")) {
@@ -80,6 +85,19 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Outline.Rounded.class, name = "rounded")
   })
   private interface Outlines {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mechanism")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Mechanism.Chain.class, name = "chain"),
+    @JsonSubTypes.Type(value = Mechanism.Booklet.class, name = "booklet"),
+    @JsonSubTypes.Type(value = Mechanism.Waterfall.class, name = "waterfall"),
+    @JsonSubTypes.Type(value = Mechanism.Accordion.class, name = "accordion"),
+    @JsonSubTypes.Type(value = Mechanism.FoldOut.class, name = "fold-out"),
+    @JsonSubTypes.Type(value = Mechanism.Door.class, name = "door"),
+    @JsonSubTypes.Type(value = Mechanism.TuckSpot.class, name = "tuck-spot"),
+    @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out")
+  })
+  private interface Mechanisms {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "at")
   @JsonSubTypes({

@@ -4,16 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Anchor;
 import drumnest.core.album.Block;
+import drumnest.core.album.Flap;
 import drumnest.core.album.Holds;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
 import drumnest.core.album.PageMeasure;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -48,6 +53,49 @@ class PlanJsonTest {
     String written = PlanJson.write(plan(outline));
     String earlier = written.replaceAll(",?\"outline\":\\{[^}]*}", "");
     assertThat(earlier).isNotEqualTo(written).doesNotContain("outline");
+    assertThat(PlanJson.read(earlier)).isEqualTo(plan(Outline.STRAIGHT));
+  }
+
+  static List<Mechanism> mechanisms() {
+    Length small = Length.parse("1/8");
+    Size sheet = Size.ofInches(12, 12);
+    return List.of(
+        new Mechanism.Chain(3),
+        new Mechanism.Booklet(2),
+        new Mechanism.Waterfall(4, small),
+        new Mechanism.Accordion(4, small, sheet, small),
+        new Mechanism.FoldOut(PAGE, small, sheet),
+        new Mechanism.Door(true, small),
+        new Mechanism.TuckSpot(Size.ofInches(2, 3), small),
+        new Mechanism.PullOut(Size.ofInches(2, 3)));
+  }
+
+  @ParameterizedTest
+  @MethodSource("mechanisms")
+  void a_mover_that_is_written_is_read_again(Mechanism mechanism) {
+    Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
+    Mover mover = new Mover(2, at, Edge.LEFT, null, mechanism);
+    Flap flap =
+        new Flap(
+            "2",
+            at,
+            Edge.LEFT,
+            Length.parse("1/2"),
+            Flap.Mount.FOLD,
+            null,
+            "1",
+            true,
+            Flap.Body.CARD,
+            Length.ZERO);
+    PagePlan plan = PagePlan.EMPTY.withMovers(List.of(flap), List.of(mover));
+    assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
+  }
+
+  @Test
+  void a_plan_that_knows_no_movers_has_none() {
+    String earlier =
+        PlanJson.write(plan(Outline.STRAIGHT)).replaceAll(",\"(flaps|movers)\":\\[]", "");
+    assertThat(earlier).doesNotContain("flaps").doesNotContain("movers");
     assertThat(PlanJson.read(earlier)).isEqualTo(plan(Outline.STRAIGHT));
   }
 }

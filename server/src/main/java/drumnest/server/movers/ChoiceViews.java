@@ -1,0 +1,90 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Edge;
+import drumnest.core.mover.MoverChoices;
+import drumnest.server.album.AlbumChecks;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.UnitsInUse;
+import java.util.List;
+
+/** Shows the movers that could go somewhere. */
+final class ChoiceViews {
+
+  private ChoiceViews() {}
+
+  /**
+   * A mover as it could be.
+   *
+   * @param kind what it is asked for by
+   * @param name what it is called
+   * @param holds how many pictures go into it
+   * @param says what it does, in a sentence
+   * @param wrong whether it cannot be made so
+   * @param closed where its parts lie closed, on the page
+   * @param open where they lie when all of it is open
+   */
+  record ChoiceView(
+      String kind,
+      String name,
+      int holds,
+      String says,
+      boolean wrong,
+      List<Views.BoxView> closed,
+      List<Views.BoxView> open) {}
+
+  /** What could go at a place. */
+  record ChoicesView(Views.SizeView page, Views.BoxView place, List<ChoiceView> choices) {}
+
+  /** What a kind of mover is asked for by. */
+  static String kind(Mechanism mechanism) {
+    return mechanism.called().replace(' ', '-');
+  }
+
+  static ChoicesView of(AlbumModel album, String slotId) {
+    Slot slot = AlbumChecks.slot(album, "slot", slotId);
+    return new ChoicesView(
+        Views.SizeView.of(slot.leaf().size()),
+        Views.BoxView.of(slot.box()),
+        slot.kind() == Slot.Kind.OUTSIDE
+            ? List.of()
+            : MoverChoices.at(slot, album.rules()).stream().map(ChoiceViews::of).toList());
+  }
+
+  private static ChoiceView of(MoverChoices.Choice choice) {
+    Mover mover = choice.mover();
+    return new ChoiceView(
+        kind(mover.mechanism()),
+        Words.capital(mover.mechanism().called()),
+        choice.faces(),
+        says(choice),
+        choice.errors() > 0,
+        choice.flaps().stream().map(Flap::closed).map(Views.BoxView::of).toList(),
+        choice.opened().stream().map(Views.BoxView::of).toList());
+  }
+
+  private static String says(MoverChoices.Choice choice) {
+    String opens = "Opens over the " + Words.edge(opening(choice.mover()));
+    String past =
+        choice.past().isPositive()
+            ? ", " + UnitsInUse.text(choice.past()) + " past the page"
+            : ", within the page";
+    String way =
+        choice.errors() > 0
+            ? "; another is in its way"
+            : choice.clashes() > 0 ? "; others must wait for it" : "";
+    return opens + past + way + ".";
+  }
+
+  /** An accordion opens away from its anchor. */
+  private static Edge opening(Mover mover) {
+    return mover.mechanism() instanceof Mechanism.Accordion
+        ? mover.edge().opposite()
+        : mover.edge();
+  }
+}

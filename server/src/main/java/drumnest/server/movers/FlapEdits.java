@@ -1,0 +1,109 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Holding;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.FlapChoices;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.AlbumChecks;
+import drumnest.server.album.SeenAlbum;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What a maker does to single flaps. Every method is one step of the album's history. */
+@Service
+public class FlapEdits {
+
+  private final MoverStep step;
+
+  FlapEdits(MoverStep step) {
+    this.step = step;
+  }
+
+  /**
+   * Puts a flap over a place of a page, over another flap, or on the inside of one.
+   *
+   * @param hinge the edge on which it is hinged; null for the best
+   * @param insert what goes into it; null for the print of the place
+   * @param photoId a photo without a place that goes onto its inside; null for none
+   */
+  public void add(
+      long albumId,
+      long version,
+      String slotId,
+      @Nullable Edge hinge,
+      Flap.Body body,
+      @Nullable Size insert,
+      @Nullable String photoId) {
+    SeenAlbum seen = step.seen(albumId, version);
+    AlbumModel album = seen.album();
+    Slot over = AlbumChecks.slot(album, "slot", slotId);
+    PagePlan plan = MoverStep.plan(over);
+    Flap flap =
+        FlapChoices.over(over, insert == null ? over.takes() : insert, body, album.rules()).stream()
+            .map(FlapChoices.Choice::flap)
+            .filter(each -> hinge == null || each.hinge() == hinge)
+            .findFirst()
+            .orElseThrow();
+    List<Flap> flaps = new ArrayList<>(plan.flaps());
+    flaps.add(flap);
+    List<Change> inside = new ArrayList<>();
+    if (photoId != null) {
+      String name = FlapNames.of(over.leaf(), over.side(), flap.id());
+      Holding holding = Holding.ofPhoto(loose(album, photoId)).putByHand();
+      inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
+    }
+    String where = over.kind() == Slot.Kind.INSIDE ? "a flap on " : "a flap over ";
+    step.take(seen, over, flaps, plan.movers(), where + SlotNames.of(over), Map.of(), inside);
+  }
+
+  private static String loose(AlbumModel album, String photo) {
+    AlbumChecks.photo(album, "photo", photo);
+    if (album.slotOf(photo).isPresent()) {
+      throw new UnprocessableException("photo", "This photo has a place already.");
+    }
+    return photo;
+  }
+
+  /** Gives a flap other measures. */
+  public void change(long albumId, long version, String id, MoverRequests.FlapForm form) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot outside = MoverStep.outside(seen.album(), id);
+    PagePlan plan = MoverStep.plan(outside);
+    Flap before = plan.flap(String.valueOf(outside.number())).orElseThrow();
+    plan.moverOf(before.id())
+        .ifPresent(
+            mover -> {
+              throw new UnprocessableException(
+                  "flap", "This is a part of " + mover.called() + "; change that as a whole.");
+            });
+    Flap after = form.toFlap(before, plan);
+    if (after.inside()) {
+      Flap carrier = plan.flap(after.fixedTo()).orElseThrow();
+      MoverStep.requireWithin(
+          after.face(), carrier.closed(), "what carries it", carrier.closed().size());
+    } else {
+      MoverStep.requireWithin(
+          after.face(), MoverStep.room(outside), "its page", outside.leaf().size());
+    }
+    List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
+    step.take(
+        seen,
+        outside,
+        flaps,
+        plan.movers(),
+        "change flap " + before.id() + MoverStep.page(outside),
+        Map.of(),
+        List.of());
+  }
+}

@@ -1,0 +1,180 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.Accordion;
+import drumnest.core.mover.Doors;
+import drumnest.core.mover.FoldOut;
+import drumnest.core.mover.MoverParts;
+import drumnest.core.mover.PullOutPocket;
+import drumnest.core.mover.SleeveChain;
+import drumnest.core.mover.TuckSpot;
+import drumnest.core.mover.Waterfall;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.RuleText;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** What is worked out of a mover, as its ticket says it. */
+final class MoverFacts {
+
+  /** A measure by its name. */
+  record Fact(String name, String value) {}
+
+  /**
+   * A mover of the spread.
+   *
+   * @param id its first part, by which it is asked for
+   * @param name such as “Accordion 3”
+   * @param kind such as “accordion”
+   * @param part what one of its parts is called
+   * @param facts what is worked out of it
+   */
+  record MoverState(
+      String id, String name, String kind, String part, MoverForm form, List<Fact> facts) {}
+
+  private final Mover mover;
+  private final HouseRules rules;
+  private final List<Fact> facts = new ArrayList<>();
+
+  private MoverFacts(Mover mover, HouseRules rules) {
+    this.mover = mover;
+    this.rules = rules;
+  }
+
+  static MoverState of(AlbumModel album, SpreadPlans.PlacedMover placed) {
+    Mover mover = placed.mover();
+    return new MoverState(
+        placed.id(),
+        Words.capital(mover.called()),
+        ChoiceViews.kind(mover.mechanism()),
+        mover.mechanism().part(),
+        MoverForm.of(mover),
+        new MoverFacts(mover, album.rules()).facts());
+  }
+
+  private void add(String name, String value) {
+    facts.add(new Fact(name, value));
+  }
+
+  private List<Fact> facts() {
+    Mechanism mechanism = mover.mechanism();
+    if (mechanism instanceof Mechanism.Chain chain) {
+      chain(chain);
+    } else if (mechanism instanceof Mechanism.Booklet) {
+      add("Sleeves", mechanism.parts() + " for " + text(mover.at().size()));
+      add("Fix", "the lowest first, each strip beside the one below");
+    } else if (mechanism instanceof Mechanism.Waterfall waterfall) {
+      waterfall(waterfall);
+    } else if (mechanism instanceof Mechanism.Accordion accordion) {
+      accordion(MoverParts.cutting(mover, accordion));
+    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
+      foldOut(foldOut);
+    } else if (mechanism instanceof Mechanism.Door door) {
+      door(door);
+    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
+      tuckSpot(MoverParts.measured(mover, tuck, rules));
+    } else if (mechanism instanceof Mechanism.PullOut pullOut) {
+      pullOut(pullOut);
+    }
+    return List.copyOf(facts);
+  }
+
+  private void chain(Mechanism.Chain chain) {
+    Size sleeve = mover.at().inset(rules.length(HouseRule.SLEEVE_SEAL).negated()).size();
+    add("Sleeves", chain.sleeves() + " for " + text(mover.at().size()));
+    add("Pulled out", text(new SleeveChain(sleeve, chain.sleeves(), mover.edge()).reach()));
+    add("Join", "all of them before the first is fixed; strips behind the free edges");
+  }
+
+  private void waterfall(Mechanism.Waterfall cards) {
+    Waterfall waterfall = new Waterfall(mover.at().size(), cards.step(), cards.cards());
+    add("Cards", cards.cards() + " of " + text(mover.at().size()));
+    add("Run", text(mover.edge().depth(mover.at()).plus(cards.step().times(cards.cards() - 1L))));
+    add("Shows of each", text(waterfall.visible().get(0)));
+    add("Fix", "the lowest first, so that each strip lies under the card above");
+  }
+
+  private void accordion(Accordion cut) {
+    add("Panel", text(cut.panel()));
+    add("Faces", cut.faces() + " on " + cut.panels() + " panels");
+    add("From", Words.counted(cut.sheets(), "sheet", "sheets") + " " + text(cut.sheet()));
+    add("Strips", Words.counted(cut.strips(), "strip", "strips") + " of " + text(cut.strip()));
+    add(
+        "Scores",
+        cut.scores().get(0).stream().map(UnitsInUse::text).collect(Collectors.joining(" and ")));
+    Length join = cut.joinTab();
+    if (join != null) {
+      add("Glue tab", text(join) + ", under the photo of the next strip’s first panel");
+    }
+    add("Anchor tab", text(cut.anchorTab()) + ", under the photo beside the stack");
+    add("Pulled out", text(cut.pulledOut()));
+    add(
+        "Folded",
+        RuleText.thickness(
+            cut.thickness(
+                rules.length(HouseRule.PULLOUT_CARD), rules.length(HouseRule.MOVER_PRINT))));
+    add(
+        "Left over",
+        text(cut.offcut()) + (cut.besideMat().fits() ? ", enough for the mat beside" : ""));
+    Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
+    add("Window in the film", text(cut.panel().grown(clear.times(2))) + ", cut on three sides");
+  }
+
+  private void foldOut(Mechanism.FoldOut folded) {
+    FoldOut cut = MoverParts.cutting(mover, folded, rules);
+    add("Opened", text(cut.opened()));
+    add("Score", text(cut.score()) + " from the outer edge");
+    Size extension = cut.extension();
+    if (extension == null) {
+      add("Cut", "page and flap in one piece, " + text(new Size(cut.opened(), cut.page().h())));
+    } else {
+      add("Base part", text(cut.basePart()) + ", short by " + text(cut.shortBy()));
+      add(
+          "Extension",
+          text(extension) + (cut.isExtensionFromOffcut() ? ", from the off-cut, turned" : ""));
+    }
+  }
+
+  private void door(Mechanism.Door door) {
+    Size leaf = door.pair() ? Doors.pair(mover.at()).get(0).size() : mover.at().size();
+    add(door.pair() ? "Each leaf" : "Leaf", text(leaf));
+    Length strip = rules.length(HouseRule.ADHESIVE_STRIP);
+    add(
+        "Hinge",
+        text(strip.times(2)) + " strip folded in half, half on the door, half on the page");
+    add("Below it", "flat things only, no foam, nor under its hinge");
+  }
+
+  private void tuckSpot(TuckSpot tuck) {
+    add("Rails", text(tuck.rail()) + " wide, " + tuck.layers() + " layers of tape");
+    add("Stop", text(tuck.stopBelowTop()) + " below the photo’s edge");
+  }
+
+  private void pullOut(Mechanism.PullOut pullOut) {
+    PullOutPocket pocket =
+        new PullOutPocket(
+            pullOut.card(),
+            1,
+            rules.length(HouseRule.PULLOUT_CARD),
+            rules.length(HouseRule.PULLOUT_PLAY));
+    add("Pocket, inside", text(pocket.flatWidth()) + " flat");
+    add("Largest card", text(MoverParts.mostInPocket(mover, rules)));
+    add("Glue", "three sides, after the card is in");
+  }
+
+  private static String text(Length length) {
+    return UnitsInUse.text(length);
+  }
+
+  private static String text(Size size) {
+    return UnitsInUse.text(size);
+  }
+}

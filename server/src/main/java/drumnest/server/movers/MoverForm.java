@@ -1,0 +1,172 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.MoverParts;
+import drumnest.server.FieldProblemException;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.UnitsInUse;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A mover by its few real measures, as text; those that it has not are left out.
+ *
+ * @param x how far it lies from the left edge of the page, paper to paper
+ * @param y how far from the top
+ * @param w the width of what lies there: a sleeve's insert, a panel, a door, the photo in front
+ * @param h its height
+ * @param edge the edge over which it opens: top, bottom, left or right
+ * @param count of how many sleeves, cards or panels it is
+ * @param step by how much each card of a waterfall is set off
+ * @param border what shows of the card around a photo
+ * @param sheetW the width of a sheet from which it is cut
+ * @param sheetH its height
+ * @param overlap the least tab of an accordion
+ * @param cardW the width of a card that is tucked
+ * @param cardH its height
+ * @param visible what shows of that
+ */
+record MoverForm(
+    @NotNull String x,
+    @NotNull String y,
+    @NotNull String w,
+    @NotNull String h,
+    @NotBlank String edge,
+    @Nullable String count,
+    @Nullable String step,
+    @Nullable String border,
+    @Nullable String sheetW,
+    @Nullable String sheetH,
+    @Nullable String overlap,
+    @Nullable String cardW,
+    @Nullable String cardH,
+    @Nullable String visible) {
+
+  static MoverForm of(Mover mover) {
+    Fields fields = new Fields();
+    Mechanism mechanism = mover.mechanism();
+    if (mechanism instanceof Mechanism.Waterfall waterfall) {
+      fields.step = exact(waterfall.step());
+    } else if (mechanism instanceof Mechanism.Accordion accordion) {
+      fields.border = exact(accordion.mat());
+      fields.overlap = exact(accordion.overlap());
+      fields.sheet = accordion.sheet();
+    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
+      fields.border = exact(foldOut.border());
+      fields.sheet = foldOut.sheet();
+    } else if (mechanism instanceof Mechanism.Door door) {
+      fields.border = exact(door.border());
+    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
+      fields.visible = exact(tuck.visible());
+      fields.card = tuck.card();
+    } else if (mechanism instanceof Mechanism.PullOut pullOut) {
+      fields.card = pullOut.card();
+    }
+    boolean counted =
+        mechanism instanceof Mechanism.Chain
+            || mechanism instanceof Mechanism.Booklet
+            || mechanism instanceof Mechanism.Waterfall
+            || mechanism instanceof Mechanism.Accordion;
+    return new MoverForm(
+        exact(mover.at().x()),
+        exact(mover.at().y()),
+        exact(mover.at().w()),
+        exact(mover.at().h()),
+        Words.key(mover.edge()),
+        counted ? String.valueOf(mechanism.parts()) : null,
+        fields.step,
+        fields.border,
+        fields.sheet == null ? null : exact(fields.sheet.w()),
+        fields.sheet == null ? null : exact(fields.sheet.h()),
+        fields.overlap,
+        fields.card == null ? null : exact(fields.card.w()),
+        fields.card == null ? null : exact(fields.card.h()),
+        fields.visible);
+  }
+
+  /** What some kinds have. */
+  private static final class Fields {
+    private @Nullable String step;
+    private @Nullable String border;
+    private @Nullable Size sheet;
+    private @Nullable String overlap;
+    private @Nullable Size card;
+    private @Nullable String visible;
+  }
+
+  private static String exact(Length length) {
+    return UnitsInUse.current().exact(length);
+  }
+
+  /**
+   * @throws FieldProblemException if a measure is not understood
+   */
+  Mover toMover(Mover before) {
+    LengthReader lengths = LengthReader.inUse();
+    Box at = Box.of(lengths.offset("x", x), lengths.offset("y", y), lengths.size("w", w, "h", h));
+    return new Mover(
+        before.first(),
+        at,
+        Words.choice("edge", Edge.class, edge),
+        before.carrier(),
+        mechanism(before.mechanism(), lengths));
+  }
+
+  private Mechanism mechanism(Mechanism before, LengthReader lengths) {
+    if (before instanceof Mechanism.Chain) {
+      return new Mechanism.Chain(parts());
+    } else if (before instanceof Mechanism.Booklet) {
+      return new Mechanism.Booklet(parts());
+    } else if (before instanceof Mechanism.Waterfall) {
+      return new Mechanism.Waterfall(parts(), lengths.positive("step", given("step", step)));
+    } else if (before instanceof Mechanism.Accordion) {
+      return new Mechanism.Accordion(
+          parts(),
+          lengths.zeroOrMore("border", given("border", border)),
+          sheet(lengths),
+          lengths.positive("overlap", given("overlap", overlap)));
+    } else if (before instanceof Mechanism.FoldOut foldOut) {
+      return new Mechanism.FoldOut(
+          foldOut.page(), lengths.zeroOrMore("border", given("border", border)), sheet(lengths));
+    } else if (before instanceof Mechanism.Door door) {
+      return new Mechanism.Door(door.pair(), lengths.zeroOrMore("border", given("border", border)));
+    } else if (before instanceof Mechanism.TuckSpot) {
+      return new Mechanism.TuckSpot(
+          card(lengths), lengths.zeroOrMore("visible", given("visible", visible)));
+    }
+    return new Mechanism.PullOut(card(lengths));
+  }
+
+  private Size sheet(LengthReader lengths) {
+    return lengths.size("sheetW", given("sheetW", sheetW), "sheetH", given("sheetH", sheetH));
+  }
+
+  private Size card(LengthReader lengths) {
+    return lengths.size("cardW", given("cardW", cardW), "cardH", given("cardH", cardH));
+  }
+
+  private int parts() {
+    String text = given("count", count).trim();
+    if (!text.matches("\\d{1,3}")
+        || Integer.parseInt(text) < 1
+        || Integer.parseInt(text) > MoverParts.MOST) {
+      throw new FieldProblemException(
+          "count", "Give a whole number from 1 to " + MoverParts.MOST + ".");
+    }
+    return Integer.parseInt(text);
+  }
+
+  private static String given(String field, @Nullable String text) {
+    if (text == null || text.isBlank()) {
+      throw new FieldProblemException(field, "This measure is missing.");
+    }
+    return text;
+  }
+}

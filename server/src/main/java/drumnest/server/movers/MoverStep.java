@@ -1,0 +1,160 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Holding;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.SlotNames;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.Flaps;
+import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
+import drumnest.server.frame.Words;
+import drumnest.server.leaves.LeafEdits;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** One step that changes the flaps of a page: done whole or not at all. */
+@Component
+class MoverStep {
+
+  /** More flaps than any page holds. */
+  private static final int MOST = 40;
+
+  private final OpenAlbums openAlbums;
+  private final History history;
+
+  MoverStep(OpenAlbums openAlbums, History history) {
+    this.openAlbums = openAlbums;
+    this.history = history;
+  }
+
+  SeenAlbum seen(long albumId, long version) {
+    return openAlbums.seen(albumId, version);
+  }
+
+  /**
+   * Gives the page of a slot other flaps. What was on a side that is gone goes back first.
+   *
+   * @param renamed the numbers that flaps get instead of others; what they held stays in them
+   * @param after what changes once they are there
+   */
+  void take(
+      SeenAlbum seen,
+      Slot at,
+      List<Flap> flaps,
+      List<Mover> movers,
+      String label,
+      Map<String, String> renamed,
+      List<Change> after) {
+    if (flaps.size() > MOST) {
+      throw new UnprocessableException("slot", "A page has at most " + MOST + " flaps.");
+    }
+    // Whatever lies on what there is not, or on itself, is refused here.
+    new Flaps(flaps);
+    AlbumModel album = seen.album();
+    Leaf leaf = at.leaf();
+    Side face = leaf.face(at.side());
+    Set<String> stay =
+        flaps.stream()
+            .map(flap -> FlapNames.of(leaf, at.side(), flap.id()))
+            .collect(Collectors.toSet());
+    List<Slot> gone = sides(at).stream().filter(side -> !stay.contains(flapOf(side))).toList();
+    List<Change> changes = new ArrayList<>(LeafEdits.emptied(album, gone));
+    for (Slot side : gone) {
+      if (side.kind() == Slot.Kind.OUTSIDE) {
+        album
+            .ownOpening(side)
+            .ifPresent(size -> changes.add(new Change.OfOpening(side.id(), size, null)));
+      }
+    }
+    changes.add(
+        new Change.OfLeaf(
+            leaf.key(),
+            album.state(leaf),
+            album.state(leaf).withPlan(face, leaf.plan(face).withMovers(flaps, movers))));
+    long held = 0;
+    for (Slot side : gone) {
+      Holding holding = album.held(side);
+      String next = renamed.get(String.valueOf(side.number()));
+      if (holding != null && next != null) {
+        String name = FlapNames.of(leaf, at.side(), next);
+        String to =
+            side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
+        changes.add(new Change.OfHolding(to, null, holding));
+      } else if (holding != null) {
+        held++;
+      }
+    }
+    changes.addAll(after);
+    String with = held == 0 ? "" : " with " + Words.counted(held, "picture", "pictures") + " in it";
+    history.step(seen, label + with, changes);
+  }
+
+  /** The sides of all flaps of the page of a slot. */
+  private static List<Slot> sides(Slot at) {
+    return at.leaf().slots(at.side(), 0).stream().filter(slot -> !slot.kind().isOfPage()).toList();
+  }
+
+  private static String flapOf(Slot side) {
+    return side.flap().orElseThrow();
+  }
+
+  static PagePlan plan(Slot slot) {
+    return slot.leaf().plan(slot.leaf().face(slot.side()));
+  }
+
+  /** The outside of a flap of this name. */
+  static Slot outside(AlbumModel album, String id) {
+    return album
+        .slot(FlapNames.outside(id))
+        .filter(slot -> slot.kind() == Slot.Kind.OUTSIDE)
+        .orElseThrow(() -> new NotThereException("flap", "There is no flap “" + id + "”."));
+  }
+
+  /** On which page a slot is, such as {@code , leaf 2 front}. */
+  static String page(Slot slot) {
+    return ", leaf " + slot.leaf().number() + " " + SlotNames.of(slot.side());
+  }
+
+  /**
+   * @param closed what must lie there
+   * @param room where it may
+   * @param on what that is called
+   * @throws FieldProblemException if it reaches past that
+   */
+  static void requireWithin(Box closed, Box room, String on, Size size) {
+    if (!room.contains(closed)) {
+      boolean across = closed.x().isLessThan(room.x()) || closed.right().isMoreThan(room.right());
+      throw new FieldProblemException(
+          across ? "x" : "y",
+          "Closed, it would reach past "
+              + on
+              + "; keep it within that, which is "
+              + UnitsInUse.text(size)
+              + ".");
+    }
+  }
+
+  /** Where what is on a page may lie closed. */
+  static Box room(Slot at) {
+    return Box.of(Length.ZERO, Length.ZERO, at.leaf().size());
+  }
+}

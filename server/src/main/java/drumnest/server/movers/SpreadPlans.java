@@ -1,0 +1,78 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Side;
+import drumnest.core.album.Spread;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What is planned on both pages of a spread, with flaps under their names in the album. */
+final class SpreadPlans {
+
+  /** A mover and the page it is on. */
+  record PlacedMover(PageSide page, Mover mover) {
+
+    /** The names of its parts in the album. */
+    List<String> parts() {
+      return mover.parts().stream()
+          .map(part -> FlapNames.of(page.leaf(), page.side(), part))
+          .toList();
+    }
+
+    /** By which it is asked for. */
+    String id() {
+      return parts().get(0);
+    }
+  }
+
+  private final List<PageSide> pages = new ArrayList<>();
+
+  SpreadPlans(Spread spread) {
+    for (Side side : List.of(Side.BACK, Side.FRONT)) {
+      Leaf leaf = spread.top(side);
+      if (leaf != null) {
+        pages.add(new PageSide(leaf, side));
+      }
+    }
+  }
+
+  private static PagePlan plan(PageSide page) {
+    return page.leaf().plan(page.leaf().face(page.side()));
+  }
+
+  /** All movers, those of the left page first. */
+  List<PlacedMover> movers() {
+    return pages.stream()
+        .flatMap(page -> plan(page).movers().stream().map(mover -> new PlacedMover(page, mover)))
+        .toList();
+  }
+
+  Optional<PlacedMover> moverOf(String flap) {
+    return movers().stream().filter(mover -> mover.parts().contains(flap)).findFirst();
+  }
+
+  /** The mover whose last part this is. */
+  Optional<PlacedMover> moverEndingWith(String flap) {
+    return moverOf(flap).filter(mover -> mover.parts().get(mover.parts().size() - 1).equals(flap));
+  }
+
+  /** Whether both are parts of one mover. */
+  boolean areParts(String one, String other) {
+    return moverOf(one).filter(mover -> mover.parts().contains(other)).isPresent();
+  }
+
+  /** What a flap is called, such as {@code panel 3}. */
+  String called(String flap) {
+    String number = FlapNames.number(flap);
+    return pages.stream()
+        .filter(page -> flap.startsWith(FlapNames.of(page.leaf(), page.side(), "")))
+        .map(page -> plan(page).called(number))
+        .findFirst()
+        .orElse("flap " + number);
+  }
+}

@@ -1,0 +1,201 @@
+package drumnest.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Movers of several parts on a leaf of one 6 × 4 and ten 3 × 4. */
+class MoversOverHttpTest {
+
+  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  @BeforeAll
+  static void photos() {
+    for (int i = 0; i < 9; i++) {
+      SERVER
+          .take("p" + i + ".jpg", TestPictures.jpeg(900, 1200, 1, NOON.plusMinutes(i), i))
+          .is(200);
+    }
+  }
+
+  @AfterEach
+  void takeBack() {
+    while (SERVER.album().has("undo")) {
+      SERVER.step("undo", Map.of()).is(200);
+    }
+  }
+
+  private static JsonNode page() {
+    return SERVER.album(1).at("/spread/right");
+  }
+
+  private static JsonNode motion(String... open) {
+    return SERVER
+        .get("/api/albums/1/spreads/1/motion?open=" + String.join(",", open))
+        .is(200)
+        .json();
+  }
+
+  private static List<String> texts(JsonNode list) {
+    List<String> texts = new ArrayList<>();
+    list.forEach(each -> texts.add(each.stringValue()));
+    return texts;
+  }
+
+  private static void add(String slot, String kind) {
+    SERVER.step("movers/add", Map.of("slot", slot, "kind", kind)).is(200);
+  }
+
+  private static Map<String, Object> form() {
+    Map<String, Object> form = new HashMap<>();
+    motion()
+        .at("/movers/0/form")
+        .propertyStream()
+        .forEach(each -> form.put(each.getKey(), each.getValue()));
+    return form;
+  }
+
+  /** How many sides of its flaps hold a picture. */
+  private static int pictures() {
+    int pictures = 0;
+    for (JsonNode flap : page().get("flaps")) {
+      pictures += flap.at("/outside/seat").isMissingNode() ? 0 : 1;
+      pictures += flap.at("/inside/seat").isMissingNode() ? 0 : 1;
+    }
+    return pictures;
+  }
+
+  private static void fill(String... slots) {
+    for (int i = 0; i < slots.length; i++) {
+      String photo = SERVER.line().get(i).get("id").stringValue();
+      SERVER.step("put", Map.of("photo", photo, "slot", slots[i])).is(200);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "chain, 3",
+    "booklet, 3",
+    "waterfall, 4",
+    "accordion, 4",
+    "door, 1",
+    "double-door, 2",
+    "fold-out, 1",
+    "tuck-spot, 1",
+    "pull-out, 1"
+  })
+  void each_kind_is_offered_taken_shown_and_taken_back(String kind, int parts) {
+    JsonNode choices =
+        SERVER.get("/api/albums/1/movers/choices?slot=2-front-6").is(200).json().get("choices");
+    assertThat(choices).extracting(each -> each.get("kind").stringValue()).contains(kind);
+    add("2-front-6", kind);
+    assertThat(page().get("flaps").size()).isEqualTo(parts);
+    JsonNode mover = motion().at("/movers/0");
+    assertThat(mover.get("kind").stringValue()).isEqualTo(kind);
+    assertThat(mover.get("facts")).isNotEmpty();
+    assertThat(motion().at("/states/0/name").stringValue()).isEqualTo("at rest");
+    assertThat(motion().get("clashes")).isEmpty();
+    // The very same measures written again change nothing but are accepted.
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form())).is(200);
+    SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
+    assertThat(page().get("flaps")).isEmpty();
+    assertThat(motion().get("movers")).isEmpty();
+  }
+
+  @Test
+  void an_accordion_is_leafed_filled_lengthened_and_shortened_and_says_what_it_held() {
+    add("2-front-6", "accordion");
+    assertThat(texts(motion().get("order"))).hasSize(3);
+    assertThat(motion().get("states"))
+        .extracting(each -> each.get("name").stringValue())
+        .contains("panel 1", "panel 2", "panel 3", "accordion 1, open");
+    assertThat(motion().at("/flaps/3/hindrances/0").stringValue()).isEqualTo("It is stuck down.");
+    assertThat(texts(motion().get("never"))).contains("2-front-6");
+    fill("2-front-m1.1", "2-front-m4.1", "2-front-m1.2");
+    assertThat(
+            SERVER
+                .get("/api/albums/1/tickets/2-front-m4.1")
+                .is(200)
+                .json()
+                .get("place")
+                .stringValue())
+        .isEqualTo("panel 4 outside, leaf 2 front");
+    // Another flap has the next number, so that a longer one is numbered anew, with what it holds.
+    SERVER.step("flaps/add", Map.of("slot", "2-front-2", "hinge", "left")).is(200);
+    Map<String, Object> form = form();
+    form.put("count", "5");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(page().get("flaps").size()).isEqualTo(6);
+    assertThat(SERVER.album(1).toString()).contains("2-front-m6.1");
+    assertThat(pictures()).isEqualTo(3);
+    form.put("count", "2");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m6", "form", form)).is(200);
+    assertThat(SERVER.album(1).get("undo").stringValue())
+        .isEqualTo("change accordion 6, leaf 2 front with 1 picture in it");
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(pictures()).isEqualTo(3);
+  }
+
+  @Test
+  void a_measure_that_does_not_do_is_named_with_the_nearest_that_works() {
+    add("2-front-6", "accordion");
+    Map<String, Object> form = form();
+    form.put("sheetW", "3");
+    JsonNode refused =
+        SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(400).json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("sheetW");
+    assertThat(refused.get("detail").stringValue()).contains("3 3/4");
+    form = form();
+    form.put("count", "20");
+    assertThat(
+            SERVER
+                .step("movers/change", Map.of("flap", "2-front-m1", "form", form))
+                .is(400)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("count");
+    form = form();
+    form.put("x", "11");
+    assertThat(
+            SERVER
+                .step("movers/change", Map.of("flap", "2-front-m1", "form", form))
+                .is(400)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("x");
+    SERVER.step("movers/add", Map.of("slot", "2-front-6", "kind", "kite")).is(404);
+    SERVER.step("movers/add", Map.of("slot", "2-front-m1.1", "kind", "chain")).is(422);
+  }
+
+  @Test
+  void a_flap_on_the_inside_of_a_door_is_reached_when_that_is_open_and_goes_with_it() {
+    add("2-front-6", "door");
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2", "hinge", "left")).is(200);
+    assertThat(texts(motion().at("/flaps/1/hindrances"))).containsExactly("Open door 1 first.");
+    assertThat(texts(motion("2-front-m1").at("/flaps/1/hindrances"))).isEmpty();
+    assertThat(texts(motion("2-front-m1").get("seen"))).contains("2-front-m2.1");
+    assertThat(texts(motion("2-front-m1", "2-front-m2").at("/flaps/0/hindrances")))
+        .containsExactly("Close flap 2 first.");
+    // Written again as it is seen, it lies where it lay.
+    JsonNode form = motion().at("/flaps/1/form");
+    SERVER.step("flaps/change", Map.of("flap", "2-front-m2", "form", form)).is(200);
+    assertThat(motion().at("/flaps/1/form")).isEqualTo(form);
+    SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
+    assertThat(page().get("flaps")).isEmpty();
+  }
+}

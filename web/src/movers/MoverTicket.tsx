@@ -1,0 +1,135 @@
+import { useState } from "react";
+import type { Refusal } from "../api/client";
+import type { Album, MoverForm, MoverState } from "../api/types";
+import { useStep } from "../api/useStep";
+import { Measures } from "../ui/Measures";
+import { Row } from "../ui/Row";
+import { ChoiceField, TextField } from "../ui/TextField";
+
+type TextOf = Exclude<keyof MoverForm, "edge">;
+
+/** What the measures of each kind are called, in the order in which they are asked for. */
+const FIELDS: Record<string, [TextOf, string][]> = {
+  chain: [["count", "Sleeves"]],
+  booklet: [["count", "Sleeves"]],
+  waterfall: [
+    ["count", "Cards"],
+    ["step", "Set off by"],
+  ],
+  accordion: [
+    ["count", "Panels"],
+    ["border", "Mat"],
+    ["sheetW", "Sheet, width"],
+    ["sheetH", "Sheet, height"],
+    ["overlap", "Least tab"],
+  ],
+  "fold-out": [
+    ["border", "Border"],
+    ["sheetW", "Sheet, width"],
+    ["sheetH", "Sheet, height"],
+  ],
+  door: [["border", "Border"]],
+  "double-door": [["border", "Border"]],
+  "tuck-spot": [
+    ["cardW", "Card, width"],
+    ["cardH", "Card, height"],
+    ["visible", "Shows"],
+  ],
+  "pull-out": [
+    ["cardW", "Card, width"],
+    ["cardH", "Card, height"],
+  ],
+};
+
+const SIZES: Record<string, string> = {
+  chain: "Insert",
+  booklet: "Insert",
+  waterfall: "Card",
+  accordion: "Panel",
+  "fold-out": "Flap",
+  door: "Door",
+  "double-door": "Doors",
+  "tuck-spot": "Photo in front",
+  "pull-out": "Pocket",
+};
+
+/** A mover as a whole: what is worked out of it, and its few measures. */
+export function MoverTicket({ album, mover }: { album: Album; mover: MoverState }) {
+  return (
+    <>
+      <dl className="mt-2">
+        {mover.facts.map((fact) => (
+          <Row key={fact.name} name={fact.name}>
+            <Measures text={fact.value} />
+          </Row>
+        ))}
+      </dl>
+      <Measured key={`${mover.id} ${JSON.stringify(mover.form)}`} album={album} mover={mover} />
+    </>
+  );
+}
+
+function Measured({ album, mover }: { album: Album; mover: MoverState }) {
+  const step = useStep(album.id);
+  const [form, setForm] = useState<MoverForm>(mover.form);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const changed = JSON.stringify(form) !== JSON.stringify(mover.form);
+  const size = SIZES[mover.kind] ?? "";
+  const fields: [TextOf, string][] = [
+    ["w", `${size}, width`],
+    ["h", `${size}, height`],
+    ["x", "From the left"],
+    ["y", "From the top"],
+    ...(FIELDS[mover.kind] ?? []),
+  ];
+  async function save(next: MoverForm) {
+    setForm(next);
+    setRefusal(null);
+    await step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, setRefusal);
+  }
+  return (
+    <form
+      aria-label={`Measures of ${mover.name}`}
+      className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save(form);
+      }}
+    >
+      {mover.kind !== "double-door" && (
+        <ChoiceField
+          label={mover.kind === "accordion" ? "Anchored at the" : "Opens over the"}
+          value={form.edge}
+          onChange={(edge) => save({ ...form, edge })}
+          choices={[
+            ["left", "left"],
+            ["top", "top"],
+            ["right", "right"],
+            ["bottom", "foot"],
+          ]}
+        />
+      )}
+      {fields.map(([field, label]) => (
+        <TextField
+          key={field}
+          label={label}
+          value={form[field] ?? ""}
+          wrong={refusal?.field === field ? refusal.message : undefined}
+          onChange={(value) => setForm({ ...form, [field]: value })}
+        />
+      ))}
+      {changed && (
+        <div className="self-end">
+          <button type="submit" className="border border-ink bg-sheet px-3 py-1 font-semibold">
+            Save
+          </button>
+        </div>
+      )}
+      {refusal && !fields.some(([field]) => field === refusal.field) && (
+        <p role="alert" className="col-span-2 text-signal-text">
+          {refusal.message}
+        </p>
+      )}
+    </form>
+  );
+}
