@@ -2372,6 +2372,7 @@ export interface components {
             is: "mixed";
         };
         MotionView: {
+            areas: components["schemas"]["AreaView"][];
             clashes: components["schemas"]["ClashView"][];
             flaps: components["schemas"]["FlapState"][];
             movers: components["schemas"]["MoverState"][];

@@ -94,7 +94,9 @@ export function FlapPiece(props: Props) {
     >
       <Face flap={flap} slot={flap.outside} inch={inch} up={!isOpen || slides} />
       {flap.inside && slides && isOpen && (
-        <div className="absolute inset-0" style={{ transform: move?.drawn }}>
+        <div
+          className={`absolute inset-0 ${flap.hinge === "left" || flap.hinge === "right" ? "translate-y-full" : "translate-x-full"}`}
+        >
           <Face flap={flap} slot={flap.inside} inch={inch} up />
         </div>
       )}

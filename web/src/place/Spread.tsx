@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 import { useMetric } from "../api/queries";
-import type { Album, Page } from "../api/types";
+import type { Album, Motion, Page } from "../api/types";
 import { useHand } from "../bench/hand";
 import { cornerOf, flapOf, SIDES, slotsOf } from "../bench/places";
 import { Rulers } from "../bench/Rulers";
@@ -19,10 +19,14 @@ export function Spread({ album }: { album: Album }) {
   const rightWidth = Number(spread.rightWidth.in);
   const inchesAcross = Math.max(leftWidth + rightWidth, 1);
   const inchesDown = Math.max(Number(spread.height.in), 1);
-  const { ref, inch } = useScale(inchesAcross, inchesDown);
+  const { motion } = useFlaps(album);
+  const past = reach(motion, inchesAcross, inchesDown);
+  const { ref, inch } = useScale(
+    inchesAcross + past.left + past.right,
+    inchesDown + past.top + past.bottom,
+  );
   const inHand = useHand((hand) => hand.inHand);
   const metric = useMetric();
-  const { motion } = useFlaps(album);
 
   function place(page: Page, side: "left" | "right") {
     return {
@@ -55,6 +59,10 @@ export function Spread({ album }: { album: Album }) {
         style={{
           width: inch * inchesAcross + RULER,
           height: inch * inchesDown + RULER,
+          marginLeft: inch * past.left,
+          marginRight: inch * past.right,
+          marginTop: inch * past.top,
+          marginBottom: inch * past.bottom,
           ["--inch" as string]: `${inch}px`,
           ["--mat-x" as string]: `${RULER}px`,
           ["--mat-y" as string]: `${RULER}px`,
@@ -121,6 +129,17 @@ export function Spread({ album }: { album: Album }) {
       </div>
     </div>
   );
+}
+
+/** How far what is open reaches past the spread, in inches. */
+function reach(motion: Motion | undefined, across: number, down: number) {
+  const boxes = motion?.areas.map(({ box }) => box) ?? [];
+  return {
+    left: Math.max(0, ...boxes.map((box) => -box.x.in)),
+    top: Math.max(0, ...boxes.map((box) => -box.y.in)),
+    right: Math.max(0, ...boxes.map((box) => box.x.in + box.w.in - across)),
+    bottom: Math.max(0, ...boxes.map((box) => box.y.in + box.h.in - down)),
+  };
 }
 
 /** The places of the pages themselves. */

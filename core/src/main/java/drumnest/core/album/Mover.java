@@ -2,7 +2,6 @@ package drumnest.core.album;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
-import drumnest.core.measure.Length;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -39,8 +38,8 @@ public record Mover(int first, Box at, Edge edge, @Nullable String carrier, Mech
     return new Mover(first, at, next, carrier, mechanism);
   }
 
-  /** The same somewhere else. */
-  public Mover moved(Length right, Length down) {
-    return new Mover(first, at.moved(right, down), edge, carrier, mechanism);
+  /** The same lying somewhere else, or larger or smaller. */
+  public Mover lying(Box next) {
+    return new Mover(first, next, edge, carrier, mechanism);
   }
 }

@@ -75,6 +75,14 @@ public record Box(Length x, Length y, Length w, Length h) {
         x.plus(w.minus(other.w()).dividedBy(2)), y.plus(h.minus(other.h()).dividedBy(2)), other);
   }
 
+  /** This box moved as little as need be to lie in another, at its top left where it is larger. */
+  public Box movedInto(Box room) {
+    return Box.of(
+        x.min(room.right().minus(w)).max(room.x()),
+        y.min(room.bottom().minus(h)).max(room.y()),
+        size());
+  }
+
   /** This box smaller (larger where it is negative) by {@code less} on each side. */
   public Box inset(Length less) {
     return new Box(x.plus(less), y.plus(less), w.minus(less.times(2)), h.minus(less.times(2)));

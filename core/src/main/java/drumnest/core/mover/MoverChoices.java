@@ -97,16 +97,26 @@ public final class MoverChoices {
                 .thenComparingInt(Choice::clashes));
   }
 
-  /** A pull-out with the largest card that its pocket takes. */
+  /**
+   * With the measures that it has over this edge: a pull-out has the largest card that its pocket
+   * takes, and the run of a waterfall is as long as the place.
+   */
   private Mover filled(Mover mover) {
-    return mover.mechanism() instanceof Mechanism.PullOut
-        ? mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)))
-        : mover;
+    if (mover.mechanism() instanceof Mechanism.PullOut) {
+      return mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)));
+    } else if (mover.mechanism() instanceof Mechanism.Waterfall waterfall) {
+      Length card =
+          mover.edge().depth(mover.at()).minus(waterfall.step().times(waterfall.cards() - 1L));
+      return mover.lying(mover.edge().along(mover.at(), card));
+    }
+    return mover;
   }
 
   private Optional<Choice> choice(Mover mover) {
     try {
-      return Optional.of(choice(mover, plan, leaf, side, rules));
+      Box room = room();
+      return Optional.of(choice(mover, plan, leaf, side, rules))
+          .filter(choice -> choice.flaps().stream().allMatch(flap -> room.contains(flap.face())));
     } catch (MoverProblemException doesNotGo) {
       return Optional.empty();
     }
@@ -176,13 +186,10 @@ public final class MoverChoices {
     kinds.add(mover(paper, new Mechanism.Chain(SLEEVES)));
     kinds.add(mover(paper, new Mechanism.Booklet(SLEEVES)));
     Length step = rules.length(HouseRule.SLIT_DISTANCE).max(rules.length(HouseRule.ADHESIVE_STRIP));
+    kinds.add(mover(paper, new Mechanism.Waterfall(CARDS, step)));
     kinds.add(
         mover(
-            new Box(paper.x(), paper.y(), paper.w(), paper.h().minus(step.times(CARDS - 1L))),
-            new Mechanism.Waterfall(CARDS, step)));
-    kinds.add(
-        mover(
-            paper.inset(mat.negated()),
+            paper.inset(mat.negated()).movedInto(room()),
             new Mechanism.Accordion(PANELS, mat, sheet, rules.length(HouseRule.GLUE_OVERLAP))));
     kinds.add(mover(paper, new Mechanism.Door(false, mat)));
     kinds.add(mover(paper, new Mechanism.Door(true, mat)));
@@ -198,6 +205,12 @@ public final class MoverChoices {
   private Box paper() {
     Flap carrier = carrier();
     return carrier == null ? at.box().middleOf(at.takes()) : carrier.closed().middleOf(at.takes());
+  }
+
+  /** The page, or what carries it. */
+  private Box room() {
+    Flap carrier = carrier();
+    return carrier == null ? Box.of(Length.ZERO, Length.ZERO, leaf.size()) : carrier.closed();
   }
 
   private @Nullable Flap carrier() {

@@ -64,6 +64,7 @@ final class MotionViews {
    * @param seen the slots that are seen
    * @param order in which order flaps are opened from rest until no other may be
    * @param never the slots that are seen in none of its states
+   * @param areas where its flaps lie
    * @param states its states, one after the other, as it is leafed
    */
   record MotionView(
@@ -71,6 +72,7 @@ final class MotionViews {
       List<String> seen,
       List<String> order,
       List<String> never,
+      List<AreaView> areas,
       List<StateView> states,
       List<FlapState> flaps,
       List<MoverFacts.MoverState> movers,
@@ -100,6 +102,7 @@ final class MotionViews {
         List.copyOf(motion.seen(state)),
         motion.openingOrder(),
         never(motion, states),
+        areas(motion, state),
         states,
         motion.flaps().all().stream().map(flap -> state(motion, plans, flap, state)).toList(),
         plans.movers().stream().map(each -> MoverFacts.of(album, each)).toList(),
@@ -130,11 +133,13 @@ final class MotionViews {
   }
 
   private static StateView state(SpreadMotion motion, String name, Set<String> open) {
-    List<AreaView> areas =
-        motion.flaps().all().stream()
-            .map(flap -> new AreaView(flap.id(), Views.BoxView.of(motion.area(flap, open))))
-            .toList();
-    return new StateView(name, List.copyOf(open), areas);
+    return new StateView(name, List.copyOf(open), areas(motion, open));
+  }
+
+  private static List<AreaView> areas(SpreadMotion motion, Set<String> open) {
+    return motion.flaps().all().stream()
+        .map(flap -> new AreaView(flap.id(), Views.BoxView.of(motion.area(flap, open))))
+        .toList();
   }
 
   /** All of a mover open, with what must be open for it. */

@@ -58,7 +58,8 @@ public class MoverEdits {
     flaps.addAll(choice.flaps());
     List<Mover> movers = new ArrayList<>(plan.movers());
     movers.add(choice.mover());
-    String label = "a " + choice.mover().mechanism().called() + " at " + SlotNames.of(at);
+    String called = choice.mover().mechanism().called();
+    String label = (called.startsWith("a") ? "an " : "a ") + called + " at " + SlotNames.of(at);
     step.take(seen, at, flaps, movers, label, Map.of(), List.of());
   }
 
