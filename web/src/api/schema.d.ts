@@ -2433,6 +2433,7 @@ export interface components {
             kind: string;
             name: string;
             part: string;
+            steps: components["schemas"]["Step"][];
         };
         NeedView: {
             key: string;
@@ -2989,6 +2990,10 @@ export interface components {
             areas: components["schemas"]["AreaView"][];
             name: string;
             open: string[];
+        };
+        Step: {
+            noReturn: boolean;
+            text: string;
         };
         Straight: Omit<components["schemas"]["OutlineRequest"], "is"> & {
             /**

@@ -7,7 +7,7 @@ import { Measures } from "../ui/Measures";
 import { Do } from "../ui/Row";
 import { ChoiceField, TextField } from "../ui/TextField";
 import { MoverChoices } from "./MoverChoices";
-import { MoverTicket } from "./MoverTicket";
+import { MakingLinks, MoverTicket } from "./MoverTicket";
 import { useAddFlap, useFlaps } from "./useFlaps";
 
 interface Props {
@@ -84,6 +84,7 @@ export function FlapTicket({ album, slot }: Props) {
         {onInside && <div className="w-full">{offers}</div>}
       </div>
       {mover && <MoverTicket album={album} mover={mover} />}
+      {!mover && <MakingLinks album={album} flap={flap.id} />}
       {state.form && (
         <Measured
           key={`${flap.id} ${JSON.stringify(state.form)}`}

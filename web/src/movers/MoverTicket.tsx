@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Refusal } from "../api/client";
+import { useMetric } from "../api/queries";
 import type { Album, MoverForm, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
@@ -64,8 +65,42 @@ export function MoverTicket({ album, mover }: { album: Album; mover: MoverState 
           </Row>
         ))}
       </dl>
+      <MakingLinks album={album} flap={mover.id} />
       <Measured key={`${mover.id} ${JSON.stringify(mover.form)}`} album={album} mover={mover} />
+      <details className="mt-3">
+        <summary className="cursor-pointer font-semibold">How it is made</summary>
+        <ol className="mt-1 list-decimal pl-5">
+          {mover.steps.map((step) => (
+            <li key={step.text} className="py-0.5">
+              <Measures text={step.text} />
+              {step.noReturn && (
+                <span className="block text-signal-text">No way back after this.</span>
+              )}
+            </li>
+          ))}
+        </ol>
+      </details>
     </>
+  );
+}
+
+/** The mover on paper: true to size, for a cutting machine, and as a model to fold first. */
+export function MakingLinks({ album, flap }: { album: Album; flap: string }) {
+  const base = `/api/albums/${album.id}/movers/${flap}`;
+  const metric = useMetric();
+  const links: [string, string][] = [
+    ["plan at true size", `${base}/plan.pdf`],
+    ["plan as SVG", `${base}/plan.svg`],
+    ["half-size model to fold", `${base}/model.pdf?paper=${metric ? "a4" : "letter"}`],
+  ];
+  return (
+    <p className="mt-2 flex flex-wrap gap-x-3 gap-y-1">
+      {links.map(([words, href]) => (
+        <a key={href} href={href} download className="underline underline-offset-2">
+          {words}
+        </a>
+      ))}
+    </p>
   );
 }
 

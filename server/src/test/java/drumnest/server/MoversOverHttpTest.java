@@ -2,11 +2,16 @@ package drumnest.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -197,5 +202,34 @@ class MoversOverHttpTest {
     assertThat(motion().at("/flaps/1/form")).isEqualTo(form);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
     assertThat(page().get("flaps")).isEmpty();
+  }
+
+  @Test
+  void the_plan_is_true_to_size_and_the_model_half_of_it_with_its_pictures() throws IOException {
+    add("2-front-6", "accordion");
+    fill("2-front-m1.1", "2-front-m1.2");
+    byte[] plan = SERVER.get("/api/albums/1/movers/2-front-m1/plan.pdf").is(200).bytes();
+    try (PDDocument pdf = Loader.loadPDF(plan)) {
+      // How it is made, then two strips and the window.
+      assertThat(pdf.getNumberOfPages()).isEqualTo(4);
+      assertThat(new PDFTextStripper().getText(pdf))
+          .contains("Accordion 1, leaf 2 front", "No way back after this", "strip with the anchor");
+      // A strip of 12 in, with half an inch on each side.
+      assertThat(pdf.getPage(1).getMediaBox().getWidth()).isEqualTo(13 * 72f);
+    }
+    String svg = SERVER.get("/api/albums/1/movers/2-front-m1/plan.svg").is(200).text();
+    assertThat(svg).contains("id=\"cut\"", "id=\"score\"", "id=\"glue\"", "width=\"304.8\"");
+    byte[] model = SERVER.get("/api/albums/1/movers/2-front-m1/model.pdf").is(200).bytes();
+    try (PDDocument pdf = Loader.loadPDF(model)) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+      int pictures = 0;
+      for (COSName name : pdf.getPage(0).getResources().getXObjectNames()) {
+        pictures += pdf.getPage(0).getResources().isImageXObject(name) ? 1 : 0;
+      }
+      assertThat(pictures).isEqualTo(2);
+      assertThat(new PDFTextStripper().getText(pdf)).contains("half size", "2 outside");
+    }
+    SERVER.get("/api/albums/1/movers/2-front-m9/plan.pdf").is(404);
+    SERVER.get("/api/albums/1/movers/2-front-m1/plan.pdf?paper=napkin").is(400);
   }
 }

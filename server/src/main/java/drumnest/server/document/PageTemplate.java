@@ -8,6 +8,7 @@ import drumnest.server.stock.UnitsInUse;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -15,7 +16,9 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
- * Front and back of a leaf at true size, with a control ruler on every sheet of paper. On paper
+ * Sides of leaves and pieces of movers at true size, with a control ruler on every sheet of paper.
+ * What is cut is drawn through, a valley dashed, a mountain dashed and dotted, a score that is not
+ * folded dotted, and what is glued is hatched; before them comes what is to be read first. On paper
  * smaller than the leaf it comes in tiles that overlap by a quarter inch and say how they join.
  * Sizes of paper: ISO 216 (A4, 210 × 297 mm); letter is 8 1/2 × 11 in (ANSI/ASME Y14.1, size A).
  */
@@ -40,8 +43,26 @@ public final class PageTemplate {
   /** A place on a side, the outline in which it is cut, and what is written in it. */
   public record Place(Box box, Outline outline, String words) {}
 
-  /** One side. */
-  public record Sheet(String title, Size size, List<Place> places) {}
+  /** How a line is drawn, or an area. */
+  public enum Style {
+    CUT,
+    VALLEY,
+    MOUNTAIN,
+    SCORE,
+    GLUE,
+    STRIP
+  }
+
+  /** A line, which is a box without a width or a height, or an area. */
+  public record Mark(Box box, Style style) {}
+
+  /** One side, or one piece. */
+  public record Sheet(String title, Size size, List<Place> places, List<Mark> marks) {
+
+    public Sheet(String title, Size size, List<Place> places) {
+      this(title, size, places, List.of());
+    }
+  }
 
   private static final float INCH = 72;
   private static final float MARGIN = 36;
@@ -52,6 +73,7 @@ public final class PageTemplate {
   private static final float QUARTER = 0.552_285f;
 
   private static final Color INK = new Color(0x10262c);
+  private static final Color BLUE = new Color(0x3b4cc0);
   private static final Color QUIET = new Color(0x5a6f75);
 
   private final PDDocument document;
@@ -66,9 +88,20 @@ public final class PageTemplate {
   }
 
   public static byte[] of(String title, List<Sheet> sheets, Paper paper) throws IOException {
+    return of(title, List.of(), sheets, paper);
+  }
+
+  /**
+   * @param words what is to be read first, a line each; nothing for no such page
+   */
+  public static byte[] of(String title, List<String> words, List<Sheet> sheets, Paper paper)
+      throws IOException {
     try (PDDocument document = new PDDocument()) {
       document.getDocumentInformation().setTitle(title);
       PageTemplate template = new PageTemplate(document);
+      if (!words.isEmpty()) {
+        template.read(title, words);
+      }
       for (Sheet sheet : sheets) {
         template.draw(title, sheet, paper);
       }
@@ -76,6 +109,41 @@ public final class PageTemplate {
       document.save(out);
       return out.toByteArray();
     }
+  }
+
+  /** A page of words, each line broken where it is too long. */
+  private void read(String title, List<String> words) throws IOException {
+    PDPage page = new PDPage(PDRectangle.LETTER);
+    document.addPage(page);
+    float width = PDRectangle.LETTER.getWidth() - 2 * MARGIN;
+    try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+      float y = PDRectangle.LETTER.getHeight() - MARGIN - 20;
+      heavy.write(out, 16, INK, MARGIN, y, title);
+      y -= 12;
+      for (String line : words) {
+        y -= 8;
+        for (String part : broken(line, width)) {
+          y -= 14;
+          normal.write(out, 10.5f, INK, MARGIN, y, part);
+        }
+      }
+    }
+  }
+
+  private List<String> broken(String line, float width) throws IOException {
+    List<String> parts = new ArrayList<>();
+    String part = "";
+    for (String word : line.split(" ")) {
+      String longer = part.isEmpty() ? word : part + " " + word;
+      if (!part.isEmpty() && normal.width(10.5f, longer) > width) {
+        parts.add(part);
+        part = word;
+      } else {
+        part = longer;
+      }
+    }
+    parts.add(part);
+    return parts;
   }
 
   private static float points(Length length) {
@@ -136,6 +204,11 @@ public final class PageTemplate {
     out.setLineWidth(1);
     out.addRect(x, top - h, w, h);
     out.stroke();
+    for (Mark mark : sheet.marks()) {
+      mark(out, mark, x, top);
+    }
+    out.setLineDashPattern(new float[0], 0);
+    out.setStrokingColor(INK);
     out.setLineWidth(0.5f);
     for (Place place : sheet.places()) {
       float left = x + points(place.box().x());
@@ -149,6 +222,42 @@ public final class PageTemplate {
       heavy.write(
           out, size, QUIET, left + (boxW - width) / 2, above - boxH / 2 - size / 3, place.words());
     }
+  }
+
+  private static void mark(PDPageContentStream out, Mark mark, float x, float top)
+      throws IOException {
+    float left = x + points(mark.box().x());
+    float above = top - points(mark.box().y());
+    float right = x + points(mark.box().right());
+    float below = top - points(mark.box().bottom());
+    out.setStrokingColor(mark.style() == Style.CUT ? INK : BLUE);
+    out.setLineWidth(0.8f);
+    out.setLineDashPattern(dashes(mark.style()), 0);
+    if (mark.style() != Style.GLUE && mark.style() != Style.STRIP) {
+      line(out, left, above, right, below);
+      return;
+    }
+    out.setStrokingColor(QUIET);
+    out.setLineWidth(0.4f);
+    out.saveGraphicsState();
+    out.addRect(left, below, right - left, above - below);
+    out.clip();
+    float high = above - below;
+    for (float at = left - high; at < right; at += 7) {
+      line(out, at, below, at + high, above);
+    }
+    out.restoreGraphicsState();
+    out.addRect(left, below, right - left, above - below);
+    out.stroke();
+  }
+
+  private static float[] dashes(Style style) {
+    return switch (style) {
+      case CUT, GLUE -> new float[0];
+      case VALLEY -> new float[] {6, 3};
+      case MOUNTAIN -> new float[] {8, 3, 1.5f, 3};
+      case SCORE, STRIP -> new float[] {1.5f, 2};
+    };
   }
 
   /** A rectangle with its corners cut off, a quarter of an ellipse each. */

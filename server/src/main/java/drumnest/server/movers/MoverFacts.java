@@ -36,9 +36,16 @@ final class MoverFacts {
    * @param kind such as “accordion”
    * @param part what one of its parts is called
    * @param facts what is worked out of it
+   * @param steps how it is made
    */
   record MoverState(
-      String id, String name, String kind, String part, MoverForm form, List<Fact> facts) {}
+      String id,
+      String name,
+      String kind,
+      String part,
+      MoverForm form,
+      List<Fact> facts,
+      List<MakingSteps.Step> steps) {}
 
   private final Mover mover;
   private final HouseRules rules;
@@ -57,7 +64,8 @@ final class MoverFacts {
         ChoiceViews.kind(mover.mechanism()),
         mover.mechanism().part(),
         MoverForm.of(mover),
-        new MoverFacts(mover, album.rules()).facts());
+        new MoverFacts(mover, album.rules()).facts(),
+        MakingSteps.of(mover, placed.flaps(), album.rules()));
   }
 
   private void add(String name, String value) {

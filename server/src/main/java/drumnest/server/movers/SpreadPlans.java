@@ -1,5 +1,6 @@
 package drumnest.server.movers;
 
+import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mover;
@@ -22,6 +23,12 @@ final class SpreadPlans {
       return mover.parts().stream()
           .map(part -> FlapNames.of(page.leaf(), page.side(), part))
           .toList();
+    }
+
+    /** Its flaps, as they are on the page. */
+    List<Flap> flaps() {
+      PagePlan plan = plan(page);
+      return mover.parts().stream().map(part -> plan.flap(part).orElseThrow()).toList();
     }
 
     /** By which it is asked for. */

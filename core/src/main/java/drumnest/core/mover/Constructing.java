@@ -1,0 +1,300 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.Construction.Area;
+import drumnest.core.mover.Construction.Cut;
+import drumnest.core.mover.Construction.Fold;
+import drumnest.core.mover.Construction.Hole;
+import drumnest.core.mover.Construction.Panel;
+import drumnest.core.mover.Construction.Piece;
+import drumnest.core.mover.Construction.Score;
+import drumnest.core.mover.Construction.Stuff;
+import drumnest.core.mover.Construction.Use;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Works out the pieces of a mover. The folds of an accordion go in turn: the one before the last
+ * panel is a valley as it is seen from above when it is pulled out flat, so that panel comes to lie
+ * on the last; the next a mountain. Source: common practice, no source. Time: parts.
+ */
+public final class Constructing {
+
+  private final HouseRules rules;
+  private final List<Flap> parts;
+
+  private Constructing(List<Flap> parts, HouseRules rules) {
+    this.parts = parts;
+    this.rules = rules;
+  }
+
+  /** The pieces of a single flap. */
+  public static Construction of(Flap flap, HouseRules rules) {
+    return new Construction(new Constructing(List.of(flap), rules).hinged(List.of(flap), "flap"));
+  }
+
+  /**
+   * The pieces of a mover.
+   *
+   * @param parts its flaps, the one that is opened first before the others
+   */
+  public static Construction of(Mover mover, List<Flap> parts, HouseRules rules) {
+    return new Construction(new Constructing(parts, rules).pieces(mover));
+  }
+
+  private List<Piece> pieces(Mover mover) {
+    Mechanism mechanism = mover.mechanism();
+    if (mechanism instanceof Mechanism.Accordion accordion) {
+      return accordion(mover, MoverParts.cutting(mover, accordion));
+    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
+      return foldOut(mover, foldOut, MoverParts.cutting(mover, foldOut, rules));
+    } else if (mechanism instanceof Mechanism.Door) {
+      return doors();
+    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
+      return tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
+    } else if (mechanism instanceof Mechanism.PullOut) {
+      return pullOut(mover);
+    }
+    return hinged(parts, mechanism.part());
+  }
+
+  private static Box whole(Size size) {
+    return Box.of(Length.ZERO, Length.ZERO, size);
+  }
+
+  /** A line along an edge of a box. */
+  private static Box line(Edge edge, Box box) {
+    return edge.along(box, Length.ZERO);
+  }
+
+  private Panel panel(Flap flap, Box box, boolean outsideUp) {
+    return new Panel(
+        flap.id(),
+        box,
+        flap.border(),
+        outsideUp,
+        flap.move() != Flap.Move.STAYS,
+        !flap.hinge().isAtSide() && flap.move() == Flap.Move.TURNS);
+  }
+
+  /**
+   * Sleeves with their adhesive strips, and cards with a strip of their own that is folded under;
+   * and what is cut in the protector for those that go through it.
+   */
+  private List<Piece> hinged(List<Flap> flaps, String name) {
+    List<Piece> pieces = new ArrayList<>();
+    for (Flap flap : flaps) {
+      String called = flaps.size() == 1 ? name : name + " " + flap.id();
+      pieces.add(flap.body() == Flap.Body.SLEEVE ? sleeve(flap, called) : card(flap, called));
+    }
+    flaps.stream()
+        .filter(flap -> flap.mount() == Flap.Mount.PAGE)
+        .map(this::slit)
+        .forEach(pieces::add);
+    return pieces;
+  }
+
+  private Piece sleeve(Flap flap, String name) {
+    Box whole = whole(flap.closed().size());
+    return Piece.plain(name, Stuff.SLEEVE, 1, whole.size())
+        .with(
+            List.of(),
+            List.of(new Area(Use.STRIP, flap.hinge().along(whole, flap.strip()))),
+            List.of(panel(flap, whole, true)));
+  }
+
+  /** A card and the strip by which it hangs, scored between them. */
+  private Piece card(Flap flap, String name) {
+    Box card = whole(flap.closed().size());
+    Box strip = flap.hinge().beyond(card, flap.strip());
+    Length right = strip.x().min(Length.ZERO).negated();
+    Length down = strip.y().min(Length.ZERO).negated();
+    boolean side = flap.hinge().isAtSide();
+    Size size =
+        new Size(
+            side ? card.w().plus(flap.strip()) : card.w(),
+            side ? card.h() : card.h().plus(flap.strip()));
+    Box at = card.moved(right, down);
+    return Piece.plain(name, Stuff.CARD, 1, size)
+        .with(
+            List.of(new Score(line(flap.hinge(), at), Fold.VALLEY)),
+            List.of(new Area(Use.GLUE_BEHIND, strip.moved(right, down))),
+            List.of(panel(flap, at, true)));
+  }
+
+  /** The slit in the protector at a hinge, with a hole at each end so that it does not run on. */
+  private Piece slit(Flap flap) {
+    Length room = rules.length(HouseRule.SLIT_DISTANCE);
+    Box flapHere = whole(flap.closed().size()).moved(room, room);
+    Box line = line(flap.hinge(), flapHere);
+    Length wide = rules.length(HouseRule.SLIT_HOLE);
+    return Piece.plain(
+            "slit in the protector, flap " + flap.id(),
+            Stuff.FILM,
+            1,
+            flap.closed().size().grown(room.times(2)))
+        .withCuts(
+            List.of(new Cut(line)),
+            List.of(
+                new Hole(line.x(), line.y(), wide), new Hole(line.right(), line.bottom(), wide)));
+  }
+
+  private List<Piece> accordion(Mover mover, Accordion cut) {
+    List<Piece> pieces = new ArrayList<>();
+    int panel = 1;
+    for (int strip = 0; strip < cut.strips(); strip++) {
+      int carries = cut.panelsPerStrip().get(strip);
+      boolean last = strip == cut.strips() - 1;
+      Length tab = last ? cut.anchorTab() : cut.joinTab();
+      pieces.add(strip(mover, panel, carries, tab, last));
+      panel += carries;
+    }
+    pieces.add(window(mover));
+    return pieces;
+  }
+
+  /** A strip as it lies pulled out, with its tab towards the anchor. */
+  private Piece strip(Mover mover, int first, int carries, Length tab, boolean last) {
+    Edge anchor = mover.edge();
+    Size one = mover.at().size();
+    boolean side = anchor.isAtSide();
+    Length along = side ? one.w() : one.h();
+    Length length = along.times(carries).plus(tab);
+    Box whole = whole(side ? new Size(length, one.h()) : new Size(one.w(), length));
+    Edge free = anchor.opposite();
+    List<Score> scores = new ArrayList<>();
+    List<Panel> panels = new ArrayList<>();
+    for (int i = 0; i < carries; i++) {
+      int number = first + i;
+      Flap flap = parts.get(number - 1);
+      Box upTo = free.along(whole, along.times(i + 1L));
+      Box here = anchor.along(upTo, along);
+      panels.add(panel(flap, here, (parts.size() - number) % 2 == 0));
+      boolean stays = last && i == carries - 1;
+      scores.add(new Score(line(anchor, here), stays ? Fold.FLAT : fold(number)));
+    }
+    Area glued = new Area(last ? Use.GLUE_BEHIND : Use.GLUE, anchor.along(whole, tab));
+    int strip = 1 + (first - 1) / Math.max(1, carries);
+    String name = last ? "strip with the anchor" : "strip " + strip;
+    return Piece.plain(name, Stuff.CARD, 1, whole.size()).with(scores, List.of(glued), panels);
+  }
+
+  /** How the fold after a panel goes, as it is seen from above when it is pulled out flat. */
+  private Fold fold(int panel) {
+    return (parts.size() - 1 - panel) % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN;
+  }
+
+  /**
+   * The clear door over the stack: cut on three sides, the fourth on the side of the cover's hinge.
+   */
+  private Piece window(Mover mover) {
+    Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
+    Edge hinge = parts.get(0).hinge();
+    return Piece.plain(
+            "window in the protector", Stuff.FILM, 1, mover.at().size().grown(clear.times(2)))
+        .uncutAt(hinge);
+  }
+
+  private List<Piece> foldOut(Mover mover, Mechanism.FoldOut folded, FoldOut cut) {
+    Edge outer = mover.edge();
+    Flap flap = parts.get(0);
+    boolean side = outer.isAtSide();
+    Length base = cut.basePart().plus(cut.flap());
+    Size size = side ? new Size(base, folded.page().h()) : new Size(folded.page().w(), base);
+    Box whole = whole(size);
+    Box here = outer.along(whole, cut.flap());
+    Score score = new Score(line(outer.opposite(), here), Fold.VALLEY);
+    // Flat on the table the inside of the flap is up, like the page.
+    Panel panel = panel(flap, here, false);
+    Size extension = cut.extension();
+    List<Area> glued = new ArrayList<>();
+    List<Piece> pieces = new ArrayList<>();
+    if (extension != null) {
+      glued.add(new Area(Use.GLUE_BEHIND, outer.opposite().along(whole, cut.overlap())));
+      Size turned = extension.turnedIf(!side);
+      pieces.add(
+          Piece.plain("extension", Stuff.CARD, 1, turned)
+              .with(
+                  List.of(),
+                  List.of(new Area(Use.GLUE, outer.along(whole(turned), cut.overlap()))),
+                  List.of()));
+    }
+    pieces.add(
+        0,
+        Piece.plain("page with its flap", Stuff.CARD, 1, size)
+            .with(List.of(score), glued, List.of(panel)));
+    return pieces;
+  }
+
+  private List<Piece> doors() {
+    Length strip = rules.length(HouseRule.ADHESIVE_STRIP);
+    List<Piece> pieces = new ArrayList<>();
+    for (Flap leaf : parts) {
+      Box whole = whole(leaf.closed().size());
+      pieces.add(
+          Piece.plain("door " + leaf.id(), Stuff.CARD, 1, whole.size())
+              .with(
+                  List.of(),
+                  List.of(new Area(Use.GLUE_BEHIND, leaf.hinge().along(whole, strip))),
+                  List.of(panel(leaf, whole, true))));
+      Length high = leaf.hinge().isAtSide() ? whole.h() : whole.w();
+      Size hinge = new Size(strip.times(2), high);
+      Box middle = new Box(strip, Length.ZERO, Length.ZERO, high);
+      pieces.add(
+          Piece.plain("hinge of door " + leaf.id(), Stuff.CARD, 1, hinge)
+              .with(
+                  List.of(new Score(middle, Fold.VALLEY)),
+                  List.of(new Area(Use.GLUE_BEHIND, whole(hinge))),
+                  List.of()));
+    }
+    return pieces;
+  }
+
+  private List<Piece> tuckSpot(Mover mover, TuckSpot tuck) {
+    Flap card = parts.get(0);
+    Edge edge = mover.edge();
+    Box photo = whole(mover.at().size());
+    Length deep = tuck.stopBelowTop();
+    Box run = edge.along(photo, deep);
+    boolean upright = !edge.isAtSide();
+    Edge one = upright ? Edge.LEFT : Edge.TOP;
+    Length across = tuck.card().w();
+    Length aside = (upright ? photo.w() : photo.h()).minus(across).dividedBy(2).minus(tuck.play());
+    Box stop = edge.along(photo, deep.plus(tuck.rail()));
+    List<Area> areas =
+        List.of(
+            new Area(Use.STRIP, one.opposite().along(one.along(run, aside), tuck.rail())),
+            new Area(Use.STRIP, one.along(one.opposite().along(run, aside), tuck.rail())),
+            new Area(Use.STRIP, edge.opposite().along(stop, tuck.rail())));
+    return List.of(
+        Piece.plain("back of the photo in front", Stuff.TAPE, 1, photo.size())
+            .with(List.of(), areas, List.of()),
+        Piece.plain("card", Stuff.CARD, 1, card.closed().size())
+            .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
+  }
+
+  private List<Piece> pullOut(Mover mover) {
+    Flap card = parts.get(0);
+    Box pocket = whole(mover.at().size());
+    Length glue = rules.length(HouseRule.TUCK_RAIL);
+    List<Area> areas = new ArrayList<>();
+    for (Edge edge : Edge.values()) {
+      if (edge != mover.edge()) {
+        areas.add(new Area(Use.GLUE_BEHIND, edge.along(pocket, glue)));
+      }
+    }
+    return List.of(
+        Piece.plain("front of the pocket", Stuff.CARD, 1, pocket.size())
+            .with(List.of(), areas, List.of()),
+        Piece.plain("card", Stuff.CARD, 1, card.closed().size())
+            .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
+  }
+}

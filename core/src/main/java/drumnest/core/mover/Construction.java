@@ -1,0 +1,123 @@
+package drumnest.core.mover;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The pieces from which a mover is made, each in lengths from its own top left corner, as it lies
+ * with its first side up: of an accordion the side that is up when it is pulled out flat, of others
+ * the outside.
+ *
+ * @param pieces in the order in which they are made
+ */
+public record Construction(List<Piece> pieces) {
+
+  public Construction {
+    pieces = List.copyOf(pieces);
+  }
+
+  /** What a piece is made of. */
+  public enum Stuff {
+    CARD,
+    SLEEVE,
+    TAPE,
+    /** The protector of the page, of which only the part around the mover is drawn. */
+    FILM
+  }
+
+  /** How a score is folded, as it is seen on the first side. */
+  public enum Fold {
+    MOUNTAIN,
+    VALLEY,
+    /** Scored, so that it gives, but not folded. */
+    FLAT
+  }
+
+  /** Where something is done to a piece. */
+  public enum Use {
+    /** Glue on the first side. */
+    GLUE,
+    /** Glue on the other side. */
+    GLUE_BEHIND,
+    /** Adhesive strip or tape. */
+    STRIP,
+    /** No glue, so that something goes in there. */
+    FREE
+  }
+
+  /** A score along a line: a box without a width or without a height. */
+  public record Score(Box line, Fold fold) {}
+
+  /** A cut along a line inside a piece. */
+  public record Cut(Box line) {}
+
+  /** A hole that is punched, by its middle. */
+  public record Hole(Length x, Length y, Length wide) {}
+
+  public record Area(Use use, Box box) {}
+
+  /**
+   * A part of the mover on a piece: a panel of a strip, or the whole of a card.
+   *
+   * @param part the number of its flap
+   * @param box where it lies on the piece
+   * @param inset what shows of it around its picture
+   * @param outsideUp whether its outside is the first side
+   * @param other whether there is a place on the other side too
+   * @param tumble whether the other side stands on its head against the first
+   */
+  public record Panel(
+      String part, Box box, Length inset, boolean outsideUp, boolean other, boolean tumble) {}
+
+  /**
+   * A piece, which is a rectangle.
+   *
+   * @param name what it is called
+   * @param count how many of them there are
+   * @param size how large it is cut
+   * @param uncut the edge of a window that stays; null where nothing stays
+   */
+  public record Piece(
+      String name,
+      Stuff stuff,
+      int count,
+      Size size,
+      List<Score> scores,
+      List<Cut> cuts,
+      List<Hole> holes,
+      List<Area> areas,
+      List<Panel> panels,
+      @Nullable Edge uncut) {
+
+    public Piece {
+      scores = List.copyOf(scores);
+      cuts = List.copyOf(cuts);
+      holes = List.copyOf(holes);
+      areas = List.copyOf(areas);
+      panels = List.copyOf(panels);
+    }
+
+    /** A piece that is cut to a size, and no more. */
+    static Piece plain(String name, Stuff stuff, int count, Size size) {
+      return new Piece(
+          name, stuff, count, size, List.of(), List.of(), List.of(), List.of(), List.of(), null);
+    }
+
+    Piece with(List<Score> nextScores, List<Area> nextAreas, List<Panel> nextPanels) {
+      return new Piece(
+          name, stuff, count, size, nextScores, cuts, holes, nextAreas, nextPanels, uncut);
+    }
+
+    Piece withCuts(List<Cut> nextCuts, List<Hole> nextHoles) {
+      return new Piece(name, stuff, count, size, scores, nextCuts, nextHoles, areas, panels, uncut);
+    }
+
+    Piece uncutAt(Edge edge) {
+      return new Piece(name, stuff, count, size, scores, cuts, holes, areas, panels, edge);
+    }
+  }
+}

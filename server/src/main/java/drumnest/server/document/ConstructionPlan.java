@@ -1,0 +1,66 @@
+package drumnest.server.document;
+
+import drumnest.core.fit.Outline;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.mover.Construction;
+import drumnest.core.mover.Construction.Piece;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The pieces of a mover at true size, as PDF, each on a sheet of its own, after how it is made. */
+public final class ConstructionPlan {
+
+  private ConstructionPlan() {}
+
+  /**
+   * @param steps how it is made, a line each
+   */
+  public static byte[] of(
+      String title, List<String> steps, Construction construction, PageTemplate.Paper paper)
+      throws IOException {
+    List<PageTemplate.Sheet> sheets =
+        construction.pieces().stream().map(ConstructionPlan::sheet).toList();
+    return PageTemplate.of(title, steps, sheets, paper);
+  }
+
+  private static PageTemplate.Sheet sheet(Piece piece) {
+    List<PageTemplate.Mark> marks = new ArrayList<>();
+    for (Construction.Area area : piece.areas()) {
+      PageTemplate.Style style =
+          switch (area.use()) {
+            case GLUE, GLUE_BEHIND -> PageTemplate.Style.GLUE;
+            case STRIP, FREE -> PageTemplate.Style.STRIP;
+          };
+      marks.add(new PageTemplate.Mark(area.box(), style));
+    }
+    for (Construction.Score score : piece.scores()) {
+      PageTemplate.Style style =
+          switch (score.fold()) {
+            case VALLEY -> PageTemplate.Style.VALLEY;
+            case MOUNTAIN -> PageTemplate.Style.MOUNTAIN;
+            case FLAT -> PageTemplate.Style.SCORE;
+          };
+      marks.add(new PageTemplate.Mark(score.line(), style));
+    }
+    for (Construction.Cut cut : piece.cuts()) {
+      marks.add(new PageTemplate.Mark(cut.line(), PageTemplate.Style.CUT));
+    }
+    Edge uncut = piece.uncut();
+    if (uncut != null) {
+      Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
+      marks.add(new PageTemplate.Mark(uncut.along(whole, Length.ZERO), PageTemplate.Style.VALLEY));
+    }
+    List<PageTemplate.Place> places =
+        piece.panels().stream()
+            .map(
+                panel ->
+                    new PageTemplate.Place(
+                        panel.box().inset(panel.inset()), Outline.STRAIGHT, "part " + panel.part()))
+            .toList();
+    String count = piece.count() > 1 ? ", " + piece.count() + " of them" : "";
+    return new PageTemplate.Sheet(piece.name() + count, piece.size(), places, marks);
+  }
+}

@@ -1,0 +1,210 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.mover.Accordion;
+import drumnest.core.mover.MoverParts;
+import drumnest.core.mover.TuckSpot;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** How a mover is made, step by step. */
+final class MakingSteps {
+
+  private static final String BLADE =
+      "A sharp blade cuts fingers as it cuts paper: a fresh one, away from the hand, on a mat.";
+  private static final String GLUE =
+      "Follow the label of your glue, and try it on a scrap; never on an only original.";
+
+  /**
+   * A step.
+   *
+   * @param text what is done
+   * @param noReturn whether it cannot be undone
+   */
+  record Step(String text, boolean noReturn) {
+
+    /** The step as one line of a printed plan. */
+    String line(int number) {
+      return number + ". " + text + (noReturn ? " (No way back after this.)" : "");
+    }
+  }
+
+  private final HouseRules rules;
+  private final List<Step> steps = new ArrayList<>();
+
+  private MakingSteps(HouseRules rules) {
+    this.rules = rules;
+  }
+
+  static List<Step> of(Flap flap, HouseRules rules) {
+    MakingSteps making = new MakingSteps(rules);
+    making.hinged(List.of(flap), "the flap");
+    return making.steps;
+  }
+
+  static List<Step> of(Mover mover, List<Flap> parts, HouseRules rules) {
+    MakingSteps making = new MakingSteps(rules);
+    making.make(mover, parts);
+    return making.steps;
+  }
+
+  private void step(String text) {
+    steps.add(new Step(text, false));
+  }
+
+  private void last(String text) {
+    steps.add(new Step(text, true));
+  }
+
+  private void make(Mover mover, List<Flap> parts) {
+    Mechanism mechanism = mover.mechanism();
+    if (mechanism instanceof Mechanism.Accordion accordion) {
+      accordion(mover, MoverParts.cutting(mover, accordion), parts);
+    } else if (mechanism instanceof Mechanism.Chain) {
+      step("Fill the sleeves, so that every picture stands upright.");
+      last(
+          "Join them, the strip of each behind the free edge of the one below, before the lowest"
+              + " is fixed.");
+      step("Fold them to and fro and check that the chain opens both ways.");
+      last("Fix the lowest at its hinge: align with the backing on, then press.");
+    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
+      foldOut(mover, foldOut);
+    } else if (mechanism instanceof Mechanism.Door) {
+      doors(parts);
+    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
+      tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
+    } else if (mechanism instanceof Mechanism.PullOut) {
+      pullOut(mover);
+    } else {
+      List<Flap> lowestFirst = new ArrayList<>(parts);
+      Collections.reverse(lowestFirst);
+      hinged(lowestFirst, "each, the lowest first, so that every strip lies under the one above");
+    }
+  }
+
+  private void hinged(List<Flap> flaps, String what) {
+    Flap flap = flaps.get(0);
+    if (flap.body() == Flap.Body.CARD) {
+      step("Cut the cards with their strips. " + BLADE);
+      step("Score along the hinge, fold, and burnish the fold.");
+      last("Stick the pictures on both sides, inside ones the way up they are read. " + GLUE);
+    } else {
+      step("Put the pictures in, the inside one the way up in which it is read.");
+    }
+    if (flap.mount() == Flap.Mount.PAGE) {
+      step("Slip a board into the protector, so that only one ply is cut.");
+      step(
+          "Mark the two ends of the sleeve at the hinge and punch a hole of "
+              + UnitsInUse.text(rules.length(HouseRule.SLIT_HOLE))
+              + " at each.");
+      last("Cut from hole to hole, then feed the sleeve through. " + BLADE);
+    }
+    step("Lay it paper to paper over what is below, with the backing on.");
+    last("Take the backing off and press " + what + ".");
+  }
+
+  private void accordion(Mover mover, Accordion cut, List<Flap> parts) {
+    String sheets = Words.counted(cut.sheets(), "sheet", "sheets");
+    last(
+        "Cut "
+            + Words.counted(cut.strips(), "strip", "strips")
+            + " "
+            + UnitsInUse.text(mover.edge().isAtSide() ? mover.at().h() : mover.at().w())
+            + " wide from "
+            + sheets
+            + ". "
+            + BLADE);
+    step(
+        "Score each at "
+            + cut.scores().get(0).stream().map(UnitsInUse::text).collect(Collectors.joining(", "))
+            + " from its free end, and fold to and fro as the plan shows. The last score stays"
+            + " flat.");
+    if (cut.strips() > 1) {
+      last("Glue the tab of each strip over the first panel of the next, edges flush. " + GLUE);
+    }
+    step(
+        "Fold it dry: panels are equal within "
+            + UnitsInUse.text(rules.length(HouseRule.PANEL_TOLERANCE))
+            + ", and the stack lies square.");
+    last(
+        "Stick the pictures on, "
+            + UnitsInUse.text(rules.length(HouseRule.ACCORDION_MAT))
+            + " off each fold"
+            + (mover.edge().isAtSide() ? "." : "; those behind stand on their head."));
+    step("Put a small pull tab on the free edge, so that it is seen to open.");
+    last(
+        "Stick the last panel to the page, its tab under the mat of the photo at the "
+            + Words.edge(mover.edge())
+            + ". Its own back is never seen.");
+    Edge hinge = parts.get(0).hinge();
+    step(
+        "Slip a board into the protector. Draw the window "
+            + UnitsInUse.text(rules.length(HouseRule.WINDOW_CLEARANCE))
+            + " outside the stack.");
+    last(
+        "Cut three sides of it; the one at the "
+            + Words.edge(hinge)
+            + " stays and is its hinge. "
+            + BLADE);
+  }
+
+  private void foldOut(Mover mover, Mechanism.FoldOut folded) {
+    boolean one = MoverParts.cutting(mover, folded, rules).isOnePiece();
+    last((one ? "Cut page and flap in one piece. " : "Cut base part and extension. ") + BLADE);
+    Length flap = mover.edge().depth(mover.at());
+    step("Score the flap " + UnitsInUse.text(flap) + " from its outer edge and fold it in.");
+    if (!one) {
+      last("Glue the extension under the base part; no hole is punched through the joint. " + GLUE);
+    }
+    step("Check that the closed flap clears the rings.");
+    last("Stick the pictures on, borders and all. " + GLUE);
+  }
+
+  private void doors(List<Flap> parts) {
+    last("Cut " + Words.counted(parts.size(), "door", "doors") + " and the hinge strips. " + BLADE);
+    step("Fold each hinge strip in half along its length.");
+    last("Back the doors: their reverse is seen. " + GLUE);
+    last("Glue half of each strip to the door and half to the page, the fold at its edge.");
+    if (parts.size() > 1) {
+      step("Check that they meet in the middle without touching.");
+    }
+  }
+
+  private void tuckSpot(Mover mover, TuckSpot tuck) {
+    step("Turn the photo in front over on something soft and clean.");
+    last(
+        "Lay "
+            + tuck.layers()
+            + " layers of tape as two rails "
+            + UnitsInUse.text(tuck.rail())
+            + " wide, and a stop "
+            + UnitsInUse.text(tuck.stopBelowTop())
+            + " from its "
+            + Words.edge(mover.edge())
+            + ". "
+            + GLUE);
+    step("Run the card in and out.");
+    last("Press the photo down on its rails; nothing else of it is glued.");
+    step("Give the card a string or a tab to pull by.");
+  }
+
+  private void pullOut(Mover mover) {
+    step("Put the pull tab on the free end of the card, not on a fold.");
+    step("Try the card in the pocket, with its play.");
+    last(
+        "Glue the pocket on three sides, with the card in it; the "
+            + Words.edge(mover.edge())
+            + " stays open. "
+            + GLUE);
+  }
+}
