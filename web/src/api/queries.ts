@@ -244,6 +244,22 @@ export function useMoverChoices(album: Album, slot: string) {
   });
 }
 
+/** The movers that would take in what is left over, on the open spread. */
+export function useSuggestedMovers(album: Album, enabled: boolean) {
+  const { id, version, spread } = album;
+  return useQuery({
+    queryKey: ["suggested-movers", id, version, spread.number],
+    enabled,
+    queryFn: () =>
+      answered(
+        api.GET("/api/albums/{id}/spreads/{spread}/suggested", {
+          params: { path: { id, spread: spread.number } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+}
+
 /** A spread with these flaps open, of one version of the album. */
 export function useMotion(album: Album, open: string[]) {
   const { id, version, spread } = album;

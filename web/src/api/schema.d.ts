@@ -1108,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/spreads/{spread}/suggested": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["suggested"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/stack": {
         parameters: {
             query?: never;
@@ -1726,6 +1742,7 @@ export interface components {
             version: number;
         };
         AddMover: {
+            edge?: string;
             kind: string;
             slot: string;
             /** Format: int64 */
@@ -3013,6 +3030,21 @@ export interface components {
             photo: string;
             shifted: boolean;
             taken?: string;
+        };
+        SuggestionView: {
+            edge: string;
+            /** Format: int32 */
+            faces: number;
+            kind: string;
+            slot: string;
+            text: string;
+        };
+        SuggestionsView: {
+            /** Format: int32 */
+            faces: number;
+            suggestions: components["schemas"]["SuggestionView"][];
+            /** Format: int32 */
+            waiting: number;
         };
         Swap: {
             from: string;
@@ -5018,6 +5050,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotionView"];
+                };
+            };
+        };
+    };
+    suggested: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                spread: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuggestionsView"];
                 };
             };
         };

@@ -232,4 +232,21 @@ class MoversOverHttpTest {
     SERVER.get("/api/albums/1/movers/2-front-m9/plan.pdf").is(404);
     SERVER.get("/api/albums/1/movers/2-front-m1/plan.pdf?paper=napkin").is(400);
   }
+
+  @Test
+  void movers_are_suggested_for_what_is_left_over_and_each_can_be_put_there() {
+    JsonNode found = SERVER.get("/api/albums/1/spreads/1/suggested").is(200).json();
+    assertThat(found.get("waiting").intValue()).isEqualTo(9);
+    assertThat(found.get("faces").intValue()).isGreaterThanOrEqualTo(9);
+    for (JsonNode each : found.get("suggestions")) {
+      Map<String, Object> at = Map.of("slot", each.get("slot").stringValue());
+      Map<String, Object> how = new HashMap<>(at);
+      boolean flap = each.get("kind").stringValue().equals("flap");
+      how.put(flap ? "hinge" : "edge", each.get("edge").stringValue());
+      how.put("kind", each.get("kind").stringValue());
+      SERVER.step(flap ? "flaps/add" : "movers/add", how).is(200);
+    }
+    assertThat(motion().get("clashes")).isEmpty();
+    assertThat(motion().get("flaps")).isNotEmpty();
+  }
 }

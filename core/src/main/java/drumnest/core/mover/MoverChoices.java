@@ -82,8 +82,18 @@ public final class MoverChoices {
         .toList();
   }
 
+  /** The movers of every kind over every edge, the best edge of each kind first. */
+  public static List<Choice> everyEdge(Slot at, HouseRules rules) {
+    MoverChoices choices = new MoverChoices(at, rules);
+    return choices.kinds().stream().flatMap(kind -> choices.overEdges(kind).stream()).toList();
+  }
+
   /** The best of the edges over which a mover could open; nothing where it goes nowhere. */
   private Optional<Choice> best(Mover mover) {
+    return overEdges(mover).stream().findFirst();
+  }
+
+  private List<Choice> overEdges(Mover mover) {
     Stream<Edge> edges =
         mover.mechanism() instanceof Mechanism.FoldOut
             ? Stream.of(mover.edge())
@@ -91,10 +101,11 @@ public final class MoverChoices {
     return edges
         .map(edge -> filled(mover.withEdge(edge)))
         .flatMap(each -> choice(each).stream())
-        .min(
+        .sorted(
             Comparator.comparingInt(Choice::errors)
                 .thenComparing(Choice::past)
-                .thenComparingInt(Choice::clashes));
+                .thenComparingInt(Choice::clashes))
+        .toList();
   }
 
   /**

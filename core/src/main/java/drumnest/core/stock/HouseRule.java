@@ -672,6 +672,17 @@ public enum HouseRule {
       "The thickness of a print on a mover until it is chosen.",
       "accordions"),
 
+  MOVER_THICKNESS(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      thousandths(125),
+      thousandths(10),
+      thousandths(1000),
+      "Thickest mover",
+      "How thick a mover may be, folded and filled, before it fights its page and those that face"
+          + " it.",
+      "warnings, movers suggested"),
+
   AIRY_SHARE(
       Group.BREATHING,
       Provenance.FROM_MEMORY,

@@ -27,12 +27,19 @@ class MoverController {
   private final AlbumViews views;
   private final FlapEdits flaps;
   private final MoverEdits movers;
+  private final SuggestionViews suggestions;
   private final OpenAlbums openAlbums;
 
-  MoverController(AlbumViews views, FlapEdits flaps, MoverEdits movers, OpenAlbums openAlbums) {
+  MoverController(
+      AlbumViews views,
+      FlapEdits flaps,
+      MoverEdits movers,
+      SuggestionViews suggestions,
+      OpenAlbums openAlbums) {
     this.views = views;
     this.flaps = flaps;
     this.movers = movers;
+    this.suggestions = suggestions;
     this.openAlbums = openAlbums;
   }
 
@@ -88,12 +95,25 @@ class MoverController {
     return ChoiceViews.of(openAlbums.open(id), slot);
   }
 
+  /** The movers that would take in what is left over, none in the way of another. */
+  @GetMapping("/spreads/{spread}/suggested")
+  SuggestionViews.SuggestionsView suggested(
+      @PathVariable("id") long id, @PathVariable("spread") int spread) {
+    AlbumModel album = openAlbums.open(id);
+    return suggestions.of(album, album.leaves().spread(spread));
+  }
+
   @PostMapping("/movers/add")
   Views.AlbumView add(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.AddMover request) {
-    movers.add(id, request.version(), request.slot(), request.kind());
+    movers.add(
+        id,
+        request.version(),
+        request.slot(),
+        request.kind(),
+        request.edge() == null ? null : Words.choice("edge", Edge.class, request.edge()));
     return views.album(id, shown);
   }
 

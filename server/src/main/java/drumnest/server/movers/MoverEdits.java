@@ -8,6 +8,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.mover.MoverChoices;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -21,6 +22,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What a maker does to movers as a whole. Every method is one step of the album's history. */
@@ -37,8 +39,12 @@ public class MoverEdits {
     this.step = step;
   }
 
-  /** Puts a mover of a kind over or behind a place, with the measures it is usually begun with. */
-  public void add(long albumId, long version, String slotId, String kind) {
+  /**
+   * Puts a mover of a kind over or behind a place, with the measures it is usually begun with.
+   *
+   * @param edge the edge over which it opens; null for the best
+   */
+  public void add(long albumId, long version, String slotId, String kind, @Nullable Edge edge) {
     SeenAlbum seen = step.seen(albumId, version);
     Slot at = AlbumChecks.slot(seen.album(), "slot", slotId);
     if (at.kind() == Slot.Kind.OUTSIDE) {
@@ -47,8 +53,9 @@ public class MoverEdits {
     }
     PagePlan plan = MoverStep.plan(at);
     MoverChoices.Choice choice =
-        MoverChoices.at(at, seen.album().rules()).stream()
+        MoverChoices.everyEdge(at, seen.album().rules()).stream()
             .filter(each -> ChoiceViews.kind(each.mover().mechanism()).equals(kind))
+            .filter(each -> edge == null || each.mover().edge() == edge)
             .findFirst()
             .orElseThrow(
                 () ->

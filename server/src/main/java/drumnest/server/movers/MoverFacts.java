@@ -124,11 +124,15 @@ final class MoverFacts {
     }
     add("Anchor tab", text(cut.anchorTab()) + ", under the photo beside the stack");
     add("Pulled out", text(cut.pulledOut()));
+    Length folded =
+        cut.thickness(rules.length(HouseRule.PULLOUT_CARD), rules.length(HouseRule.MOVER_PRINT));
+    Length most = rules.length(HouseRule.MOVER_THICKNESS);
     add(
         "Folded",
-        RuleText.thickness(
-            cut.thickness(
-                rules.length(HouseRule.PULLOUT_CARD), rules.length(HouseRule.MOVER_PRINT))));
+        RuleText.thickness(folded)
+            + (folded.isMoreThan(most)
+                ? ", thicker than " + RuleText.thickness(most) + ": it fights its page"
+                : ""));
     add(
         "Left over",
         text(cut.offcut()) + (cut.besideMat().fits() ? ", enough for the mat beside" : ""));

@@ -119,8 +119,10 @@ final class MoverRequests {
    *
    * @param kind chain, booklet, waterfall, accordion, door, double-door, fold-out, tuck-spot or
    *     pull-out
+   * @param edge the edge over which it opens; the best where it is left out
    */
-  record AddMover(@NotNull Long version, @NotBlank String slot, @NotBlank String kind) {}
+  record AddMover(
+      @NotNull Long version, @NotBlank String slot, @NotBlank String kind, @Nullable String edge) {}
 
   /** Changes the measures of the mover of which a flap is a part. */
   record ChangeMover(

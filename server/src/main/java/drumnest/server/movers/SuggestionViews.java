@@ -1,0 +1,124 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.SlotNames;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.MoverSuggestions;
+import drumnest.core.mover.MoverSuggestions.Sleeves;
+import drumnest.core.mover.MoverSuggestions.Suggestion;
+import drumnest.core.stock.CatalogueItem;
+import drumnest.core.stock.HouseRule;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.Shelf;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Shows the movers that would take in what is left over, on a spread. */
+@Component
+class SuggestionViews {
+
+  /** More photos no spread is asked to take in at once. */
+  private static final int MOST = 30;
+
+  private final Shelf shelf;
+
+  SuggestionViews(Shelf shelf) {
+    this.shelf = shelf;
+  }
+
+  /**
+   * A mover that could be put at a place.
+   *
+   * @param kind flap, chain or accordion
+   * @param edge the edge over which it opens; of an accordion that of its anchor
+   * @param faces how many places it gives
+   * @param text what it is and where, in a sentence
+   */
+  record SuggestionView(String slot, String kind, String edge, int faces, String text) {}
+
+  /**
+   * What would take in what is left over.
+   *
+   * @param waiting how many photos have no place
+   * @param faces how many places all of them together give
+   */
+  record SuggestionsView(int waiting, int faces, List<SuggestionView> suggestions) {}
+
+  SuggestionsView of(AlbumModel album, Spread spread) {
+    int waiting =
+        (int)
+            album.line().stream()
+                .filter(photo -> !photo.isOut() && album.slotOf(photo.id()).isEmpty())
+                .count();
+    List<Suggestion> found =
+        MoverSuggestions.of(
+            spread,
+            Math.min(MOST, waiting),
+            left(album),
+            album.rules().length(HouseRule.MOVER_THICKNESS),
+            album.rules());
+    return new SuggestionsView(
+        waiting,
+        found.stream().mapToInt(Suggestion::faces).sum(),
+        found.stream().map(SuggestionViews::of).toList());
+  }
+
+  private static SuggestionView of(Suggestion suggestion) {
+    String what =
+        switch (suggestion.kind()) {
+          case "flap" -> "A sleeve over ";
+          case "chain" -> "A chain of " + suggestion.used() + " sleeves over ";
+          default -> "An accordion over ";
+        };
+    String past =
+        suggestion.past().isPositive()
+            ? ", " + UnitsInUse.text(suggestion.past()) + " past the page"
+            : "";
+    return new SuggestionView(
+        suggestion.at().id(),
+        suggestion.kind(),
+        Words.key(suggestion.edge()),
+        suggestion.faces(),
+        what
+            + SlotNames.of(suggestion.at())
+            + ": "
+            + Words.counted(suggestion.faces(), "place", "places")
+            + past
+            + ".");
+  }
+
+  /** The sleeves of the shelf, and how many of each are not in this album yet. */
+  private List<Sleeves> left(AlbumModel album) {
+    List<Sleeves> left = new ArrayList<>();
+    for (Shelf.Entry entry : shelf.all()) {
+      if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
+        Integer owned = entry.owned();
+        left.add(
+            new Sleeves(
+                sleeve.insert(),
+                sleeve.hinge(),
+                owned == null ? null : Math.max(0, owned - used(album, sleeve.insert()))));
+      }
+    }
+    return left;
+  }
+
+  private static int used(AlbumModel album, Size insert) {
+    int used = 0;
+    for (Leaf leaf : album.leaves().leaves()) {
+      for (PagePlan plan : List.of(leaf.plan(), leaf.reversePlan())) {
+        for (Flap flap : plan.flaps()) {
+          boolean same = flap.takes().equals(insert) || flap.takes().equals(insert.turned());
+          used += flap.body() == Flap.Body.SLEEVE && same ? 1 : 0;
+        }
+      }
+    }
+    return used;
+  }
+}
