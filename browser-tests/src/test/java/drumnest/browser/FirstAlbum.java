@@ -23,6 +23,15 @@ final class FirstAlbum {
     this.found = line();
   }
 
+  /** Takes a leaf out, whatever is on it. */
+  void removeLeaf(int key) {
+    JsonObject body = new JsonObject();
+    body.add("version", album().get("version"));
+    body.addProperty("leaf", key);
+    body.addProperty("confirmed", true);
+    step("leaves/remove", body);
+  }
+
   /** Takes back what was done since, also what was still on its way. */
   void leaveAsFound() {
     for (int i = 0; i < MOST_STEPS; i++) {
@@ -33,12 +42,16 @@ final class FirstAlbum {
       if (line().equals(found)) {
         return;
       }
-      send(
-          HttpRequest.newBuilder(URI.create(address + "/undo"))
-              .header("Content-Type", "application/json")
-              .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
+      step("undo", body);
     }
     throw new AssertionError("The album cannot be taken back to what was found.");
+  }
+
+  private void step(String path, JsonObject body) {
+    send(
+        HttpRequest.newBuilder(URI.create(address + "/" + path))
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
   }
 
   private JsonObject album() {

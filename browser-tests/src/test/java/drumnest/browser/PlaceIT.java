@@ -115,7 +115,7 @@ class PlaceIT {
     assertThat(page.getByText("spread 7 of " + (7 + leaves))).isVisible();
     assertThat(page.locator("[data-slot][data-photo]").first()).isVisible();
     page.keyboard().press("z");
-    assertThat(page.getByText("6 leaves")).isVisible();
+    assertThat(page.getByText("7 leaves")).isVisible();
   }
 
   @Test

@@ -182,7 +182,7 @@ class KilledTest {
       JsonNode albums = get(again, "/api/albums");
       assertThat(albums).hasSize(1);
       JsonNode album = get(again, "/api/albums/" + albums.get(0).get("id"));
-      assertThat(album.get("leaves")).hasSize(6);
+      assertThat(album.get("leaves")).hasSize(7);
       assertThat(album.at("/counts/onLine").intValue()).isGreaterThan(60);
       assertThat(photos()).isEqualTo(87);
     } finally {

@@ -76,6 +76,7 @@ class KiteMeetAlbum {
     more.leaves(albumId);
     place(albumId, 3);
     movers.movers(albumId);
+    movers.everyKind(albumId);
     more.allEphemera(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }

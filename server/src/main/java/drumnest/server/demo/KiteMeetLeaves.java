@@ -19,6 +19,9 @@ import org.springframework.stereotype.Component;
 @Component
 class KiteMeetLeaves {
 
+  private static final Length THREE = Length.ofInches(3);
+  private static final Length FOUR = Length.ofInches(4);
+  private static final Length SIX = Length.ofInches(6);
   private static final Length EIGHTH = Length.parse("1/8");
 
   private final LeafEdits leaves;
@@ -31,15 +34,31 @@ class KiteMeetLeaves {
     this.albums = albums;
   }
 
-  /** Leaves 3 to 6: a narrow one before a plain page, an inset, a last one of nine. */
+  /**
+   * Leaves 3 to 7: a narrow one before a plain page, an inset, one of nine, a last one of movers.
+   */
   void leaves(long album) {
     leaves.add(album, version(album), "6x12-three-6x4", 3);
     leaves.add(album, version(album), "plain-12x12", 4);
     leaves.add(album, version(album), "6x8-four-3x4", 5);
     leaves.add(album, version(album), "12x12-nine-4x4", 6);
+    leaves.add(album, version(album), "plain-12x12", 7);
+    leaves.plan(album, version(album), 7, Side.FRONT, beneathMovers(new Size(FOUR, SIX), 2, 1));
+    leaves.plan(album, version(album), 7, Side.BACK, beneathMovers(new Size(THREE, FOUR), 2, 2));
     leaves.plan(album, version(album), 4, Side.FRONT, front());
     leaves.plan(album, version(album), 4, Side.BACK, back());
     leaves.drop(album, version(album), 5, Length.ofInches(2));
+  }
+
+  /** Equal mounts in the middle of a page, with room for what opens between them. */
+  private static List<Block> beneathMovers(Size cell, int columns, int rows) {
+    return List.of(
+        new Block(
+            1,
+            new Shape.InGrid(columns, rows, cell, Length.ofInches(1), Length.ZERO),
+            new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO),
+            Holds.PHOTO,
+            Length.ZERO));
   }
 
   /** An upright and a wide one with three squares under it, and a strip for words above. */

@@ -2,13 +2,18 @@ package drumnest.server.demo;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.Slot;
 import drumnest.core.measure.Edge;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.movers.FlapEdits;
+import drumnest.server.movers.MoverEdits;
 import drumnest.server.place.SlotEdits;
 import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** The movers of the kite meet, with what is in them. */
@@ -16,15 +21,19 @@ import org.springframework.stereotype.Component;
 class KiteMeetMovers {
 
   private static final int EVENING = 17;
+  private static final List<String> ACCORDION =
+      List.of("7-front-m1", "7-front-m2", "7-front-m3", "7-front-m4");
 
   /** The upright one of the plain page. */
   private static final String UPRIGHT = "4-front-1.1";
 
-  private final FlapEdits movers;
+  private final FlapEdits flaps;
+  private final MoverEdits movers;
   private final SlotEdits slots;
   private final OpenAlbums albums;
 
-  KiteMeetMovers(FlapEdits movers, SlotEdits slots, OpenAlbums albums) {
+  KiteMeetMovers(FlapEdits flaps, MoverEdits movers, SlotEdits slots, OpenAlbums albums) {
+    this.flaps = flaps;
     this.movers = movers;
     this.slots = slots;
     this.albums = albums;
@@ -32,7 +41,7 @@ class KiteMeetMovers {
 
   /** A sleeve over the upright picture, with two of the evening of that day. */
   void movers(long album) {
-    movers.add(album, version(album), UPRIGHT, Edge.RIGHT, Flap.Body.SLEEVE, null, null);
+    flaps.add(album, version(album), UPRIGHT, Edge.RIGHT, Flap.Body.SLEEVE, null, null);
     List<String> more =
         albums.open(album).line().stream()
             .filter(photo -> isLoose(albums.open(album), photo))
@@ -42,6 +51,46 @@ class KiteMeetMovers {
     for (int i = 0; i < more.size(); i++) {
       slots.put(album, version(album), more.get(i), "4-front-m1." + (i + 1));
     }
+  }
+
+  /**
+   * One of each other kind on the last leaf, with the last pictures of the night on their faces.
+   */
+  void everyKind(long album) {
+    put(album, "7-front-1.2", "accordion", Edge.LEFT);
+    put(album, "7-front-1.1", "tuck-spot", Edge.TOP);
+    put(album, "7-back-1.1", "waterfall", Edge.TOP);
+    put(album, "7-back-1.2", "chain", Edge.RIGHT);
+    put(album, "7-back-1.3", "double-door", Edge.LEFT);
+    put(album, "7-back-1.4", "pull-out", Edge.BOTTOM);
+    put(album, "6-back-2", "booklet", Edge.RIGHT);
+    put(album, "6-back-9", "door", Edge.BOTTOM);
+    put(album, "6-back-4", "fold-out", Edge.LEFT);
+    fillAccordion(album);
+  }
+
+  /** The last pictures in time order, on its faces as they are leafed. */
+  private void fillAccordion(long album) {
+    AlbumModel now = albums.open(album);
+    List<Slot> faces =
+        ACCORDION.stream()
+            .flatMap(flap -> Stream.of(FlapNames.outside(flap), FlapNames.inside(flap)))
+            .flatMap(face -> now.slot(face).stream())
+            .sorted(Comparator.comparingInt(Slot::rank))
+            .toList();
+    List<AlbumPhoto> last =
+        now.line().stream()
+            .filter(photo -> now.slotOf(photo.id()).isEmpty() && photo.takenAt() != null)
+            .filter(photo -> !photo.choosing().secret() && photo.onTable() == null)
+            .toList();
+    List<AlbumPhoto> these = last.subList(last.size() - faces.size(), last.size());
+    for (int i = 0; i < faces.size(); i++) {
+      slots.put(album, version(album), these.get(i).id(), faces.get(i).id());
+    }
+  }
+
+  private void put(long album, String slot, String kind, Edge edge) {
+    movers.add(album, version(album), slot, kind, edge);
   }
 
   private static boolean isLoose(AlbumModel album, AlbumPhoto photo) {
