@@ -16,8 +16,11 @@ export function FlapBar({ album }: { album: Album }) {
   const first = flaps.find(({ flap }) => flap.id === wrong[0]?.a)?.flap;
   const never = motion.never[0];
   return (
-    <section aria-label="Movers of this spread" className="mt-2 ml-6 text-[13px]">
-      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+    <section
+      aria-label="Movers of this spread"
+      className="mt-1.5 ml-6 flex items-start gap-4 text-[13px]"
+    >
+      <div className="flex w-[150px] shrink-0 flex-wrap items-baseline gap-x-3 leading-tight">
         <span className="text-quiet">
           {moving.length === 1 ? "One part moves" : `${moving.length} parts move`},{" "}
           {open.length || "none"} open

@@ -19,6 +19,7 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
   }
   return (
     <div
+      data-movers={behind ? "behind" : "over"}
       className={`pointer-events-none absolute inset-0 [perspective:2400px] ${behind ? "" : "z-30 [transform-style:preserve-3d]"}`}
     >
       {here

@@ -56,6 +56,10 @@ const GRIPS: Record<string, string> = {
   top: "top-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-t-full",
 };
 
+function isAtSide(edge: string) {
+  return edge === "left" || edge === "right";
+}
+
 const OPPOSITE: Record<string, string> = {
   left: "right",
   right: "left",
@@ -95,7 +99,7 @@ export function FlapPiece(props: Props) {
       <Face flap={flap} slot={flap.outside} inch={inch} up={!isOpen || slides} />
       {flap.inside && slides && isOpen && (
         <div
-          className={`absolute inset-0 ${flap.hinge === "left" || flap.hinge === "right" ? "translate-y-full" : "translate-x-full"}`}
+          className={`absolute inset-0 ${isAtSide(flap.hinge) ? "translate-y-full" : "translate-x-full"}`}
         >
           <Face flap={flap} slot={flap.inside} inch={inch} up />
         </div>
@@ -110,6 +114,8 @@ export function FlapPiece(props: Props) {
           data-grip={flap.id}
           onClick={() => onToggle(flap.id)}
           className={`pointer-events-auto absolute z-40 border border-white bg-[#3b4cc0] shadow-[0_1px_3px_rgb(16_38_44/0.4)] ${GRIPS[slides ? flap.hinge : (OPPOSITE[flap.hinge] ?? "")]}`}
+          // The grip of what carries it is in the middle of what may be the same edge.
+          style={flap.onInside ? { [isAtSide(flap.hinge) ? "top" : "left"]: "22%" } : undefined}
         />
       )}
       {carried.map((each) => (

@@ -8,7 +8,7 @@ import { Do } from "../ui/Row";
 import { ChoiceField, TextField } from "../ui/TextField";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
-import { useAddFlap, useFlaps } from "./useFlaps";
+import { useAddFlap, useAddMover, useFlaps } from "./useFlaps";
 
 interface Props {
   album: Album;
@@ -21,13 +21,21 @@ export function FlapTicket({ album, slot }: Props) {
   const { flaps, open, motion, toggle } = useFlaps(album);
   const step = useStep(album.id);
   const add = useAddFlap(album);
+  const addMover = useAddMover(album);
   const [choosing, setChoosing] = useState<string | null>(null);
   const id = flapOf(slot);
   const offers = (
     <>
       <Do name="another mover" onDo={() => setChoosing(choosing === slot ? null : slot)} />
       {choosing === slot && (
-        <MoverChoices album={album} slot={slot} onChosen={() => setChoosing(null)} />
+        <MoverChoices
+          album={album}
+          slot={slot}
+          onChoose={(kind) => {
+            setChoosing(null);
+            void addMover(slot, kind);
+          }}
+        />
       )}
     </>
   );

@@ -1,18 +1,16 @@
 import { useMoverChoices } from "../api/queries";
 import type { Album, MoverChoice } from "../api/types";
 import { Measures } from "../ui/Measures";
-import { useAddMover } from "./useFlaps";
 
 interface Props {
   album: Album;
   slot: string;
-  onChosen: () => void;
+  onChoose: (kind: string) => void;
 }
 
 /** The movers that could go at a slot, each drawn to scale on its page. */
-export function MoverChoices({ album, slot, onChosen }: Props) {
+export function MoverChoices({ album, slot, onChoose }: Props) {
   const choices = useMoverChoices(album, slot).data;
-  const add = useAddMover(album);
   if (!choices) {
     return null;
   }
@@ -26,10 +24,7 @@ export function MoverChoices({ album, slot, onChosen }: Props) {
           <button
             type="button"
             className="flex w-full items-center gap-3 py-1.5 text-left hover:bg-mat"
-            onClick={() => {
-              onChosen();
-              void add(slot, choice.kind);
-            }}
+            onClick={() => onChoose(choice.kind)}
           >
             <Drawn choice={choice} page={choices.page} place={choices.place} />
             <span className="min-w-0 flex-1">

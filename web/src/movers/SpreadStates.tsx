@@ -16,7 +16,7 @@ export function SpreadStates({ album, motion, open, onOpen }: Props) {
     <div
       role="group"
       aria-label="Leaf through the spread"
-      className="mt-1.5 flex gap-2 overflow-x-auto pb-1"
+      className="slim-scroll flex min-w-0 flex-1 gap-2 overflow-x-auto pb-1"
       onKeyDown={(event) => {
         const by = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
         const next = motion.states[now + by];
@@ -34,10 +34,10 @@ export function SpreadStates({ album, motion, open, onOpen }: Props) {
           type="button"
           aria-pressed={index === now}
           onClick={() => onOpen(state.open)}
-          className="group shrink-0 text-center text-[12px] leading-tight"
+          className="group shrink-0 text-center text-[11px] leading-none"
         >
           <Small album={album} state={state} now={index === now} />
-          <span className={`block max-w-[84px] ${index === now ? "font-semibold" : "text-quiet"}`}>
+          <span className={`block max-w-[76px] ${index === now ? "font-semibold" : "text-quiet"}`}>
             {state.name}
           </span>
         </button>
@@ -67,7 +67,7 @@ function Small({
   return (
     <svg
       viewBox={`${-0.2 * width} ${-0.1 * height} ${1.4 * width} ${1.2 * height}`}
-      className={`h-11 w-[84px] border-2 bg-mat ${now ? "border-signal" : "border-hair"}`}
+      className={`h-8 w-[68px] border-2 bg-mat ${now ? "border-signal" : "border-hair"}`}
       aria-hidden="true"
     >
       {SIDES.map((side) => {

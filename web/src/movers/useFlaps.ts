@@ -7,9 +7,8 @@ import { flapOf, flapsOf } from "../bench/places";
 import { useNotices } from "../ui/notices";
 import { useOpenFlaps } from "./openFlaps";
 
-/** Puts a flap over a slot and looks at it. */
-export function useAddFlap(album: Album) {
-  const step = useStep(album.id);
+/** Looks at the cover of what was added, once the page shows it. */
+function useLookAtAdded(album: Album) {
   const lookAtSlot = useHand((hand) => hand.lookAtSlot);
   const [added, setAdded] = useState<string | null>(null);
   useEffect(() => {
@@ -20,36 +19,39 @@ export function useAddFlap(album: Album) {
     }
   }, [album, added, lookAtSlot]);
   return useCallback(
-    async (slot: string) => {
+    (next: Album | null | undefined) => {
       const before = flapsOf(album).map(({ flap }) => flap.id);
-      const next = await step("/api/albums/{id}/flaps/add", { slot });
-      const flap = next && flapsOf(next).find((each) => !before.includes(each.flap.id))?.flap;
-      setAdded(flap?.outside.id ?? null);
+      const covers = next ? flapsOf(next).filter(({ flap }) => isCover(flap)) : [];
+      setAdded(covers.find(({ flap }) => !before.includes(flap.id))?.flap.outside.id ?? null);
     },
-    [album, step],
+    [album],
+  );
+}
+
+/** Whether it is by itself, or the part of its mover that is opened first. */
+function isCover(flap: Flap) {
+  return !flap.mover || flap.mover === flap.id;
+}
+
+/** Puts a flap over a slot and looks at it. */
+export function useAddFlap(album: Album) {
+  const step = useStep(album.id);
+  const look = useLookAtAdded(album);
+  return useCallback(
+    async (slot: string) => look(await step("/api/albums/{id}/flaps/add", { slot })),
+    [look, step],
   );
 }
 
 /** Puts a mover of a kind at a slot and looks at its cover. */
 export function useAddMover(album: Album) {
   const step = useStep(album.id);
-  const lookAtSlot = useHand((hand) => hand.lookAtSlot);
+  const look = useLookAtAdded(album);
   return useCallback(
-    async (slot: string, kind: string) => {
-      const before = flapsOf(album).map(({ flap }) => flap.id);
-      const next = await step("/api/albums/{id}/movers/add", { slot, kind });
-      const cover =
-        next && flapsOf(next).find(({ flap }) => isFirst(flap) && !before.includes(flap.id));
-      if (cover) {
-        lookAtSlot(cover.flap.outside.id);
-      }
-    },
-    [album, step, lookAtSlot],
+    async (slot: string, kind: string) =>
+      look(await step("/api/albums/{id}/movers/add", { slot, kind })),
+    [look, step],
   );
-}
-
-function isFirst(flap: Flap) {
-  return flap.mover === flap.id;
 }
 
 /** What the key of flaps does to a slot: opens or closes its flap, or puts one over it. */
@@ -79,7 +81,9 @@ export function useFlaps(album: Album) {
   const ids = flaps.map(({ flap }) => flap.id).join(" ");
   // What was turned away or taken off is open no more.
   const open = useMemo(() => all.filter((id) => ids.split(" ").includes(id)), [all, ids]);
-  const motion = useMotion(album, open).data;
+  const shown = useMotion(album, open).data;
+  // What is shown while it is asked for anew may be of another spread.
+  const motion = flaps.length > 0 ? shown : undefined;
 
   const toggle = useCallback(
     (id: string) => {

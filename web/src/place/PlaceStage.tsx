@@ -1,6 +1,5 @@
 import type { Album, Line } from "../api/types";
 import { FlapBar } from "../movers/FlapBar";
-import { SuggestedMovers } from "../movers/SuggestedMovers";
 import { useFlapKey, useFlaps } from "../movers/useFlaps";
 import { TicketRoll } from "../ticket/TicketRoll";
 import { CropOffers } from "./CropOffers";
@@ -24,7 +23,6 @@ export function PlaceStage({ album, line }: Props) {
       <div className="flex min-w-0 shrink-0 flex-col px-4 pb-3 lg:min-h-0 lg:flex-1">
         <Spread album={album} />
         <FlapBar album={album} />
-        <SuggestedMovers album={album} />
         <StepBar album={album} line={line} placing={placing} />
         <CropOffers album={album} />
         <Tray album={album} line={line} />

@@ -12,6 +12,9 @@ import { StillPage } from "./StillPage";
 
 const RULER = 24;
 
+/** What the states of the movers take below the spread, in pixels. */
+const MOVERS_BELOW = 110;
+
 /** The spread, true to scale, with what smaller leaves leave visible of those behind. */
 export function Spread({ album }: { album: Album }) {
   const { spread } = album;
@@ -24,6 +27,7 @@ export function Spread({ album }: { album: Album }) {
   const { ref, inch } = useScale(
     inchesAcross + past.left + past.right,
     inchesDown + past.top + past.bottom,
+    motion ? MOVERS_BELOW : 0,
   );
   const inHand = useHand((hand) => hand.inHand);
   const metric = useMetric();
@@ -148,7 +152,7 @@ function pocketsOf(album: Album) {
 }
 
 /** Pixels to an inch, so that the spread fills the width and leaves room for what lies below it. */
-function useScale(across: number, down: number) {
+function useScale(across: number, down: number, more: number) {
   const ref = useRef<HTMLDivElement>(null);
   const [inch, setInch] = useState(32);
   useEffect(() => {
@@ -159,7 +163,7 @@ function useScale(across: number, down: number) {
     const update = () => {
       const byWidth = (element.clientWidth - RULER - 4) / across;
       const tall = window.innerWidth < 1024 || window.innerHeight < 560;
-      const byHeight = tall ? byWidth : (window.innerHeight - 122 - 190) / down;
+      const byHeight = tall ? byWidth : (window.innerHeight - 122 - 190 - more) / down;
       setInch(Math.max(10, Math.min(byWidth, byHeight)));
     };
     update();
@@ -170,6 +174,6 @@ function useScale(across: number, down: number) {
       observer.disconnect();
       window.removeEventListener("resize", update);
     };
-  }, [across, down]);
+  }, [across, down, more]);
   return { ref, inch };
 }

@@ -7,6 +7,7 @@ import type { Album, Line, Photo } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
+import { SuggestedMovers } from "../movers/SuggestedMovers";
 import { pictureUrl } from "../ui/Picture";
 import { weaknessOf } from "../ui/weakness";
 import { WaitingEphemera } from "./WaitingEphemera";
@@ -47,6 +48,7 @@ export function Tray({ album, line }: Props) {
       <div className="w-[118px] shrink-0">
         <h2 className="text-[15px] leading-tight">{heading(waiting.length, album)}</h2>
         {waiting.length > 0 && <Late album={album} />}
+        {waiting.length > 0 && <SuggestedMovers album={album} />}
       </div>
       <WaitingEphemera album={album} line={line} />
       <div

@@ -123,7 +123,7 @@ class MoversIT {
     addFlap("2-front-6");
     page.getByLabel("From the left").fill("11");
     button("Save").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("keep it on the page");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("reach past its page");
     assertThat(page.getByLabel("From the left")).hasValue("11");
     page.getByLabel("From the left").fill("6 1/4");
     button("Save").click();
