@@ -7,10 +7,13 @@ import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.Cures;
+import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.CatalogueItem.HingeEdge;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
 import java.util.ArrayList;
@@ -45,6 +48,7 @@ public class MotionBench {
 
   private static final int A_PAGE = 6;
   private static final int MOST_CURES = 3;
+  private static final int WANTED = 30;
 
   private Spread spread;
 
@@ -89,10 +93,26 @@ public class MotionBench {
     for (Flap flap : motion.flaps().all()) {
       found += motion.hindrances(flap, open).size();
     }
-    Cures cures = new Cures(motion.flaps().all(), motion::page, flap -> true, HouseRules.defaults());
+    Cures cures =
+        new Cures(motion.flaps().all(), motion::page, flap -> true, HouseRules.defaults());
     for (Clash clash : motion.flaps().clashes()) {
       found += cures.of(clash, MOST_CURES).size();
     }
     return found;
+  }
+
+  /** Movers for thirty photos on a spread of eighteen pockets, with sleeves of every kind. */
+  @Benchmark
+  public int suggestions() {
+    LeafType type = (LeafType) Catalogue.beginning().get(Catalogue.ONE_WIDE_TEN_SMALL).item();
+    LeafType wide = (LeafType) Catalogue.beginning().get(Catalogue.SIX_WIDE).item();
+    Spread two = new Spread(1, List.of(Leaf.of(1, 1, wide), Leaf.of(2, 2, type)));
+    List<MoverSuggestions.Sleeves> sleeves =
+        List.of(
+            new MoverSuggestions.Sleeves(Size.ofInches(6, 4), HingeEdge.ANY, null),
+            new MoverSuggestions.Sleeves(Size.ofInches(3, 4), HingeEdge.LONG, 6),
+            new MoverSuggestions.Sleeves(Size.ofInches(3, 4), HingeEdge.SHORT, null));
+    return MoverSuggestions.of(two, WANTED, sleeves, Length.ofInches(1), HouseRules.defaults())
+        .size();
   }
 }

@@ -110,7 +110,7 @@ class MoverKindsIT {
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Panel 1"));
     assertThat(ticket).containsText("7 on 4 panels");
     assertThat(ticket).containsText("2 sheets 12 × 12");
-    assertThat(ticket).containsText("4 1⁄4 and 8 1⁄2");
+    assertThat(ticket).containsText("4 1/4 and 8 1/2");
     Locator waiting = page.locator("[data-waiting]");
     List<String> photos =
         waiting.all().stream().map(each -> each.getAttribute("data-waiting")).toList();
@@ -186,7 +186,7 @@ class MoverKindsIT {
     button("^Movers for them").click();
     Locator found =
         page.getByRole(
-            AriaRole.REGION, new Page.GetByRoleOptions().setName("Movers for what is left over"));
+            AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Movers for what is left over"));
     assertThat(found).containsText("that wait, none in another's way");
     found
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there"))
@@ -203,10 +203,11 @@ class MoverKindsIT {
   void half_open_its_corners_are_drawn_where_they_are_in_space() {
     bring(1);
     choose("2-front-6", "Door");
-    double inch = slot("2-front-6").boundingBox().width / 3;
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     JsonObject closed = area(List.of());
     JsonObject open = area(List.of("2-front-m1"));
+    assertThat(page.getByText("at rest")).isVisible();
+    double inch = flap(1).boundingBox().width / inches(closed, "w");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open door 1")).click();
     for (double share : new double[] {0.25, 0.5, 0.75}) {
       BoundingBox layer = halt(share);

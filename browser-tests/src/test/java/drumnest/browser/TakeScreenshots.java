@@ -46,7 +46,19 @@ public final class TakeScreenshots {
         1280,
         ColorScheme.LIGHT,
         TakeScreenshots::chooseAPocket);
-    wide(album + "place?spread=3", "movers", TakeScreenshots::openTheFlap);
+    wide(album + "place?spread=6", "movers-at-rest", page -> page.locator("[data-flap]").first());
+    wide(album + "place?spread=6", "movers", TakeScreenshots::leafTheAccordion);
+    wide(
+        album + "make",
+        "construction-plan",
+        page ->
+            page.evaluate(
+                """
+                async plan => {
+                  document.body.innerHTML = `<img src="${plan}" style="height: 100vh">`;
+                  await document.querySelector('img').decode();
+                }""",
+                address + "/api/albums/1/movers/7-front-m1/plan.svg"));
     wide(album + "plans", "plans", TakeScreenshots::proposeForAll);
     wide(album + "gather", "gather", page -> {});
     wide(
@@ -62,15 +74,6 @@ public final class TakeScreenshots {
         page -> page.getByText("6 × 4 and 3 under it").click());
     wide(shelf + "catalogue", "catalogue", page -> {});
     wide(shelf + "builder", "builder", TakeScreenshots::ruleAProtector);
-    wide(shelf + "pockets?type=12x12-one-6x4-ten-3x4", "pockets", page -> {});
-    wide(
-        shelf + "rules",
-        "rules",
-        page -> {
-          page.getByText("Loose above").click();
-          page.getByLabel("New value").fill("1/32");
-          page.getByText("would change").waitFor();
-        });
     wide(album + "make", "make", page -> {});
     take(album + "make", "make-phone", 390, 844, ColorScheme.LIGHT, page -> {});
     wide(address + "/sums/accordion", "sums", page -> {});
@@ -82,11 +85,12 @@ public final class TakeScreenshots {
     page.locator("[data-headline][title^='2 7/8']").waitFor();
   }
 
-  private static void openTheFlap(Page page) {
+  private static void leafTheAccordion(Page page) {
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open flap 1")).click();
+    page.getByText("panel 2", new Page.GetByTextOptions().setExact(true)).click();
     page.locator("[data-flap][data-open]").waitFor();
-    page.getByText("a clear sleeve, hinged at the right").waitFor();
+    page.locator("[data-slot='7-front-m3.1']").click();
+    page.getByText("7 on 4 panels").waitFor();
   }
 
   private static void proposeForAll(Page page) {
