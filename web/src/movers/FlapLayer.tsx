@@ -12,7 +12,7 @@ interface Props {
 
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
 export function FlapLayer({ album, inch, behind = false }: Props) {
-  const { flaps, open, toggle } = useFlaps(album);
+  const { flaps, open, motion, toggle } = useFlaps(album);
   const here = flaps.filter(({ flap }) => !flap.carrier && (flap.mount === "behind") === behind);
   if (here.length === 0) {
     return null;
@@ -48,6 +48,7 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
           placed={placed}
           all={flaps}
           open={open}
+          seen={motion?.seen}
           inch={inch}
           from={[0, 0]}
           lift={placed.flap.level + 1}

@@ -8,6 +8,8 @@ interface Props {
   /** All flaps of the spread, of which some are stuck to this one. */
   all: PlacedFlap[];
   open: string[];
+  /** The slots that are seen; left out until that is known. */
+  seen: string[] | undefined;
   /** Pixels to an inch. */
   inch: number;
   /** Where what it lies in begins, in inches on the spread. */
@@ -69,7 +71,7 @@ const OPPOSITE: Record<string, string> = {
 
 /** A flap that turns over its hinge or is drawn out, with all that is stuck to it. */
 export function FlapPiece(props: Props) {
-  const { album, placed, all, open, inch, from, lift, onToggle } = props;
+  const { album, placed, all, open, seen, inch, from, lift, onToggle } = props;
   const { flap, page, side } = placed;
   const start = side === "right" ? Number(album.spread.leftWidth.in) : 0;
   const closed: [number, number] = [
@@ -96,16 +98,23 @@ export function FlapPiece(props: Props) {
         transform: `translateZ(${LAYER * lift}px) ${isOpen ? moved : ""}`,
       }}
     >
-      <Face flap={flap} slot={flap.outside} inch={inch} up={!isOpen || slides} />
+      <Face flap={flap} slot={flap.outside} inch={inch} seen={seen} up={!isOpen || slides} />
       {flap.inside && slides && isOpen && (
         <div
           className={`absolute inset-0 ${isAtSide(flap.hinge) ? "translate-y-full" : "translate-x-full"}`}
         >
-          <Face flap={flap} slot={flap.inside} inch={inch} up />
+          <Face flap={flap} slot={flap.inside} inch={inch} seen={seen} up />
         </div>
       )}
       {flap.inside && !slides && (
-        <Face flap={flap} slot={flap.inside} inch={inch} up={isOpen} back={move?.back} />
+        <Face
+          flap={flap}
+          slot={flap.inside}
+          inch={inch}
+          seen={seen}
+          up={isOpen}
+          back={move?.back}
+        />
       )}
       {flap.move !== "stays" && (
         <button
@@ -176,14 +185,15 @@ interface FaceProps {
   flap: Flap;
   slot: Slot;
   inch: number;
-  /** Whether it is the side that is seen. */
+  seen: string[] | undefined;
+  /** Whether it is the side that is up, if nothing lies over it. */
   up: boolean;
   /** How it is turned against the other side; left out for the outside. */
   back?: string | undefined;
 }
 
 /** A side of a flap: film with its welded edge, or card, and what is in it. */
-function Face({ flap, slot, inch, up, back }: FaceProps) {
+function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
   const border = (inch * (Number(flap.closed.w.in) - Number(slot.box.w.in))) / 2;
   const film = flap.body === "sleeve";
   return (
@@ -203,7 +213,7 @@ function Face({ flap, slot, inch, up, back }: FaceProps) {
         width={inch * Number(slot.box.w.in)}
         height={inch * Number(slot.box.h.in)}
         clear={film}
-        covered={!up}
+        covered={!(seen?.includes(slot.id) ?? up)}
       />
     </div>
   );
