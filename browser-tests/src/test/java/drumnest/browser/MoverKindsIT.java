@@ -17,7 +17,9 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -116,27 +118,25 @@ class MoverKindsIT {
         waiting.all().stream().map(each -> each.getAttribute("data-waiting")).toList();
 
     // Laid in time order on the faces as they are leafed: 1D | 2U 1U | 2D 3D | 4U 3U.
-    List<List<String>> faces = new ArrayList<>();
-    for (String name : List.of("at rest", "panel 1", "panel 2", "panel 3")) {
-      state(name);
-      faces.add(seen());
-      for (String face : faces.get(faces.size() - 1)) {
-        Mouse.drag(page, waiting.first(), slot("2-front-m" + face));
-        assertThat(slot("2-front-m" + face)).hasAttribute("data-photo", Pattern.compile(".+"));
-      }
-    }
-    assertThat(faces)
-        .containsExactly(
-            List.of("1.1"), List.of("2.1", "1.2"), List.of("2.2", "3.1"), List.of("4.1", "3.2"));
+    Map<String, List<String>> table = new LinkedHashMap<>();
+    table.put("at rest", List.of("1.1"));
+    table.put("panel 1", List.of("2.1", "1.2"));
+    table.put("panel 2", List.of("2.2", "3.1"));
+    table.put("panel 3", List.of("4.1", "3.2"));
     List<String> laid = new ArrayList<>();
-    for (List<String> step : faces) {
-      for (String face : step) {
-        laid.add(slot("2-front-m" + face).getAttribute("data-photo"));
-      }
-    }
+    table.forEach(
+        (name, faces) -> {
+          state(name);
+          page.waitForCondition(() -> seen().equals(faces));
+          for (String face : faces) {
+            Mouse.drag(page, waiting.first(), slot("2-front-m" + face));
+            assertThat(slot("2-front-m" + face)).hasAttribute("data-photo", Pattern.compile(".+"));
+            laid.add(slot("2-front-m" + face).getAttribute("data-photo"));
+          }
+        });
     assertThat(laid).isEqualTo(photos);
     state("accordion 1, open");
-    assertThat(seen()).containsExactly("4.1", "3.2", "2.1", "1.2");
+    page.waitForCondition(() -> seen().equals(List.of("4.1", "3.2", "2.1", "1.2")));
 
     button("take accordion 1 off$").click();
     assertThat(page.locator("[data-flap]")).hasCount(0);
