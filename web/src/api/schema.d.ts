@@ -1737,6 +1737,7 @@ export interface components {
         AddLeaf: {
             /** Format: int32 */
             at: number;
+            photo?: string;
             type: string;
             /** Format: int64 */
             version: number;
@@ -2025,7 +2026,8 @@ export interface components {
         };
         CureView: {
             flap: string;
-            form: components["schemas"]["FlapForm"];
+            form?: components["schemas"]["FlapForm"];
+            moverForm?: components["schemas"]["MoverForm"];
             text: string;
         };
         Dated: {
@@ -2733,6 +2735,7 @@ export interface components {
         RoomView: {
             drop?: string;
             insert?: components["schemas"]["SizeView"];
+            leaf?: string;
             /** Format: double */
             points: number;
             slot?: string;

@@ -99,6 +99,10 @@ export function FlapTicket({ album, slot }: Props) {
           album={album}
           id={state.id}
           given={state.form}
+          others={flaps
+            .map((each) => each.flap)
+            .filter((each) => pageOf(each.id) === pageOf(state.id) && each.id !== state.id)}
+          onInside={flap.onInside}
         />
       )}
       {clashes.map((clash) => (
@@ -110,7 +114,13 @@ export function FlapTicket({ album, slot }: Props) {
               type="button"
               className="mt-0.5 block text-left font-semibold text-fold underline underline-offset-2"
               onClick={() =>
-                step("/api/albums/{id}/flaps/change", { flap: cure.flap, form: cure.form })
+                cure.moverForm
+                  ? step("/api/albums/{id}/movers/change", {
+                      flap: cure.flap,
+                      form: cure.moverForm,
+                    })
+                  : cure.form &&
+                    step("/api/albums/{id}/flaps/change", { flap: cure.flap, form: cure.form })
               }
             >
               <Measures text={cure.text} />
@@ -149,8 +159,25 @@ function described(flap: Flap, mover: MoverState | undefined) {
   return `${of || `${BODIES[flap.body]}, `}hinged at the ${edge}`;
 }
 
+interface MeasuredProps {
+  album: Album;
+  id: string;
+  given: FlapForm;
+  /** The other flaps of its page. */
+  others: Flap[];
+  onInside: boolean;
+}
+
+function pageOf(flap: string) {
+  return flap.slice(0, flap.lastIndexOf("-m"));
+}
+
+function numberOf(flap: string) {
+  return flap.slice(flap.lastIndexOf("-m") + 2);
+}
+
 /** The few measures of a flap, as they are written. */
-function Measured({ album, id, given }: { album: Album; id: string; given: FlapForm }) {
+function Measured({ album, id, given, others, onInside }: MeasuredProps) {
   const step = useStep(album.id);
   const [form, setForm] = useState<FlapForm>(given);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -196,6 +223,31 @@ function Measured({ album, id, given }: { album: Album; id: string; given: FlapF
           ["page", "through a slit"],
         ]}
       />
+      {!onInside && others.length > 0 && (
+        <ChoiceField
+          label="Lies on"
+          wide
+          value={form.fixedTo ? `stuck ${form.fixedTo}` : form.on ? `over ${form.on}` : ""}
+          onChange={(value) => {
+            const [how, other] = value.split(" ");
+            const { on: _on, fixedTo: _fixedTo, ...rest } = form;
+            void save(
+              how === "over" && other
+                ? { ...rest, on: other }
+                : how === "stuck" && other
+                  ? { ...rest, fixedTo: other }
+                  : rest,
+            );
+          }}
+          choices={[
+            ["", "the page"],
+            ...others.flatMap((each): [string, string][] => [
+              [`over ${numberOf(each.id)}`, `over ${each.label.toLowerCase()}`],
+              [`stuck ${numberOf(each.id)}`, `stuck to ${each.label.toLowerCase()}`],
+            ]),
+          ]}
+        />
+      )}
       {text("w", "Insert, width")}
       {text("h", "Insert, height")}
       {text("x", "From the left")}

@@ -44,6 +44,21 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 />
               </>
             )}
+            {way.leaf && (
+              <>
+                {" "}
+                <Act
+                  name="Add it"
+                  onDo={() =>
+                    step("/api/albums/{id}/leaves/add", {
+                      type: way.leaf ?? "",
+                      at: album.spread.number + 1,
+                      photo: photo.id,
+                    })
+                  }
+                />
+              </>
+            )}
             {way.drop && (
               <>
                 {" "}

@@ -213,7 +213,8 @@ class MoversOverHttpTest {
       // How it is made, then two strips and the window.
       assertThat(pdf.getNumberOfPages()).isEqualTo(4);
       assertThat(new PDFTextStripper().getText(pdf))
-          .contains("Accordion 1, leaf 2 front", "No way back after this", "strip with the anchor");
+          .contains("Accordion 1, leaf 2 front", "No way back after this", "strip with the anchor")
+          .contains("valley, 3 1/4 from the left", "stays flat, ");
       // A strip of 12 in, with half an inch on each side.
       assertThat(pdf.getPage(1).getMediaBox().getWidth()).isEqualTo(13 * 72f);
     }
@@ -248,5 +249,32 @@ class MoversOverHttpTest {
     }
     assertThat(motion().get("clashes")).isEmpty();
     assertThat(motion().get("flaps")).isNotEmpty();
+  }
+
+  @Test
+  void a_small_leaf_that_makes_room_is_added_with_its_photo_in_one_step() {
+    String photo = SERVER.line().get(0).get("id").stringValue();
+    SERVER.step("leaves/add", Map.of("type", "6x8-four-3x4", "at", 2, "photo", photo)).is(200);
+    assertThat(SERVER.line().get(0).at("/where/slot").stringValue()).startsWith("3-front-");
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SERVER.album(1).get("leaves").size()).isEqualTo(2);
+    assertThat(SERVER.line().get(0).at("/where").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void two_movers_in_each_others_way_are_cured_by_moving_one_of_them_as_a_whole() {
+    add("2-front-6", "door");
+    SERVER.step("movers/add", Map.of("slot", "2-front-7", "kind", "door", "edge", "left")).is(200);
+    JsonNode clash = motion().at("/clashes/0");
+    assertThat(clash.at("/cures")).isNotEmpty();
+    int before = motion().get("clashes").size();
+    JsonNode cure = clash.at("/cures/0");
+    assertThat(cure.has("moverForm")).isTrue();
+    SERVER
+        .step(
+            "movers/change",
+            Map.of("flap", cure.get("flap").stringValue(), "form", cure.get("moverForm")))
+        .is(200);
+    assertThat(motion().get("clashes").size()).isLessThan(before);
   }
 }

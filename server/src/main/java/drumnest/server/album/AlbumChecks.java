@@ -28,6 +28,15 @@ public final class AlbumChecks {
             () -> new NotThereException(field, "There is no photo “" + id + "” on the line."));
   }
 
+  /** A photo that has no place yet. */
+  public static AlbumPhoto loose(AlbumModel album, String field, String id) {
+    AlbumPhoto photo = photo(album, field, id);
+    if (album.slotOf(id).isPresent()) {
+      throw new UnprocessableException(field, "This photo has a place already.");
+    }
+    return photo;
+  }
+
   /** A leaf by its key. */
   public static Leaf leaf(AlbumModel album, int key) {
     return album

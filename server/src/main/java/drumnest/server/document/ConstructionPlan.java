@@ -6,6 +6,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Construction;
 import drumnest.core.mover.Construction.Piece;
+import drumnest.server.stock.UnitsInUse;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +35,7 @@ public final class ConstructionPlan {
             case GLUE, GLUE_BEHIND -> PageTemplate.Style.GLUE;
             case STRIP, FREE -> PageTemplate.Style.STRIP;
           };
-      marks.add(new PageTemplate.Mark(area.box(), style));
+      marks.add(new PageTemplate.Mark(area.box(), style, words(area)));
     }
     for (Construction.Score score : piece.scores()) {
       PageTemplate.Style style =
@@ -43,15 +44,17 @@ public final class ConstructionPlan {
             case MOUNTAIN -> PageTemplate.Style.MOUNTAIN;
             case FLAT -> PageTemplate.Style.SCORE;
           };
-      marks.add(new PageTemplate.Mark(score.line(), style));
+      marks.add(new PageTemplate.Mark(score.line(), style, words(score)));
     }
     for (Construction.Cut cut : piece.cuts()) {
-      marks.add(new PageTemplate.Mark(cut.line(), PageTemplate.Style.CUT));
+      marks.add(new PageTemplate.Mark(cut.line(), PageTemplate.Style.CUT, "cut"));
     }
     Edge uncut = piece.uncut();
     if (uncut != null) {
       Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
-      marks.add(new PageTemplate.Mark(uncut.along(whole, Length.ZERO), PageTemplate.Style.VALLEY));
+      marks.add(
+          new PageTemplate.Mark(
+              uncut.along(whole, Length.ZERO), PageTemplate.Style.VALLEY, "not cut: its hinge"));
     }
     List<PageTemplate.Place> places =
         piece.panels().stream()
@@ -62,5 +65,32 @@ public final class ConstructionPlan {
             .toList();
     String count = piece.count() > 1 ? ", " + piece.count() + " of them" : "";
     return new PageTemplate.Sheet(piece.name() + count, piece.size(), places, marks);
+  }
+
+  private static String words(Construction.Area area) {
+    String what =
+        switch (area.use()) {
+          case GLUE -> "glue";
+          case GLUE_BEHIND -> "glue on the back";
+          case STRIP -> "strip";
+          case FREE -> "no glue";
+        };
+    return what + ", " + UnitsInUse.text(area.box().size());
+  }
+
+  /** How it is folded, and where it is by the ruler: from the left, or from the top. */
+  private static String words(Construction.Score score) {
+    boolean upright = score.line().w().isZero();
+    String at =
+        upright
+            ? UnitsInUse.text(score.line().x()) + " from the left"
+            : UnitsInUse.text(score.line().y()) + " from the top";
+    String fold =
+        switch (score.fold()) {
+          case VALLEY -> "valley, ";
+          case MOUNTAIN -> "mountain, ";
+          case FLAT -> "stays flat, ";
+        };
+    return fold + at;
   }
 }

@@ -53,8 +53,8 @@ public final class PageTemplate {
     STRIP
   }
 
-  /** A line, which is a box without a width or a height, or an area. */
-  public record Mark(Box box, Style style) {}
+  /** A line, which is a box without a width or a height, or an area, and what is written at it. */
+  public record Mark(Box box, Style style, String words) {}
 
   /** One side, or one piece. */
   public record Sheet(String title, Size size, List<Place> places, List<Mark> marks) {
@@ -224,8 +224,7 @@ public final class PageTemplate {
     }
   }
 
-  private static void mark(PDPageContentStream out, Mark mark, float x, float top)
-      throws IOException {
+  private void mark(PDPageContentStream out, Mark mark, float x, float top) throws IOException {
     float left = x + points(mark.box().x());
     float above = top - points(mark.box().y());
     float right = x + points(mark.box().right());
@@ -235,6 +234,7 @@ public final class PageTemplate {
     out.setLineDashPattern(dashes(mark.style()), 0);
     if (mark.style() != Style.GLUE && mark.style() != Style.STRIP) {
       line(out, left, above, right, below);
+      normal.write(out, 8, BLUE, left + 3, above - (left == right ? 10 : -3), mark.words());
       return;
     }
     out.setStrokingColor(QUIET);
@@ -249,6 +249,13 @@ public final class PageTemplate {
     out.restoreGraphicsState();
     out.addRect(left, below, right - left, above - below);
     out.stroke();
+    float wide = normal.width(8, mark.words());
+    if (wide + 6 < right - left && high > 12) {
+      out.setNonStrokingColor(Color.WHITE);
+      out.addRect(left + 2, below + 2, wide + 4, 11);
+      out.fill();
+      normal.write(out, 8, QUIET, left + 4, below + 4, mark.words());
+    }
   }
 
   private static float[] dashes(Style style) {

@@ -65,7 +65,7 @@ class LeafController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.AddLeaf request) {
-    edits.add(id, request.version(), request.type(), request.at());
+    edits.add(id, request.version(), request.type(), request.at(), request.photo());
     return views.album(id, shown);
   }
 

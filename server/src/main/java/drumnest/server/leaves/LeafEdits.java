@@ -12,6 +12,7 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Length;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
 import drumnest.server.NotThereException;
@@ -49,12 +50,18 @@ public class LeafEdits {
     this.shelf = shelf;
   }
 
+  /** Adds a leaf with nothing on it; at the end where its number is past it. */
+  public void add(long albumId, long version, String type, int at) {
+    add(albumId, version, type, at, null);
+  }
+
   /**
    * Adds a leaf.
    *
    * @param at its number, from 1; it moves to the end where that is past it
+   * @param photoId a photo without a place that goes onto its front; null for none
    */
-  public void add(long albumId, long version, String type, int at) {
+  public void add(long albumId, long version, String type, int at, @Nullable String photoId) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Shelf.Entry entry =
@@ -63,10 +70,32 @@ public class LeafEdits {
             .filter(each -> each.item() instanceof LeafType && !each.gone())
             .orElseThrow(
                 () -> new NotThereException("type", "There is no kind of leaf “" + type + "”."));
-    insert(seen, LeafState.of(type), at, "add a leaf: " + entry.item().name());
+    List<Change> on = new ArrayList<>();
+    if (photoId != null) {
+      AlbumPhoto photo = AlbumChecks.loose(album, "photo", photoId);
+      Leaf leaf = Leaf.of(album.nextLeafKey(), at, (LeafType) entry.item());
+      String slot = suiting(leaf, photo).id();
+      on.add(new Change.OfHolding(slot, null, Holding.ofPhoto(photoId).putByHand()));
+    }
+    insert(seen, LeafState.of(type), at, "add a leaf: " + entry.item().name(), on);
   }
 
-  private void insert(SeenAlbum seen, LeafState leaf, int at, String label) {
+  /** The first place on its front that lies as a picture does, or the first at all. */
+  private static Slot suiting(Leaf leaf, AlbumPhoto photo) {
+    List<Slot> slots = leaf.slots(Side.FRONT, 0);
+    if (slots.isEmpty()) {
+      throw new UnprocessableException("photo", "This leaf has no place for a photo yet.");
+    }
+    return slots.stream()
+        .filter(slot -> slot.takes().orientation() == photo.pixels().orientation())
+        .findFirst()
+        .orElse(slots.get(0));
+  }
+
+  /**
+   * @param on what changes once it is there
+   */
+  private void insert(SeenAlbum seen, LeafState leaf, int at, String label, List<Change> on) {
     AlbumModel album = seen.album();
     List<Integer> before = album.leaves().keys();
     if (before.size() >= MOST) {
@@ -76,10 +105,11 @@ public class LeafEdits {
     int key = album.nextLeafKey();
     List<Integer> after = new ArrayList<>(before);
     after.add(Math.max(0, Math.min(at - 1, after.size())), key);
-    history.step(
-        seen,
-        label,
-        List.of(new Change.OfLeaf(key, null, leaf), new Change.OfOrder(before, after)));
+    List<Change> changes = new ArrayList<>();
+    changes.add(new Change.OfLeaf(key, null, leaf));
+    changes.add(new Change.OfOrder(before, after));
+    changes.addAll(on);
+    history.step(seen, label, changes);
   }
 
   /**
@@ -202,7 +232,8 @@ public class LeafEdits {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Leaf leaf = AlbumChecks.leaf(album, key);
-    insert(seen, album.state(leaf), leaf.number() + 1, "duplicate leaf " + leaf.number());
+    insert(
+        seen, album.state(leaf), leaf.number() + 1, "duplicate leaf " + leaf.number(), List.of());
   }
 
   /** Says how far a leaf's top edge lies below that of the album's page. */

@@ -38,7 +38,13 @@ final class LeafRequests {
   record TakePlan(
       @NotNull Long version, @NotNull @Valid ProposeLeaves request, @NotNull Integer number) {}
 
-  record AddLeaf(@NotNull Long version, @NotBlank String type, @NotNull Integer at) {}
+  /**
+   * Adds a leaf.
+   *
+   * @param photo a photo without a place that goes onto its front, in the same step
+   */
+  record AddLeaf(
+      @NotNull Long version, @NotBlank String type, @NotNull Integer at, @Nullable String photo) {}
 
   record OfLeaf(@NotNull Long version, @NotNull Integer leaf) {}
 

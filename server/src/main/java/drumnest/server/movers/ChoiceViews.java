@@ -82,7 +82,7 @@ final class ChoiceViews {
   }
 
   /** An accordion opens away from its anchor. */
-  private static Edge opening(Mover mover) {
+  static Edge opening(Mover mover) {
     return mover.mechanism() instanceof Mechanism.Accordion
         ? mover.edge().opposite()
         : mover.edge();

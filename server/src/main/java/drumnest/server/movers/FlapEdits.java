@@ -60,19 +60,12 @@ public class FlapEdits {
     List<Change> inside = new ArrayList<>();
     if (photoId != null) {
       String name = FlapNames.of(over.leaf(), over.side(), flap.id());
-      Holding holding = Holding.ofPhoto(loose(album, photoId)).putByHand();
+      AlbumChecks.loose(album, "photo", photoId);
+      Holding holding = Holding.ofPhoto(photoId).putByHand();
       inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
     }
     String where = over.kind() == Slot.Kind.INSIDE ? "a flap on " : "a flap over ";
     step.take(seen, over, flaps, plan.movers(), where + SlotNames.of(over), Map.of(), inside);
-  }
-
-  private static String loose(AlbumModel album, String photo) {
-    AlbumChecks.photo(album, "photo", photo);
-    if (album.slotOf(photo).isPresent()) {
-      throw new UnprocessableException("photo", "This photo has a place already.");
-    }
-    return photo;
   }
 
   /** Gives a flap other measures. */

@@ -9,6 +9,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Turn;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.Cures;
+import drumnest.core.mover.MoverCures;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.server.FieldProblemException;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Shows how the flaps of a spread move. */
@@ -47,8 +49,18 @@ final class MotionViews {
       String reach,
       MoverRequests.@Nullable FlapForm form) {}
 
-  /** A cure that was tried, in words, and what it makes of a flap. */
-  record CureView(String text, String flap, MoverRequests.FlapForm form) {}
+  /**
+   * A cure that was tried, in words, and what it makes of a flap, or of the mover that it is a part
+   * of.
+   *
+   * @param form the measures of the flap then; left out where it is a part of a mover
+   * @param moverForm those of the mover; left out for a flap by itself
+   */
+  record CureView(
+      String text,
+      String flap,
+      MoverRequests.@Nullable FlapForm form,
+      @Nullable MoverForm moverForm) {}
 
   /**
    * Two flaps in each other's way.
@@ -227,10 +239,39 @@ final class MotionViews {
                     Words.capital(FlapWords.clash(clash, plans::called)) + ".",
                     clash.a(),
                     clash.b(),
-                    cures.of(clash, MOST_CURES).stream()
-                        .map(cure -> cure(motion, plans, clash, cure))
+                    Stream.concat(
+                            cures.of(clash, MOST_CURES).stream()
+                                .map(cure -> cure(motion, plans, clash, cure)),
+                            moverCures(album, motion, plans, clash))
+                        .limit(MOST_CURES)
                         .toList()))
         .toList();
+  }
+
+  /** What would cure a clash by changing a mover as a whole. */
+  private static Stream<CureView> moverCures(
+      AlbumModel album, SpreadMotion motion, SpreadPlans plans, Clash clash) {
+    return Stream.of(clash.a(), clash.b())
+        .flatMap(flap -> plans.moverOf(flap).stream())
+        .distinct()
+        .flatMap(
+            placed -> {
+              Box page = motion.page(motion.flap(placed.id()).orElseThrow());
+              MoverCures cures =
+                  new MoverCures(
+                      motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
+              return cures.of(clash, MOST_CURES).stream().map(cure -> cure(placed, cure));
+            });
+  }
+
+  private static CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
+    String name = placed.mover().called();
+    boolean moves = cure.mover().edge() == placed.mover().edge();
+    String text =
+        moves
+            ? "Move " + name + " " + moved(cure.right(), cure.down())
+            : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(cure.mover()));
+    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover()));
   }
 
   private static CureView cure(
@@ -247,7 +288,7 @@ final class MotionViews {
           case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
         };
     Box page = motion.page(flap);
-    return new CureView(text, flap.id(), form(motion, flap, page));
+    return new CureView(text, flap.id(), form(motion, flap, page), null);
   }
 
   private static String moved(Length right, Length down) {

@@ -18,11 +18,14 @@ final class SpreadPlans {
   /** A mover and the page it is on. */
   record PlacedMover(PageSide page, Mover mover) {
 
+    /** What a flap of its page is called in the album. */
+    String name(String flap) {
+      return FlapNames.of(page.leaf(), page.side(), flap);
+    }
+
     /** The names of its parts in the album. */
     List<String> parts() {
-      return mover.parts().stream()
-          .map(part -> FlapNames.of(page.leaf(), page.side(), part))
-          .toList();
+      return mover.parts().stream().map(this::name).toList();
     }
 
     /** Its flaps, as they are on the page. */

@@ -217,6 +217,7 @@ class PlaceViews {
    * @param slot the slot it concerns; left out for none
    * @param drop the photo that is dropped; left out for none
    * @param insert the size of what goes into a sleeve; left out where there is none
+   * @param leaf the kind of small leaf that is added; left out for none
    */
   record RoomView(
       String way,
@@ -224,7 +225,8 @@ class PlaceViews {
       double points,
       @Nullable String slot,
       @Nullable String drop,
-      Views.@Nullable SizeView insert) {}
+      Views.@Nullable SizeView insert,
+      @Nullable String leaf) {}
 
   List<RoomView> room(long albumId, String id, @Nullable Integer spread) {
     AlbumModel album = openAlbums.open(albumId);
@@ -262,7 +264,8 @@ class PlaceViews {
         option.way() == MakingRoom.Way.DROP_REPEAT
             ? task.problem().candidates().get(option.other()).id()
             : null,
-        option.way() == MakingRoom.Way.SLEEVE ? Views.SizeView.ofNullable(option.print()) : null);
+        option.way() == MakingRoom.Way.SLEEVE ? Views.SizeView.ofNullable(option.print()) : null,
+        option.way() == MakingRoom.Way.INSET ? key : null);
   }
 
   /** The sleeves and the small leaves of the shelf. */

@@ -1,0 +1,167 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Mover;
+import drumnest.core.album.MoverProblemException;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/**
+ * What would cure a clash with a mover of several parts: the whole of it over another edge, or
+ * moved until it is clear. Each is tried before it is offered: the clash of its parts with the
+ * other is gone, no error has come, there are fewer clashes than before, and all of it lies on its
+ * page, or on what carries it. Source: common practice, no source. Time: ways × flaps squared.
+ */
+public final class MoverCures {
+
+  /**
+   * A cure that was tried.
+   *
+   * @param mover as it is then, on its page
+   * @param right how far it is moved to the right; less than zero to the left, zero where it is not
+   * @param down how far it is moved down; less than zero upwards
+   * @param left how many clashes are left
+   */
+  public record Cure(Mover mover, Length right, Length down, int left) {}
+
+  private final List<Flap> flaps;
+  private final Mover mover;
+  private final UnaryOperator<String> name;
+  private final Box page;
+  private final HouseRules rules;
+
+  /**
+   * @param flaps all flaps of the spread
+   * @param name what a part of the mover is called on the spread
+   * @param page where its page lies
+   */
+  public MoverCures(
+      List<Flap> flaps, Mover mover, UnaryOperator<String> name, Box page, HouseRules rules) {
+    this.flaps = List.copyOf(flaps);
+    this.mover = mover;
+    this.name = name;
+    this.page = page;
+    this.rules = rules;
+  }
+
+  /** At most so many cures of a clash of one of its parts with another flap. */
+  public List<Cure> of(Clash clash, int most) {
+    Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
+    String other = parts.contains(clash.a()) ? clash.b() : clash.a();
+    List<Clash> before = clashes(flaps, parts);
+    return ways(other, parts).stream()
+        .flatMap(way -> tried(way, clash.kind(), other, parts, before).stream())
+        .sorted(
+            Comparator.comparingInt(Cure::left)
+                .thenComparing(cure -> far(cure.right()).plus(far(cure.down()))))
+        .limit(most)
+        .toList();
+  }
+
+  private static Length far(Length moved) {
+    return moved.max(moved.negated());
+  }
+
+  private List<Cure> ways(String other, Set<String> parts) {
+    List<Cure> ways = new ArrayList<>();
+    for (Edge edge : Edge.values()) {
+      if (edge != mover.edge()) {
+        ways.add(new Cure(mover.withEdge(edge), Length.ZERO, Length.ZERO, 0));
+      }
+    }
+    Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
+    for (Flap part : flaps.stream().filter(flap -> parts.contains(flap.id())).toList()) {
+      for (Box mine : List.of(part.face(), part.openFace(), part.stripArea())) {
+        for (Box its : List.of(clear.face(), clear.openFace(), clear.stripArea())) {
+          if (mine.overlaps(its)) {
+            ways.add(moved(its.right().minus(mine.x()), Length.ZERO));
+            ways.add(moved(its.x().minus(mine.right()), Length.ZERO));
+            ways.add(moved(Length.ZERO, its.bottom().minus(mine.y())));
+            ways.add(moved(Length.ZERO, its.y().minus(mine.bottom())));
+          }
+        }
+      }
+    }
+    return ways;
+  }
+
+  private Cure moved(Length right, Length down) {
+    return new Cure(mover.lying(mover.at().moved(right, down)), right, down, 0);
+  }
+
+  private Optional<Cure> tried(
+      Cure way, Clash.Kind kind, String other, Set<String> parts, List<Clash> before) {
+    try {
+      List<Flap> then = with(way.mover());
+      List<Clash> after = clashes(then, parts);
+      boolean gone =
+          after.stream()
+              .noneMatch(
+                  each ->
+                      each.kind() == kind && (each.a().equals(other) || each.b().equals(other)));
+      boolean better = errors(after) <= errors(before) && after.size() < before.size();
+      return gone && better && lies(then, parts)
+          ? Optional.of(new Cure(way.mover(), way.right(), way.down(), after.size()))
+          : Optional.empty();
+    } catch (MoverProblemException cannotBeMade) {
+      return Optional.empty();
+    }
+  }
+
+  /** All flaps, with the parts of the mover as they are then. */
+  private List<Flap> with(Mover next) {
+    String below =
+        flaps.stream()
+            .filter(flap -> flap.id().equals(name.apply(lastOf(mover))))
+            .findFirst()
+            .map(Flap::on)
+            .orElse(null);
+    List<Flap> then = new ArrayList<>(flaps);
+    for (Flap part : MoverParts.of(next, null, rules)) {
+      Flap here = part.renamed(name, page.x(), page.y());
+      Flap placed = part.id().equals(lastOf(next)) && below != null ? here.lyingOn(below) : here;
+      then.replaceAll(flap -> flap.id().equals(placed.id()) ? placed : flap);
+    }
+    return then;
+  }
+
+  private static String lastOf(Mover mover) {
+    return mover.parts().get(mover.parts().size() - 1);
+  }
+
+  private boolean lies(List<Flap> then, Set<String> parts) {
+    String carrier = mover.carrier();
+    Box room =
+        carrier == null
+            ? page
+            : then.stream()
+                .filter(flap -> flap.id().equals(name.apply(carrier)))
+                .findFirst()
+                .orElseThrow()
+                .closed();
+    return then.stream()
+        .filter(flap -> parts.contains(flap.id()))
+        .allMatch(flap -> room.contains(flap.face()));
+  }
+
+  /** All clashes but those of the mover's parts with each other. */
+  private static List<Clash> clashes(List<Flap> flaps, Set<String> parts) {
+    return new Flaps(flaps)
+        .clashes().stream()
+            .filter(clash -> !(parts.contains(clash.a()) && parts.contains(clash.b())))
+            .toList();
+  }
+
+  private static long errors(List<Clash> clashes) {
+    return clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
+  }
+}
