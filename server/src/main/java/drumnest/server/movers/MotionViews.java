@@ -5,31 +5,22 @@ import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.measure.Turn;
-import drumnest.core.mover.Clash;
-import drumnest.core.mover.Cures;
-import drumnest.core.mover.MoverCures;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.FlapWords;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
-import drumnest.server.stock.UnitsInUse;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Shows how the flaps of a spread move. */
 final class MotionViews {
-
-  private static final int MOST_CURES = 3;
 
   private MotionViews() {}
 
@@ -50,26 +41,6 @@ final class MotionViews {
       MoverRequests.@Nullable FlapForm form) {}
 
   /**
-   * A cure that was tried, in words, and what it makes of a flap, or of the mover that it is a part
-   * of.
-   *
-   * @param form the measures of the flap then; left out where it is a part of a mover
-   * @param moverForm those of the mover; left out for a flap by itself
-   */
-  record CureView(
-      String text,
-      String flap,
-      MoverRequests.@Nullable FlapForm form,
-      @Nullable MoverForm moverForm) {}
-
-  /**
-   * Two flaps in each other's way.
-   *
-   * @param severity error or order
-   */
-  record ClashView(String severity, String text, String a, String b, List<CureView> cures) {}
-
-  /**
    * A spread in a state.
    *
    * @param open which flaps are open
@@ -88,7 +59,7 @@ final class MotionViews {
       List<StateView> states,
       List<FlapState> flaps,
       List<MoverFacts.MoverState> movers,
-      List<ClashView> clashes) {}
+      List<ClashViews.ClashView> clashes) {}
 
   /** Where a flap lies on the spread. */
   record AreaView(String flap, Views.BoxView box) {}
@@ -118,7 +89,7 @@ final class MotionViews {
         states,
         motion.flaps().all().stream().map(flap -> state(motion, plans, flap, state)).toList(),
         plans.movers().stream().map(each -> MoverFacts.of(album, each)).toList(),
-        clashes(album, motion, plans));
+        new ClashViews(album, motion, plans).clashes());
   }
 
   /**
@@ -201,7 +172,8 @@ final class MotionViews {
         plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap, page));
   }
 
-  private static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap, Box page) {
+  /** The measures of a flap on its page, as it is seen when it can be reached. */
+  static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap, Box page) {
     Flap seen = flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
     return MoverRequests.FlapForm.of(
         seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));
@@ -221,81 +193,5 @@ final class MotionViews {
     return flap.insideTurn() == Turn.NONE
         ? words
         : words + " Put in what is inside standing on its head.";
-  }
-
-  private static List<ClashView> clashes(AlbumModel album, SpreadMotion motion, SpreadPlans plans) {
-    Cures cures =
-        new Cures(
-            motion.flaps().all(),
-            motion::page,
-            flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
-            album.rules());
-    return motion.flaps().clashes().stream()
-        .filter(clash -> !plans.areParts(clash.a(), clash.b()))
-        .map(
-            clash ->
-                new ClashView(
-                    Words.key(clash.severity()),
-                    Words.capital(FlapWords.clash(clash, plans::called)) + ".",
-                    clash.a(),
-                    clash.b(),
-                    Stream.concat(
-                            cures.of(clash, MOST_CURES).stream()
-                                .map(cure -> cure(motion, plans, clash, cure)),
-                            moverCures(album, motion, plans, clash))
-                        .limit(MOST_CURES)
-                        .toList()))
-        .toList();
-  }
-
-  /** What would cure a clash by changing a mover as a whole. */
-  private static Stream<CureView> moverCures(
-      AlbumModel album, SpreadMotion motion, SpreadPlans plans, Clash clash) {
-    return Stream.of(clash.a(), clash.b())
-        .flatMap(flap -> plans.moverOf(flap).stream())
-        .distinct()
-        .flatMap(
-            placed -> {
-              Box page = motion.page(motion.flap(placed.id()).orElseThrow());
-              MoverCures cures =
-                  new MoverCures(
-                      motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
-              return cures.of(clash, MOST_CURES).stream().map(cure -> cure(placed, cure));
-            });
-  }
-
-  private static CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
-    String name = placed.mover().called();
-    boolean moves = cure.mover().edge() == placed.mover().edge();
-    String text =
-        moves
-            ? "Move " + name + " " + moved(cure.right(), cure.down())
-            : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(cure.mover()));
-    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover()));
-  }
-
-  private static CureView cure(
-      SpreadMotion motion, SpreadPlans plans, Clash clash, Cures.Cure cure) {
-    Flap flap = cure.flap();
-    String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
-    String name = plans.called(flap.id());
-    String text =
-        switch (cure.way()) {
-          case HINGE -> "Hinge " + name + " at the " + Words.edge(flap.hinge());
-          case LAY_ON -> "Lay " + name + " over " + other;
-          case FIX_TO -> "Fix " + name + " to " + other;
-          case SLIT -> "Put " + name + " through a slit";
-          case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
-        };
-    Box page = motion.page(flap);
-    return new CureView(text, flap.id(), form(motion, flap, page), null);
-  }
-
-  private static String moved(Length right, Length down) {
-    if (right.isZero()) {
-      return UnitsInUse.text(down.max(down.negated())) + (down.isNegative() ? " up" : " down");
-    }
-    return UnitsInUse.text(right.max(right.negated()))
-        + (right.isNegative() ? " to the left" : " to the right");
   }
 }

@@ -1,0 +1,126 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.mover.Clash;
+import drumnest.core.mover.Cures;
+import drumnest.core.mover.MoverCures;
+import drumnest.core.mover.SpreadMotion;
+import drumnest.server.frame.FlapWords;
+import drumnest.server.frame.Words;
+import drumnest.server.stock.UnitsInUse;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Shows what is in each other's way on a spread, and what would cure it. */
+final class ClashViews {
+
+  private static final int MOST_CURES = 3;
+
+  /**
+   * A cure that was tried, in words, and what it makes of a flap, or of the mover that it is a part
+   * of.
+   *
+   * @param form the measures of the flap then; left out where it is a part of a mover
+   * @param moverForm those of the mover; left out for a flap by itself
+   */
+  record CureView(
+      String text,
+      String flap,
+      MoverRequests.@Nullable FlapForm form,
+      @Nullable MoverForm moverForm) {}
+
+  /**
+   * Two flaps in each other's way.
+   *
+   * @param severity error or order
+   */
+  record ClashView(String severity, String text, String a, String b, List<CureView> cures) {}
+
+  private final AlbumModel album;
+  private final SpreadMotion motion;
+  private final SpreadPlans plans;
+
+  ClashViews(AlbumModel album, SpreadMotion motion, SpreadPlans plans) {
+    this.album = album;
+    this.motion = motion;
+    this.plans = plans;
+  }
+
+  /** All of them but those of the parts of one mover with each other. */
+  List<ClashView> clashes() {
+    Cures cures =
+        new Cures(
+            motion.flaps().all(),
+            motion::page,
+            flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
+            album.rules());
+    return motion.flaps().clashes().stream()
+        .filter(clash -> !plans.areParts(clash.a(), clash.b()))
+        .map(
+            clash ->
+                new ClashView(
+                    Words.key(clash.severity()),
+                    Words.capital(FlapWords.clash(clash, plans::called)) + ".",
+                    clash.a(),
+                    clash.b(),
+                    Stream.concat(
+                            cures.of(clash, MOST_CURES).stream().map(cure -> cure(clash, cure)),
+                            moverCures(clash))
+                        .limit(MOST_CURES)
+                        .toList()))
+        .toList();
+  }
+
+  /** What would cure a clash by changing a mover as a whole. */
+  private Stream<CureView> moverCures(Clash clash) {
+    return Stream.of(clash.a(), clash.b())
+        .flatMap(flap -> plans.moverOf(flap).stream())
+        .distinct()
+        .flatMap(
+            placed -> {
+              Box page = motion.page(motion.flap(placed.id()).orElseThrow());
+              MoverCures cures =
+                  new MoverCures(
+                      motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
+              return cures.of(clash, MOST_CURES).stream().map(cure -> cure(placed, cure));
+            });
+  }
+
+  private static CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
+    String name = placed.mover().called();
+    boolean moves = cure.mover().edge() == placed.mover().edge();
+    String text =
+        moves
+            ? "Move " + name + " " + moved(cure.right(), cure.down())
+            : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(cure.mover()));
+    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover()));
+  }
+
+  private CureView cure(Clash clash, Cures.Cure cure) {
+    Flap flap = cure.flap();
+    String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
+    String name = plans.called(flap.id());
+    String text =
+        switch (cure.way()) {
+          case HINGE -> "Hinge " + name + " at the " + Words.edge(flap.hinge());
+          case LAY_ON -> "Lay " + name + " over " + other;
+          case FIX_TO -> "Fix " + name + " to " + other;
+          case SLIT -> "Put " + name + " through a slit";
+          case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
+        };
+    Box page = motion.page(flap);
+    return new CureView(text, flap.id(), MotionViews.form(motion, flap, page), null);
+  }
+
+  private static String moved(Length right, Length down) {
+    if (right.isZero()) {
+      return UnitsInUse.text(down.max(down.negated())) + (down.isNegative() ? " up" : " down");
+    }
+    return UnitsInUse.text(right.max(right.negated()))
+        + (right.isNegative() ? " to the left" : " to the right");
+  }
+}
