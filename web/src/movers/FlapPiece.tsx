@@ -186,7 +186,7 @@ interface FaceProps {
   slot: Slot;
   inch: number;
   seen: string[] | undefined;
-  /** Whether it is the side that is up, if nothing lies over it. */
+  /** Whether it is the side that is up by itself; told while what is seen is not known yet. */
   up: boolean;
   /** How it is turned against the other side; left out for the outside. */
   back?: string | undefined;
@@ -196,10 +196,12 @@ interface FaceProps {
 function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
   const border = (inch * (Number(flap.closed.w.in) - Number(slot.box.w.in))) / 2;
   const film = flap.body === "sleeve";
+  // What carries it may have turned it over too, and others may lie on it.
+  const shown = seen?.includes(slot.id) ?? up;
   return (
     <div
-      inert={!up}
-      className={`absolute inset-0 [backface-visibility:hidden] ${up ? "pointer-events-auto" : ""} ${
+      inert={!shown}
+      className={`absolute inset-0 [backface-visibility:hidden] ${shown ? "pointer-events-auto" : ""} ${
         film
           ? `border border-[#8fa3ab]/90 shadow-[0_2px_7px_rgb(16_38_44/0.45),inset_0_0_0_1.5px_rgb(255_255_255/0.75)] ${slot.seat || slot.laid ? "bg-[#dfe9ee]" : "bg-[#e6f0f4]/30"}`
           : "border border-[#b9b39f] bg-[#f4f1e6] shadow-[0_2px_7px_rgb(16_38_44/0.45)]"
@@ -213,7 +215,7 @@ function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
         width={inch * Number(slot.box.w.in)}
         height={inch * Number(slot.box.h.in)}
         clear={film}
-        covered={!(seen?.includes(slot.id) ?? up)}
+        covered={!shown}
       />
     </div>
   );
