@@ -92,6 +92,9 @@ class PlaceIT {
 
   @Test
   void three_plans_are_compared_and_one_is_laid_and_taken_back() {
+    // Without the leaf of the movers there is not room for all.
+    new FirstAlbum(SITTING.address()).removeLeaf(7);
+    goTo("place?spread=1");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Propose leaves")).click();
     page.getByLabel(Pattern.compile("^Undecided photos too")).check();
     page.getByLabel("Breathing room").selectOption("even");
@@ -115,7 +118,7 @@ class PlaceIT {
     assertThat(page.getByText("spread 7 of " + (7 + leaves))).isVisible();
     assertThat(page.locator("[data-slot][data-photo]").first()).isVisible();
     page.keyboard().press("z");
-    assertThat(page.getByText("7 leaves")).isVisible();
+    assertThat(page.getByText("6 leaves")).isVisible();
   }
 
   @Test

@@ -55,7 +55,8 @@ public final class TakeScreenshots {
             page.evaluate(
                 """
                 async plan => {
-                  document.body.innerHTML = `<img src="${plan}" style="height: 100vh">`;
+                  document.body.style.background = 'white';
+                  document.body.innerHTML = `<img src="${plan}" style="width: 1180px; margin: 8px auto">`;
                   await document.querySelector('img').decode();
                 }""",
                 address + "/api/albums/1/movers/7-front-m1/plan.svg"));

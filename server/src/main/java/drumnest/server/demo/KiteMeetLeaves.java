@@ -43,22 +43,32 @@ class KiteMeetLeaves {
     leaves.add(album, version(album), "6x8-four-3x4", 5);
     leaves.add(album, version(album), "12x12-nine-4x4", 6);
     leaves.add(album, version(album), "plain-12x12", 7);
-    leaves.plan(album, version(album), 7, Side.FRONT, beneathMovers(new Size(FOUR, SIX), 2, 1));
-    leaves.plan(album, version(album), 7, Side.BACK, beneathMovers(new Size(THREE, FOUR), 2, 2));
+    leaves.plan(album, version(album), 7, Side.FRONT, uprightsAndWide());
+    leaves.plan(album, version(album), 7, Side.BACK, fourUprights());
     leaves.plan(album, version(album), 4, Side.FRONT, front());
     leaves.plan(album, version(album), 4, Side.BACK, back());
     leaves.drop(album, version(album), 5, Length.ofInches(2));
   }
 
-  /** Equal mounts in the middle of a page, with room for what opens between them. */
-  private static List<Block> beneathMovers(Size cell, int columns, int rows) {
+  /** Four mounts in the middle of a page, with room for what opens between them. */
+  private static List<Block> fourUprights() {
+    return List.of(grid(1, new Size(THREE, FOUR), 2, Anchor.Along.MIDDLE, Length.ZERO));
+  }
+
+  /** Two uprights above two wide ones. */
+  private static List<Block> uprightsAndWide() {
     return List.of(
-        new Block(
-            1,
-            new Shape.InGrid(columns, rows, cell, Length.ofInches(1), Length.ZERO),
-            new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO),
-            Holds.PHOTO,
-            Length.ZERO));
+        grid(1, new Size(FOUR, SIX), 1, Anchor.Along.START, Length.ofInches(1)),
+        grid(2, new Size(FOUR, THREE), 1, Anchor.Along.END, Length.ofInches(1)));
+  }
+
+  private static Block grid(int key, Size cell, int rows, Anchor.Along down, Length off) {
+    return new Block(
+        key,
+        new Shape.InGrid(2, rows, cell, Length.ofInches(1), Length.ZERO),
+        new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, down, off),
+        Holds.PHOTO,
+        Length.ZERO);
   }
 
   /** An upright and a wide one with three squares under it, and a strip for words above. */

@@ -63,9 +63,9 @@ class KiteMeetMovers {
     put(album, "7-back-1.2", "chain", Edge.RIGHT);
     put(album, "7-back-1.3", "double-door", Edge.LEFT);
     put(album, "7-back-1.4", "pull-out", Edge.BOTTOM);
-    put(album, "6-back-2", "booklet", Edge.RIGHT);
-    put(album, "6-back-9", "door", Edge.BOTTOM);
-    put(album, "6-back-4", "fold-out", Edge.LEFT);
+    put(album, "7-front-2.2", "booklet", Edge.RIGHT);
+    put(album, "7-front-2.1", "door", Edge.BOTTOM);
+    put(album, "7-back-1.1", "fold-out", Edge.LEFT);
     fillAccordion(album);
   }
 

@@ -67,7 +67,8 @@ public final class ConstructionPlan {
     return new PageTemplate.Sheet(piece.name() + count, piece.size(), places, marks);
   }
 
-  private static String words(Construction.Area area) {
+  /** What is done there, and how large it is. */
+  static String words(Construction.Area area) {
     String what =
         switch (area.use()) {
           case GLUE -> "glue";
@@ -79,7 +80,7 @@ public final class ConstructionPlan {
   }
 
   /** How it is folded, and where it is by the ruler: from the left, or from the top. */
-  private static String words(Construction.Score score) {
+  static String words(Construction.Score score) {
     boolean upright = score.line().w().isZero();
     String at =
         upright

@@ -5,11 +5,13 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Construction;
 import drumnest.core.mover.Construction.Piece;
+import drumnest.server.stock.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Map;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -23,6 +25,10 @@ import org.jspecify.annotations.Nullable;
 public final class ConstructionSvg {
 
   private static final Length GAP = Length.ofMillimetres(12);
+
+  /** How a fold is drawn; what is scored and not folded, or not cut, is dotted. */
+  private static final Map<String, String> DASHES = Map.of("valley", "4 2", "mountain", "6 2 1 2");
+
   private static final String SVG = "http://www.w3.org/2000/svg";
 
   private final XMLStreamWriter xml;
@@ -81,7 +87,7 @@ public final class ConstructionSvg {
     xml.writeAttribute("id", name);
     xml.writeAttribute("fill", "none");
     xml.writeAttribute("stroke", stroke);
-    xml.writeAttribute("stroke-width", "0.2");
+    xml.writeAttribute("stroke-width", "0.35");
     Length y = GAP;
     for (Piece piece : construction.pieces()) {
       drawing.of(piece, GAP, y);
@@ -126,6 +132,8 @@ public final class ConstructionSvg {
     for (Construction.Area area : piece.areas()) {
       String use = area.use().name().toLowerCase(Locale.ROOT).replace('_', '-');
       rect(area.box().moved(x, y), piece, "data-use", use);
+      xml.writeAttribute("fill", "#9fb0b5");
+      xml.writeAttribute("fill-opacity", "0.3");
     }
   }
 
@@ -133,13 +141,41 @@ public final class ConstructionSvg {
     for (Construction.Panel panel : piece.panels()) {
       rect(panel.box().moved(x, y), piece, "data-panel", panel.part());
     }
+    text(x, y.minus(Length.ofMillimetres(2)), 5, piece.name() + size(piece));
+    for (Construction.Panel panel : piece.panels()) {
+      Box middle = panel.box().moved(x, y).middle();
+      text(
+          middle.x().plus(middle.w().dividedBy(2)).minus(Length.ofMillimetres(8)),
+          middle.y().plus(middle.h().dividedBy(2)),
+          5,
+          "part " + panel.part());
+    }
+    Length near = Length.ofMillimetres(2);
+    for (Construction.Score score : piece.scores()) {
+      Box at = score.line().moved(x, y);
+      boolean upright = score.line().w().isZero();
+      Length down = upright ? near.times(2) : near.negated();
+      text(at.x().plus(near), at.y().plus(down), 3, ConstructionPlan.words(score));
+    }
+    for (Construction.Area area : piece.areas()) {
+      Box at = area.box().moved(x, y);
+      text(at.x().plus(near), at.bottom().minus(near), 3, ConstructionPlan.words(area));
+    }
+  }
+
+  private static String size(Piece piece) {
+    String count = piece.count() > 1 ? ", " + piece.count() + " of them" : "";
+    return ", " + UnitsInUse.text(piece.size()) + count;
+  }
+
+  private void text(Length x, Length y, int millimetres, String words) throws XMLStreamException {
     xml.writeStartElement("text");
     xml.writeAttribute("x", mm(x));
-    xml.writeAttribute("y", mm(y.minus(Length.ofMillimetres(2))));
-    xml.writeAttribute("font-size", "5");
+    xml.writeAttribute("y", mm(y));
+    xml.writeAttribute("font-size", String.valueOf(millimetres));
     xml.writeAttribute("font-family", "sans-serif");
     xml.writeAttribute("fill", "#10262c");
-    xml.writeCharacters(piece.name() + (piece.count() > 1 ? ", " + piece.count() : ""));
+    xml.writeCharacters(words);
     xml.writeEndElement();
   }
 
@@ -165,6 +201,7 @@ public final class ConstructionSvg {
     xml.writeAttribute("data-piece", piece.name());
     if (fold != null) {
       xml.writeAttribute("data-fold", fold);
+      xml.writeAttribute("stroke-dasharray", DASHES.getOrDefault(fold, "1 1"));
     }
   }
 
