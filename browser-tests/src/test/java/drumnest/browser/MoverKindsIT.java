@@ -70,14 +70,17 @@ class MoverKindsIT {
             AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + kind)))
         .click();
     assertThat(flap(1)).isAttached();
+    assertThat(stateCalled("at rest")).isVisible();
+  }
+
+  private Locator stateCalled(String name) {
+    return page.getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Leaf through the spread"))
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
   }
 
   private void state(String name) {
-    Locator state =
-        page.getByRole(
-                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Leaf through the spread"))
-            .getByRole(
-                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
+    Locator state = stateCalled(name);
     state.click();
     assertThat(state).hasAttribute("aria-pressed", "true");
   }
@@ -154,6 +157,7 @@ class MoverKindsIT {
     assertThat(flap(1)).hasAttribute("data-open", "");
     button("a flap on it$").click();
     assertThat(flap(2)).isVisible();
+    assertThat(stateCalled("flap 2")).isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open flap 2")).click();
     assertThat(flap(2)).hasAttribute("data-open", "");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Close door 1"))
@@ -206,7 +210,6 @@ class MoverKindsIT {
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     JsonObject closed = area(List.of());
     JsonObject open = area(List.of("2-front-m1"));
-    assertThat(page.getByText("at rest")).isVisible();
     double inch = flap(1).boundingBox().width / inches(closed, "w");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open door 1")).click();
     for (double share : new double[] {0.25, 0.5, 0.75}) {
