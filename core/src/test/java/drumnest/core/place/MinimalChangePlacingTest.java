@@ -80,6 +80,11 @@ class MinimalChangePlacingTest {
             assertThat(answer.arrangement().placeOf()[photo]).isEqualTo(place);
           }
         });
+    // Asked again with those that stayed, nothing moves.
+    byHand.values().removeAll(answer.moved());
+    MinimalChangePlacing.Answer again = GENTLE.place(problem, byHand, ProgressMonitor.NONE);
+    assertThat(again.moved()).isEmpty();
+    assertThat(again.arrangement().placeOf()).isEqualTo(answer.arrangement().placeOf());
     if (!answer.moved().isEmpty()) {
       assertThat(fixed - answer.arrangement().cost())
           .isGreaterThan(answer.moved().size() * problem.weights().moved());
