@@ -23,6 +23,11 @@ public final class FlapNames {
     return flap.substring(flap.lastIndexOf(MARK) + MARK.length());
   }
 
+  /** Another flap of the same page as one of this name, by its number. */
+  public static String beside(String flap, String number) {
+    return flap.substring(0, flap.lastIndexOf(MARK) + MARK.length()) + number;
+  }
+
   public static String outside(String flap) {
     return flap + ".1";
   }

@@ -44,6 +44,11 @@ public record PagePlan(
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst();
   }
 
+  /** The flap on the inside of which a place is; nothing for one of the page, or on an outside. */
+  public Optional<Flap> carrierOf(Slot at) {
+    return at.kind() == Slot.Kind.INSIDE ? flap(String.valueOf(at.number())) : Optional.empty();
+  }
+
   /** The mover that a flap is a part of; nothing for one that was put there by itself. */
   public Optional<Mover> moverOf(String flap) {
     return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();

@@ -32,7 +32,11 @@ final class PageSlots {
   private final Leaf leaf;
   private final Side face;
   private final String name;
+
+  /** The uppermost first; of those that lie on as many, in the order in which they came. */
   private final List<Flap> flaps;
+
+  private final Stacking stacking;
 
   /** Those on the page itself, rather than on the inside of another or tucked behind something. */
   private final List<Flap> onPage;
@@ -47,45 +51,19 @@ final class PageSlots {
     this.leaf = leaf;
     this.face = leaf.face(side);
     this.name = name;
-    this.flaps = uppermostFirst(leaf.plan(face).flaps());
+    List<Flap> all = leaf.plan(face).flaps();
+    this.stacking = new Stacking(all);
+    this.flaps =
+        all.stream().sorted(Comparator.comparingInt((Flap flap) -> -height(flap, all))).toList();
     this.onPage =
         flaps.stream()
-            .filter(flap -> !flap.inside() && flap.mount() != Flap.Mount.BEHIND)
-            .filter(flap -> !isOnInside(flap))
+            .filter(flap -> flap.mount() != Flap.Mount.BEHIND && stacking.surface(flap) == null)
             .toList();
   }
 
-  /** Whether it is on the inside of another, through the stack. */
-  private boolean isOnInside(Flap flap) {
-    return flap.inside()
-        || flap.fixedTo() != null
-            && leaf.plan(face).flap(flap.fixedTo()).filter(this::isOnInside).isPresent();
-  }
-
-  /**
-   * What is folded comes before what it covers, then those that lie on more flaps come first; of
-   * others, in the order in which they came.
-   */
-  private static List<Flap> uppermostFirst(List<Flap> flaps) {
-    return flaps.stream()
-        .sorted(
-            Comparator.comparing((Flap flap) -> !isCover(flap))
-                .thenComparingInt(flap -> -height(flap, flaps)))
-        .toList();
-  }
-
-  private static boolean isCover(Flap flap) {
-    return flap.mount() == Flap.Mount.FOLD && flap.below() == null;
-  }
-
-  /** On how many flaps it lies, one on the other. */
-  private static int height(Flap flap, List<Flap> flaps) {
-    String below = flap.below();
-    return flaps.stream()
-        .filter(other -> other.id().equals(below))
-        .findFirst()
-        .map(other -> 1 + height(other, flaps))
-        .orElse(0);
+  /** On how many of them it lies. */
+  private int height(Flap flap, List<Flap> all) {
+    return (int) all.stream().filter(other -> stacking.liesOn(flap, other)).count();
   }
 
   /**
@@ -177,25 +155,16 @@ final class PageSlots {
             .filter(read::add)
             .toList();
     for (Flap lowest : stuck) {
-      List<Flap> stack = new ArrayList<>(List.of(lowest));
-      flaps.stream()
-          .filter(each -> leadsDown(each, lowest) && read.add(each))
-          .sorted(Comparator.comparingInt(each -> height(each, flaps)))
-          .forEach(each -> stack.add(0, each));
+      List<Flap> stack =
+          new ArrayList<>(
+              flaps.stream()
+                  .filter(each -> stacking.isFixedTo(each, lowest))
+                  .filter(read::add)
+                  .toList());
+      stack.add(lowest);
       read(slots, stack, null);
     }
     tucked(slots, flap.id(), flap.closed());
-  }
-
-  private boolean leadsDown(Flap flap, Flap other) {
-    Flap at = flap;
-    while (at != null && !at.inside()) {
-      at = below(at);
-      if (other.equals(at)) {
-        return true;
-      }
-    }
-    return false;
   }
 
   /**
@@ -226,17 +195,11 @@ final class PageSlots {
   private Slot outside(Flap flap) {
     Box box = flap.held();
     boolean covered =
-        isOnInside(flap)
-            || flap.mount() == Flap.Mount.BEHIND
-            || flaps.stream().anyMatch(other -> other.hides(box) && liesOver(other, flap));
+        flap.mount() == Flap.Mount.BEHIND
+            || stacking.surface(flap) != null
+            || flaps.stream().anyMatch(other -> other.hides(box) && stacking.liesOn(other, flap));
     return side(
         flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, covered);
-  }
-
-  private boolean liesOver(Flap flap, Flap other) {
-    return flap.id().equals(other.fixedTo())
-        ? other.inside()
-        : flap != other && (leadsDown(flap, other) || isCover(flap) && !isCover(other));
   }
 
   private Slot inside(Flap flap) {

@@ -35,7 +35,7 @@ public record Spread(int number, List<Leaf> leaves) {
   /** All leaves that are seen on a side, the top one first. */
   public List<Layer> layers(Side side) {
     List<Leaf> stack = stack(side);
-    Length width = stack.stream().map(leaf -> leaf.size().w()).reduce(Length.ZERO, Length::max);
+    Length width = width(side);
     List<Layer> layers = new ArrayList<>();
     List<Box> above = new ArrayList<>();
     for (Leaf leaf : stack) {
@@ -73,6 +73,21 @@ public record Spread(int number, List<Leaf> leaves) {
             under.w().minus(top.w()).max(Length.ZERO),
             top.y().minus(under.y()).max(Length.ZERO),
             under.bottom().minus(top.bottom()).max(Length.ZERO)));
+  }
+
+  /** How wide a side is: as its widest leaf. */
+  public Length width(Side side) {
+    return stack(side).stream().map(leaf -> leaf.size().w()).reduce(Length.ZERO, Length::max);
+  }
+
+  /** Where the page on top of a side lies, from the top left of the left side; null for none. */
+  public @Nullable Box topBox(Side side) {
+    Leaf leaf = top(side);
+    if (leaf == null) {
+      return null;
+    }
+    Box box = leaf.placeOn(side, width(side));
+    return side == Side.BACK ? box : box.moved(width(Side.BACK), Length.ZERO);
   }
 
   private List<Leaf> stack(Side side) {

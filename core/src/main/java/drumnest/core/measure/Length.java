@@ -121,6 +121,11 @@ public final class Length implements Comparable<Length> {
     return ofNanometres(Math.negateExact(nanometres));
   }
 
+  /** The same without its sign. */
+  public Length abs() {
+    return isNegative() ? negated() : this;
+  }
+
   /**
    * One of {@code parts} equal parts, to the nearest stored unit, halves away from zero.
    *

@@ -1,5 +1,7 @@
 package drumnest.core.mover;
 
+import java.util.List;
+
 /**
  * Two movers of a spread that are in each other's way.
  *
@@ -43,5 +45,10 @@ public record Clash(Kind kind, String a, String b) {
 
   public Severity severity() {
     return kind.severity();
+  }
+
+  /** How many of them cannot be made so. */
+  static long errors(List<Clash> clashes) {
+    return clashes.stream().filter(clash -> clash.severity() == Severity.ERROR).count();
   }
 }

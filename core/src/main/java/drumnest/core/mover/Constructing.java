@@ -104,7 +104,7 @@ public final class Constructing {
 
   private Piece sleeve(Flap flap, String name) {
     Box whole = whole(flap.closed().size());
-    return Piece.plain(name, Stuff.SLEEVE, 1, whole.size())
+    return Piece.plain(name, Stuff.SLEEVE, whole.size())
         .with(
             List.of(),
             List.of(new Area(Use.STRIP, flap.hinge().along(whole, flap.strip()))),
@@ -123,7 +123,7 @@ public final class Constructing {
             side ? card.w().plus(flap.strip()) : card.w(),
             side ? card.h() : card.h().plus(flap.strip()));
     Box at = card.moved(right, down);
-    return Piece.plain(name, Stuff.CARD, 1, size)
+    return Piece.plain(name, Stuff.CARD, size)
         .with(
             List.of(new Score(line(flap.hinge(), at), Fold.VALLEY)),
             List.of(new Area(Use.GLUE_BEHIND, strip.moved(right, down))),
@@ -139,7 +139,6 @@ public final class Constructing {
     return Piece.plain(
             "slit in the protector, flap " + flap.id(),
             Stuff.FILM,
-            1,
             flap.closed().size().grown(room.times(2)))
         .withCuts(
             List.of(new Cut(line)),
@@ -154,7 +153,7 @@ public final class Constructing {
       int carries = cut.panelsPerStrip().get(strip);
       boolean last = strip == cut.strips() - 1;
       Length tab = last ? cut.anchorTab() : cut.joinTab();
-      pieces.add(strip(mover, panel, carries, tab, last));
+      pieces.add(strip(mover, strip + 1, panel, carries, tab, last));
       panel += carries;
     }
     pieces.add(window(mover));
@@ -162,7 +161,7 @@ public final class Constructing {
   }
 
   /** A strip as it lies pulled out, with its tab towards the anchor. */
-  private Piece strip(Mover mover, int first, int carries, Length tab, boolean last) {
+  private Piece strip(Mover mover, int number, int first, int carries, Length tab, boolean last) {
     Edge anchor = mover.edge();
     Size one = mover.at().size();
     boolean side = anchor.isAtSide();
@@ -173,18 +172,17 @@ public final class Constructing {
     List<Score> scores = new ArrayList<>();
     List<Panel> panels = new ArrayList<>();
     for (int i = 0; i < carries; i++) {
-      int number = first + i;
-      Flap flap = parts.get(number - 1);
+      int panel = first + i;
+      Flap flap = parts.get(panel - 1);
       Box upTo = free.along(whole, along.times(i + 1L));
       Box here = anchor.along(upTo, along);
-      panels.add(panel(flap, here, (parts.size() - number) % 2 == 0));
+      panels.add(panel(flap, here, (parts.size() - panel) % 2 == 0));
       boolean stays = last && i == carries - 1;
-      scores.add(new Score(line(anchor, here), stays ? Fold.FLAT : fold(number)));
+      scores.add(new Score(line(anchor, here), stays ? Fold.FLAT : fold(panel)));
     }
     Area glued = new Area(last ? Use.GLUE_BEHIND : Use.GLUE, anchor.along(whole, tab));
-    int strip = 1 + (first - 1) / Math.max(1, carries);
-    String name = last ? "strip with the anchor" : "strip " + strip;
-    return Piece.plain(name, Stuff.CARD, 1, whole.size()).with(scores, List.of(glued), panels);
+    String name = last ? "strip with the anchor" : "strip " + number;
+    return Piece.plain(name, Stuff.CARD, whole.size()).with(scores, List.of(glued), panels);
   }
 
   /** How the fold after a panel goes, as it is seen from above when it is pulled out flat. */
@@ -199,7 +197,7 @@ public final class Constructing {
     Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
     Edge hinge = parts.get(0).hinge();
     return Piece.plain(
-            "window in the protector", Stuff.FILM, 1, mover.at().size().grown(clear.times(2)))
+            "window in the protector", Stuff.FILM, mover.at().size().grown(clear.times(2)))
         .uncutAt(hinge);
   }
 
@@ -221,7 +219,7 @@ public final class Constructing {
       glued.add(new Area(Use.GLUE_BEHIND, outer.opposite().along(whole, cut.overlap())));
       Size turned = extension.turnedIf(!side);
       pieces.add(
-          Piece.plain("extension", Stuff.CARD, 1, turned)
+          Piece.plain("extension", Stuff.CARD, turned)
               .with(
                   List.of(),
                   List.of(new Area(Use.GLUE, outer.along(whole(turned), cut.overlap()))),
@@ -229,7 +227,7 @@ public final class Constructing {
     }
     pieces.add(
         0,
-        Piece.plain("page with its flap", Stuff.CARD, 1, size)
+        Piece.plain("page with its flap", Stuff.CARD, size)
             .with(List.of(score), glued, List.of(panel)));
     return pieces;
   }
@@ -240,7 +238,7 @@ public final class Constructing {
     for (Flap leaf : parts) {
       Box whole = whole(leaf.closed().size());
       pieces.add(
-          Piece.plain("door " + leaf.id(), Stuff.CARD, 1, whole.size())
+          Piece.plain("door " + leaf.id(), Stuff.CARD, whole.size())
               .with(
                   List.of(),
                   List.of(new Area(Use.GLUE_BEHIND, leaf.hinge().along(whole, strip))),
@@ -249,7 +247,7 @@ public final class Constructing {
       Size hinge = new Size(strip.times(2), high);
       Box middle = new Box(strip, Length.ZERO, Length.ZERO, high);
       pieces.add(
-          Piece.plain("hinge of door " + leaf.id(), Stuff.CARD, 1, hinge)
+          Piece.plain("hinge of door " + leaf.id(), Stuff.CARD, hinge)
               .with(
                   List.of(new Score(middle, Fold.VALLEY)),
                   List.of(new Area(Use.GLUE_BEHIND, whole(hinge))),
@@ -275,9 +273,9 @@ public final class Constructing {
             new Area(Use.STRIP, one.along(one.opposite().along(run, aside), tuck.rail())),
             new Area(Use.STRIP, edge.opposite().along(stop, tuck.rail())));
     return List.of(
-        Piece.plain("back of the photo in front", Stuff.TAPE, 1, photo.size())
+        Piece.plain("back of the photo in front", Stuff.TAPE, photo.size())
             .with(List.of(), areas, List.of()),
-        Piece.plain("card", Stuff.CARD, 1, card.closed().size())
+        Piece.plain("card", Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 
@@ -292,9 +290,9 @@ public final class Constructing {
       }
     }
     return List.of(
-        Piece.plain("front of the pocket", Stuff.CARD, 1, pocket.size())
+        Piece.plain("front of the pocket", Stuff.CARD, pocket.size())
             .with(List.of(), areas, List.of()),
-        Piece.plain("card", Stuff.CARD, 1, card.closed().size())
+        Piece.plain("card", Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 }

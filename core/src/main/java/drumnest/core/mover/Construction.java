@@ -44,9 +44,7 @@ public record Construction(List<Piece> pieces) {
     /** Glue on the other side. */
     GLUE_BEHIND,
     /** Adhesive strip or tape. */
-    STRIP,
-    /** No glue, so that something goes in there. */
-    FREE
+    STRIP
   }
 
   /** A score along a line: a box without a width or without a height. */
@@ -77,14 +75,12 @@ public record Construction(List<Piece> pieces) {
    * A piece, which is a rectangle.
    *
    * @param name what it is called
-   * @param count how many of them there are
    * @param size how large it is cut
    * @param uncut the edge of a window that stays; null where nothing stays
    */
   public record Piece(
       String name,
       Stuff stuff,
-      int count,
       Size size,
       List<Score> scores,
       List<Cut> cuts,
@@ -102,22 +98,21 @@ public record Construction(List<Piece> pieces) {
     }
 
     /** A piece that is cut to a size, and no more. */
-    static Piece plain(String name, Stuff stuff, int count, Size size) {
+    static Piece plain(String name, Stuff stuff, Size size) {
       return new Piece(
-          name, stuff, count, size, List.of(), List.of(), List.of(), List.of(), List.of(), null);
+          name, stuff, size, List.of(), List.of(), List.of(), List.of(), List.of(), null);
     }
 
     Piece with(List<Score> nextScores, List<Area> nextAreas, List<Panel> nextPanels) {
-      return new Piece(
-          name, stuff, count, size, nextScores, cuts, holes, nextAreas, nextPanels, uncut);
+      return new Piece(name, stuff, size, nextScores, cuts, holes, nextAreas, nextPanels, uncut);
     }
 
     Piece withCuts(List<Cut> nextCuts, List<Hole> nextHoles) {
-      return new Piece(name, stuff, count, size, scores, nextCuts, nextHoles, areas, panels, uncut);
+      return new Piece(name, stuff, size, scores, nextCuts, nextHoles, areas, panels, uncut);
     }
 
     Piece uncutAt(Edge edge) {
-      return new Piece(name, stuff, count, size, scores, cuts, holes, areas, panels, edge);
+      return new Piece(name, stuff, size, scores, cuts, holes, areas, panels, edge);
     }
   }
 }

@@ -83,17 +83,13 @@ public final class Cures {
         .sorted(
             Comparator.comparingInt(Cure::left)
                 .thenComparing(Cure::way)
-                .thenComparing(cure -> far(cure.right()).plus(far(cure.down()))))
+                .thenComparing(cure -> new Clearing(cure.right(), cure.down()).far()))
         .limit(most)
         .toList();
   }
 
   private Flap flap(String id) {
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst().orElseThrow();
-  }
-
-  private static Length far(Length moved) {
-    return moved.max(moved.negated());
   }
 
   private List<Cure> ways(Flap flap, Flap other) {
@@ -111,30 +107,15 @@ public final class Cures {
         && !flap.strip().isMoreThan(flap.hinge().depth(flap.closed()))) {
       ways.add(way(Way.SLIT, flap.throughSlit()));
     }
-    moves(flap, other, ways);
+    for (Clearing clear : Clearing.of(flap, other)) {
+      Flap moved = flap.moved(clear.right(), clear.down());
+      ways.add(new Cure(Way.MOVE, moved, clear.right(), clear.down(), 0));
+    }
     return ways;
   }
 
   private static Cure way(Way way, Flap flap) {
     return new Cure(way, flap, Length.ZERO, Length.ZERO, 0);
-  }
-
-  /** Moved to each side just until it is clear of the other: closed, open, and with its strip. */
-  private static void moves(Flap flap, Flap other, List<Cure> ways) {
-    for (Box mine : List.of(flap.face(), flap.openFace(), flap.stripArea())) {
-      for (Box its : List.of(other.face(), other.openFace(), other.stripArea())) {
-        if (mine.overlaps(its)) {
-          move(flap, its.right().minus(mine.x()), Length.ZERO, ways);
-          move(flap, its.x().minus(mine.right()), Length.ZERO, ways);
-          move(flap, Length.ZERO, its.bottom().minus(mine.y()), ways);
-          move(flap, Length.ZERO, its.y().minus(mine.bottom()), ways);
-        }
-      }
-    }
-  }
-
-  private static void move(Flap flap, Length right, Length down, List<Cure> ways) {
-    ways.add(new Cure(Way.MOVE, flap.moved(right, down), right, down, 0));
   }
 
   /** How many clashes there are then; less than zero where it is no cure. */
@@ -152,7 +133,7 @@ public final class Cures {
     }
     boolean gone =
         after.stream().noneMatch(each -> isOf(each, clash) && each.kind() == clash.kind());
-    return gone && errors(after) <= errors(before) && after.size() < before.size()
+    return gone && Clash.errors(after) <= Clash.errors(before) && after.size() < before.size()
         ? after.size()
         : -1;
   }
@@ -160,10 +141,6 @@ public final class Cures {
   private static boolean isOf(Clash one, Clash other) {
     return one.a().equals(other.a()) && one.b().equals(other.b())
         || one.a().equals(other.b()) && one.b().equals(other.a());
-  }
-
-  private static long errors(List<Clash> clashes) {
-    return clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
   }
 
   /** Whether what is in it lies on the page, and its slit, if it has one, off the seams. */

@@ -14,8 +14,8 @@ import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The flaps that could lie over a place, one for each edge on which it could be hinged, the best
@@ -34,7 +34,7 @@ public final class FlapChoices {
   public record Choice(Flap flap, List<Clash> clashes, Length past) {
 
     public long errors() {
-      return clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
+      return Clash.errors(clashes);
     }
   }
 
@@ -49,12 +49,17 @@ public final class FlapChoices {
     PagePlan plan = leaf.plan(leaf.face(over.side()));
     String id = String.valueOf(plan.nextNumber());
     Length seal = body == Flap.Body.CARD ? Length.ZERO : rules.length(HouseRule.SLEEVE_SEAL);
-    Flap carrier = carrier(over, plan);
+    Flap carrier = plan.carrierOf(over).orElse(null);
     Box place = carrier == null ? over.box() : carrier.closed();
     Box closed = place.middleOf(insert).inset(seal.negated());
-    String on =
-        over.kind() == Slot.Kind.OUTSIDE ? String.valueOf(over.number()) : top(plan, closed);
-    String inside = carrier == null ? null : carrier.id();
+    Flaps flaps = new Flaps(plan.flaps());
+    String below = over.kind().isOfPage() ? flaps.uppermost(closed) : String.valueOf(over.number());
+    // What lies on something that is on an inside goes along with it.
+    boolean stuck =
+        carrier != null
+            || plan.flap(Objects.requireNonNullElse(below, ""))
+                .filter(flap -> flaps.stacking().surface(flap) != null)
+                .isPresent();
     return Stream.of(Edge.LEFT, Edge.TOP, Edge.RIGHT, Edge.BOTTOM)
         .map(
             hinge ->
@@ -64,9 +69,9 @@ public final class FlapChoices {
                     hinge,
                     rules.length(HouseRule.ADHESIVE_STRIP),
                     Flap.Mount.PROTECTOR,
-                    inside == null ? on : null,
-                    inside,
-                    inside != null,
+                    stuck ? null : below,
+                    stuck ? below : null,
+                    carrier != null,
                     body,
                     seal))
         .map(flap -> choice(flap, plan.flaps(), leaf, over.side()))
@@ -77,36 +82,18 @@ public final class FlapChoices {
         .toList();
   }
 
-  /** The flap on the inside of which it would be stuck; null for the page. */
-  private static @Nullable Flap carrier(Slot over, PagePlan plan) {
-    return over.kind() == Slot.Kind.INSIDE
-        ? plan.flap(String.valueOf(over.number())).orElseThrow()
-        : null;
-  }
-
-  /** The flap that lies uppermost where another is to come. */
-  private static @Nullable String top(PagePlan plan, Box closed) {
-    Flaps flaps = new Flaps(plan.flaps());
-    return plan.flaps().stream()
-        .filter(flap -> flap.closed().overlaps(closed) && flap.hides(closed))
-        .filter(flap -> plan.flaps().stream().noneMatch(other -> flaps.liesOn(other, flap)))
-        .map(Flap::id)
-        .findFirst()
-        .orElse(null);
-  }
-
   /** What a flap would do among those that are there. */
   static Choice choice(Flap flap, List<Flap> others, Leaf leaf, Side side) {
     List<Flap> all = new ArrayList<>(others);
     all.removeIf(other -> other.id().equals(flap.id()));
     all.add(flap);
+    Flaps flaps = new Flaps(all);
     List<Clash> clashes =
-        new Flaps(all)
-            .clashes().stream()
-                .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
-                .toList();
+        flaps.clashes().stream()
+            .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
+            .toList();
     Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
-    Length past = Overhang.of(flap.openFace(), page).furthest();
+    Length past = Overhang.of(flaps.reached(flap).openFace(), page).furthest();
     return new Choice(flap, clashes, past);
   }
 }

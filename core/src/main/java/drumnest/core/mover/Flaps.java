@@ -2,6 +2,7 @@ package drumnest.core.mover;
 
 import drumnest.core.album.Flap;
 import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.Stacking;
 import drumnest.core.measure.Box;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -14,10 +15,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * The flaps of one spread, what lies on what, and where they are in each other's way.
  *
- * <p>A flap lies on another, <i>through the stack</i>, where a way leads down from it over those on
- * which each lies or to which it is stuck; it is fixed to another through the stack where that way
- * goes over those alone to which each is stuck. Areas that only touch do not clash. A pair in which
- * one is fixed to the other moves together, so that where they lie open is never a clash.
+ * <p>One lies on another as {@link Stacking} says; it is fixed to another through the stack where a
+ * way leads down from it over those alone to which each is stuck. Areas that only touch do not
+ * clash. A pair in which one is fixed to the other moves together, so that where they lie open is
+ * never a clash.
  *
  * <p>Source: common practice, no source. Time of {@link #clashes}: flaps squared × height of the
  * highest stack.
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
 public final class Flaps {
 
   private final Map<String, Flap> flaps = new LinkedHashMap<>();
+  private final Stacking stacking;
 
   /**
    * @param flaps each with a name of its own
@@ -36,6 +38,7 @@ public final class Flaps {
       this.flaps.put(flap.id(), flap);
     }
     flaps.forEach(this::require);
+    this.stacking = new Stacking(flaps);
   }
 
   private void require(Flap flap) {
@@ -68,98 +71,21 @@ public final class Flaps {
     return List.copyOf(flaps.values());
   }
 
-  /**
-   * Whether the one lies over the other while both are closed: through the stack, or because it
-   * carries it on its inside; a door or fold-out lies over all that it covers, and what is tucked
-   * behind something lies below everything.
-   */
-  public boolean liesOn(Flap flap, Flap other) {
-    if (flap.id().equals(other.id())) {
-      return false;
-    } else if (isFixedTo(flap, other)) {
-      return !isInside(flap, other);
-    } else if (isFixedTo(other, flap)) {
-      return isInside(other, flap);
-    } else if (leadsDown(flap, other)) {
-      return true;
-    } else if (leadsDown(other, flap) || !flap.closed().overlaps(other.closed())) {
-      return false;
-    }
-    return level(flap) > level(other);
-  }
-
-  private boolean leadsDown(Flap flap, Flap other) {
-    String at = beneath(flap);
-    while (at != null && !at.equals(other.id())) {
-      at = beneath(flaps.get(at));
-    }
-    return at != null;
-  }
-
-  /** The one below it while all is closed: what carries it on its inside lies above it. */
-  private @Nullable String beneath(Flap flap) {
-    return flap.inside() ? beneath(flaps.get(flap.fixedTo())) : flap.below();
+  /** What lies on what while all are closed. */
+  public Stacking stacking() {
+    return stacking;
   }
 
   /**
-   * What lies over what where nothing else says so: what is tucked, what is not, what is folded.
+   * The flap that lies uppermost where the middle of something is to come; null where none does.
    */
-  private int level(Flap flap) {
-    if (flap.fixedTo() != null) {
-      return level(flaps.get(flap.fixedTo()));
-    }
-    return switch (flap.mount()) {
-      case BEHIND -> 0;
-      case PROTECTOR, PAGE, FLAT -> 1;
-      case FOLD -> flap.on() == null ? 2 : 1;
-    };
-  }
-
-  /** Whether one that is fixed to another, through the stack, is so on its inside. */
-  private boolean isInside(Flap flap, Flap carrier) {
-    Flap at = flap;
-    while (!carrier.id().equals(at.fixedTo())) {
-      at = flaps.get(at.fixedTo());
-    }
-    return at.inside();
-  }
-
-  /**
-   * Whether two are turned one after the other like the leaves of a book: one lies on the other,
-   * and both are hinged on the same edge. Open, they lie on each other the other way round.
-   */
-  public boolean areLeaves(Flap flap, Flap other) {
-    return flap.hinge() == other.hinge()
-        && flap.move() == Flap.Move.TURNS
-        && other.move() == Flap.Move.TURNS
-        && (leadsDown(flap, other) || leadsDown(other, flap))
-        && carriers(flap).equals(carriers(other));
-  }
-
-  /** The flap to the inside of which it is stuck, through the stack; null where there is none. */
-  @Nullable String surface(Flap flap) {
-    Flap at = flap;
-    while (at.fixedTo() != null && !at.inside()) {
-      at = flaps.get(at.fixedTo());
-    }
-    return at.fixedTo();
-  }
-
-  /** Whether the one is fixed to the other, through the stack. */
-  public boolean isFixedTo(Flap flap, Flap other) {
-    return carriers(flap).contains(other);
-  }
-
-  /** All that a flap is stuck to, down the stack, the nearest first. */
-  public List<Flap> carriers(Flap flap) {
-    List<Flap> carriers = new ArrayList<>();
-    String at = flap.fixedTo();
-    while (at != null) {
-      Flap carrier = flaps.get(at);
-      carriers.add(carrier);
-      at = carrier.fixedTo();
-    }
-    return carriers;
+  @Nullable String uppermost(Box place) {
+    List<Flap> there = all().stream().filter(flap -> flap.hides(place)).toList();
+    return there.stream()
+        .filter(flap -> there.stream().noneMatch(other -> stacking.liesOn(other, flap)))
+        .map(Flap::id)
+        .findFirst()
+        .orElse(null);
   }
 
   /** Where a flap lies closed when all that it is stuck to is open; nothing where that is none. */
@@ -173,7 +99,7 @@ public final class Flaps {
   }
 
   private Optional<Box> carried(Flap flap, Box box) {
-    List<Flap> carriers = carriers(flap);
+    List<Flap> carriers = stacking.carriers(flap);
     if (carriers.isEmpty()) {
       return Optional.empty();
     }
@@ -202,11 +128,17 @@ public final class Flaps {
   private void add(List<Clash> clashes, Flap a, Flap b) {
     add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(a, b), a, b);
     add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(b, a), b, a);
-    boolean closed = a.face().overlaps(b.face()) && Objects.equals(surface(a), surface(b));
-    add(clashes, Clash.Kind.CLOSED_OVERLAP, closed && !liesOn(a, b) && !liesOn(b, a), a, b);
+    boolean closed =
+        a.face().overlaps(b.face()) && Objects.equals(stacking.surface(a), stacking.surface(b));
+    add(
+        clashes,
+        Clash.Kind.CLOSED_OVERLAP,
+        closed && !stacking.liesOn(a, b) && !stacking.liesOn(b, a),
+        a,
+        b);
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(a, b), a, b);
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(b, a), b, a);
-    if (!isFixedTo(a, b) && !isFixedTo(b, a)) {
+    if (!stacking.isFixedTo(a, b) && !stacking.isFixedTo(b, a)) {
       Flap seenA = reached(a);
       Flap seenB = reached(b);
       add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenA, seenB), a, b);
@@ -249,11 +181,11 @@ public final class Flaps {
   /** Whether the strip of the one comes to lie on the other, which it is not meant to hold. */
   private boolean isStuckBy(Flap by, Flap other) {
     return by.mount() == Flap.Mount.PROTECTOR
-        && Objects.equals(surface(by), surface(other))
+        && Objects.equals(stacking.surface(by), stacking.surface(other))
         && by.stripArea().overlaps(other.face())
         && opens(other)
-        && !isFixedTo(by, other)
-        && !liesOn(other, by);
+        && !stacking.isFixedTo(by, other)
+        && !stacking.liesOn(other, by);
   }
 
   private static boolean isLaidOn(Flap flap, Flap other) {

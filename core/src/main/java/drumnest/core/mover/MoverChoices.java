@@ -1,7 +1,6 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -141,13 +140,14 @@ public final class MoverChoices {
   public static Choice choice(Mover mover, PagePlan plan, Leaf leaf, Side side, HouseRules rules) {
     List<Flap> others =
         plan.flaps().stream().filter(flap -> !mover.parts().contains(flap.id())).toList();
-    List<Flap> parts = MoverParts.of(mover, uppermost(others, mover), rules);
+    List<Flap> parts = MoverParts.of(mover, below(others, mover), rules);
     List<Flap> all = new ArrayList<>(others);
     all.addAll(parts);
     List<Clash> clashes =
         new Flaps(all)
             .clashes().stream()
-                .filter(clash -> mover.parts().contains(clash.a()) != isPart(mover, clash.b()))
+                .filter(
+                    clash -> mover.parts().contains(clash.a()) != mover.parts().contains(clash.b()))
                 .toList();
     SpreadMotion motion = new SpreadMotion(all);
     Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
@@ -162,29 +162,16 @@ public final class MoverChoices {
             .mapToObj(part -> parts.get(part).faceOf(opened.get(part)))
             .map(area -> Overhang.of(area, page).furthest())
             .reduce(Length.ZERO, Length::max);
-    long errors =
-        clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
-    return new Choice(mover, parts, opened, clashes.size(), Math.toIntExact(errors), past);
+    int errors = Math.toIntExact(Clash.errors(clashes));
+    return new Choice(mover, parts, opened, clashes.size(), errors, past);
   }
 
-  private static boolean isPart(Mover mover, String flap) {
-    return mover.parts().contains(flap);
-  }
-
-  /** The flap that lies uppermost where a mover is to come, over its middle. */
-  static @Nullable String uppermost(List<Flap> flaps, Mover mover) {
-    if (mover.mechanism() instanceof Mechanism.FoldOut
-        || mover.mechanism() instanceof Mechanism.Door
-        || mover.carrier() != null) {
-      return null;
-    }
-    Flaps all = new Flaps(flaps);
-    List<Flap> there = flaps.stream().filter(flap -> flap.hides(mover.at())).toList();
-    return there.stream()
-        .filter(flap -> there.stream().noneMatch(other -> all.liesOn(other, flap)))
-        .map(Flap::id)
-        .findFirst()
-        .orElse(null);
+  /** What it would lie on; doors and fold-outs lie over all that they cover. */
+  private static @Nullable String below(List<Flap> flaps, Mover mover) {
+    boolean covers =
+        mover.mechanism() instanceof Mechanism.FoldOut
+            || mover.mechanism() instanceof Mechanism.Door;
+    return covers || mover.carrier() != null ? null : new Flaps(flaps).uppermost(mover.at());
   }
 
   /** Each kind with its usual measures; its edge is still to be chosen. */
@@ -225,9 +212,7 @@ public final class MoverChoices {
   }
 
   private @Nullable Flap carrier() {
-    return at.kind() == Slot.Kind.INSIDE
-        ? plan.flap(FlapNames.number(at.flap().orElseThrow())).orElseThrow()
-        : null;
+    return plan.carrierOf(at).orElse(null);
   }
 
   private Mover mover(Box box, Mechanism mechanism) {

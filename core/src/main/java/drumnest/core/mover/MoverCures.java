@@ -62,13 +62,9 @@ public final class MoverCures {
         .flatMap(way -> tried(way, clash.kind(), other, parts, before).stream())
         .sorted(
             Comparator.comparingInt(Cure::left)
-                .thenComparing(cure -> far(cure.right()).plus(far(cure.down()))))
+                .thenComparing(cure -> new Clearing(cure.right(), cure.down()).far()))
         .limit(most)
         .toList();
-  }
-
-  private static Length far(Length moved) {
-    return moved.max(moved.negated());
   }
 
   private List<Cure> ways(String other, Set<String> parts) {
@@ -79,23 +75,17 @@ public final class MoverCures {
       }
     }
     Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
-    for (Flap part : flaps.stream().filter(flap -> parts.contains(flap.id())).toList()) {
-      for (Box mine : List.of(part.face(), part.openFace(), part.stripArea())) {
-        for (Box its : List.of(clear.face(), clear.openFace(), clear.stripArea())) {
-          if (mine.overlaps(its)) {
-            ways.add(moved(its.right().minus(mine.x()), Length.ZERO));
-            ways.add(moved(its.x().minus(mine.right()), Length.ZERO));
-            ways.add(moved(Length.ZERO, its.bottom().minus(mine.y())));
-            ways.add(moved(Length.ZERO, its.y().minus(mine.bottom())));
-          }
-        }
-      }
-    }
+    flaps.stream()
+        .filter(flap -> parts.contains(flap.id()))
+        .flatMap(part -> Clearing.of(part, clear).stream())
+        .distinct()
+        .forEach(way -> ways.add(moved(way)));
     return ways;
   }
 
-  private Cure moved(Length right, Length down) {
-    return new Cure(mover.lying(mover.at().moved(right, down)), right, down, 0);
+  private Cure moved(Clearing way) {
+    Mover there = mover.lying(mover.at().moved(way.right(), way.down()));
+    return new Cure(there, way.right(), way.down(), 0);
   }
 
   private Optional<Cure> tried(
@@ -108,7 +98,7 @@ public final class MoverCures {
               .noneMatch(
                   each ->
                       each.kind() == kind && (each.a().equals(other) || each.b().equals(other)));
-      boolean better = errors(after) <= errors(before) && after.size() < before.size();
+      boolean better = Clash.errors(after) <= Clash.errors(before) && after.size() < before.size();
       return gone && better && lies(then, parts)
           ? Optional.of(new Cure(way.mover(), way.right(), way.down(), after.size()))
           : Optional.empty();
@@ -159,9 +149,5 @@ public final class MoverCures {
         .clashes().stream()
             .filter(clash -> !(parts.contains(clash.a()) && parts.contains(clash.b())))
             .toList();
-  }
-
-  private static long errors(List<Clash> clashes) {
-    return clashes.stream().filter(clash -> clash.severity() == Clash.Severity.ERROR).count();
   }
 }

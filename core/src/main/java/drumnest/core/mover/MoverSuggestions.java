@@ -6,6 +6,7 @@ import drumnest.core.album.Mechanism;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -52,11 +53,18 @@ public final class MoverSuggestions {
    */
   public record Sleeves(Size insert, HingeEdge hinge, @Nullable Integer left) {}
 
+  /** What is suggested. */
+  public enum Kind {
+    FLAP,
+    CHAIN,
+    ACCORDION
+  }
+
   /**
    * A mover at a place.
    *
    * @param at the place
-   * @param kind flap, chain or accordion
+   * @param kind what it is
    * @param edge the edge over which it opens; of an accordion that of its anchor
    * @param faces how many places it gives more than it hides for ever
    * @param sleeves which of those that are left it is made of; -1 for none
@@ -66,7 +74,7 @@ public final class MoverSuggestions {
    */
   public record Suggestion(
       Slot at,
-      String kind,
+      Kind kind,
       Edge edge,
       int faces,
       int sleeves,
@@ -236,7 +244,7 @@ public final class MoverSuggestions {
           add(
               here,
               slot,
-              "flap",
+              Kind.FLAP,
               choice.flap().hinge(),
               2,
               of,
@@ -251,12 +259,12 @@ public final class MoverSuggestions {
         if (mechanism instanceof Mechanism.Chain) {
           int of = sleeves(slot.takes(), edge, LINKS);
           if (of >= 0) {
-            add(here, slot, "chain", edge, 2 * LINKS, of, LINKS, choice.past(), choice.flaps());
+            add(here, slot, Kind.CHAIN, edge, 2 * LINKS, of, LINKS, choice.past(), choice.flaps());
           }
         } else if (mechanism instanceof Mechanism.Accordion && slot.kind() == Slot.Kind.MOUNT) {
           // What lies below it is hidden for ever.
           int faces = 2 * PANELS - 1 - 1;
-          add(here, slot, "accordion", edge, faces, -1, 0, choice.past(), choice.flaps());
+          add(here, slot, Kind.ACCORDION, edge, faces, -1, 0, choice.past(), choice.flaps());
         }
       }
       return here;
@@ -281,22 +289,22 @@ public final class MoverSuggestions {
     private void add(
         List<Suggestion> here,
         Slot slot,
-        String kind,
+        Kind kind,
         Edge edge,
         int faces,
         int of,
         int used,
         Length past,
         List<Flap> parts) {
-      long same = here.stream().filter(each -> each.kind().equals(kind)).count();
+      long same = here.stream().filter(each -> each.kind() == kind).count();
       if (same >= EDGES || isTooThick(parts)) {
         return;
       }
       String name = "s" + names++ + "-";
-      Length right = slot.side() == Side.FRONT ? gutter() : gutter().minus(slot.leaf().size().w());
+      Box page = Objects.requireNonNull(spread.topBox(slot.side()));
       List<Flap> flaps =
           parts.stream()
-              .map(flap -> flap.renamed(id -> name + id, right, slot.leaf().drop()))
+              .map(flap -> flap.renamed(id -> name + id, page.x(), page.y()))
               .map(flap -> onNothing(flap, name))
               .toList();
       Suggestion suggestion = new Suggestion(slot, kind, edge, faces, of, used, past, flaps);
@@ -308,15 +316,7 @@ public final class MoverSuggestions {
 
     /** What it would lie on is told by its name on its page; here it is looked at by itself. */
     private static Flap onNothing(Flap flap, String name) {
-      return flap.on() == null || Objects.requireNonNull(flap.on()).startsWith(name)
-          ? flap
-          : flap.lyingOn(null);
-    }
-
-    private Length gutter() {
-      return spread.layers(Side.BACK).stream()
-          .map(layer -> layer.box().w())
-          .reduce(Length.ZERO, Length::max);
+      return flap.on() == null || flap.on().startsWith(name) ? flap : flap.lyingOn(null);
     }
 
     private boolean isTooThick(List<Flap> parts) {

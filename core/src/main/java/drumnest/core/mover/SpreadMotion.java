@@ -8,7 +8,6 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -28,7 +27,8 @@ import org.jspecify.annotations.Nullable;
  * is still closed, and no open one lies over that or where it would come to lie; it may be closed
  * where it might be opened again from there, so that whatever was opened can be closed. One on
  * which the strip of another is stuck never opens. So, from rest, no two that are open ever lie in
- * one place, unless the one carries the other.
+ * one place, unless the one carries the other, or they are turned one after the other like the
+ * leaves of a book.
  *
  * <p>Source: common practice, no source. Time of a question about one flap: flaps × height of the
  * highest stack; of all of them: that squared.
@@ -71,16 +71,13 @@ public final class SpreadMotion {
   /** The flaps of both pages on top of a spread. */
   public static SpreadMotion of(Spread spread) {
     List<Flap> all = new ArrayList<>();
-    Length gutter = width(spread, Side.BACK);
     Map<PageSide, Box> pages = new LinkedHashMap<>();
     for (Side side : List.of(Side.BACK, Side.FRONT)) {
       Leaf leaf = spread.top(side);
-      if (leaf == null) {
+      Box page = spread.topBox(side);
+      if (leaf == null || page == null) {
         continue;
       }
-      Length width = width(spread, side);
-      Box box = leaf.placeOn(side, width);
-      Box page = side == Side.BACK ? box : box.moved(gutter, Length.ZERO);
       pages.put(new PageSide(leaf, side), page);
       leaf.plan(leaf.face(side))
           .flaps()
@@ -91,12 +88,6 @@ public final class SpreadMotion {
     SpreadMotion motion = new SpreadMotion(all);
     pages.forEach(motion::place);
     return motion;
-  }
-
-  private static Length width(Spread spread, Side side) {
-    return spread.layers(side).stream()
-        .map(layer -> layer.box().w())
-        .reduce(Length.ZERO, Length::max);
   }
 
   private void place(PageSide page, Box at) {
@@ -135,7 +126,7 @@ public final class SpreadMotion {
   /** Where a flap lies when these are open. */
   public Box area(Flap flap, Set<String> open) {
     Box area = open.contains(flap.id()) ? flap.open() : flap.closed();
-    for (Flap carrier : flaps.carriers(flap)) {
+    for (Flap carrier : flaps.stacking().carriers(flap)) {
       if (open.contains(carrier.id())) {
         area = carrier.hinge().mirrored(area, carrier.closed());
       }
@@ -161,10 +152,12 @@ public final class SpreadMotion {
       return List.of(new Hindrance(Why.FLAT, flap.id()));
     }
     List<Flap> moved =
-        flaps.all().stream().filter(each -> each == flap || flaps.isFixedTo(each, flap)).toList();
+        flaps.all().stream()
+            .filter(each -> each == flap || flaps.stacking().isFixedTo(each, flap))
+            .toList();
     List<Hindrance> hindrances = new ArrayList<>(inside(flap, moved, before));
     flaps.all().stream()
-        .filter(other -> !moved.contains(other) && !flaps.isFixedTo(flap, other))
+        .filter(other -> !moved.contains(other) && !flaps.stacking().isFixedTo(flap, other))
         .flatMap(
             other ->
                 moved.stream()
@@ -184,7 +177,7 @@ public final class SpreadMotion {
       }
     }
     for (Flap each : moved) {
-      if (flap.id().equals(flaps.surface(each)) && before.contains(each.id())) {
+      if (flap.id().equals(flaps.stacking().surface(each)) && before.contains(each.id())) {
         hindrances.add(new Hindrance(Why.CLOSE_FIRST, each.id()));
       }
     }
@@ -201,11 +194,12 @@ public final class SpreadMotion {
     if (stuck.contains(new Clash(Clash.Kind.STRIP_ON_MOVING, other.id(), moved.id()))) {
       return Optional.of(Why.STUCK);
     } else if (before.contains(other.id())) {
-      boolean aside = flaps.areLeaves(moved, other) && flaps.liesOn(other, moved);
+      boolean aside =
+          flaps.stacking().areLeaves(moved, other) && flaps.stacking().liesOn(other, moved);
       return Optional.of(Why.CLOSE_FIRST)
           .filter(why -> over || !aside && place.overlaps(face(moved, then)));
     }
-    return Optional.of(Why.OPEN_FIRST).filter(why -> over && flaps.liesOn(other, moved));
+    return Optional.of(Why.OPEN_FIRST).filter(why -> over && flaps.stacking().liesOn(other, moved));
   }
 
   /**
@@ -253,8 +247,10 @@ public final class SpreadMotion {
 
   /** Whether the one comes to lie over the other where they share a place. */
   private boolean liesOver(Flap flap, Flap other, Set<String> open) {
-    boolean above = flaps.liesOn(flap, other);
-    if (open.contains(other.id()) && open.contains(flap.id()) && flaps.areLeaves(flap, other)) {
+    boolean above = flaps.stacking().liesOn(flap, other);
+    if (open.contains(other.id())
+        && open.contains(flap.id())
+        && flaps.stacking().areLeaves(flap, other)) {
       return !above;
     }
     Optional<Flap> carrier = carrier(flap, other);
@@ -269,16 +265,16 @@ public final class SpreadMotion {
 
   /** The one of two that carries the other. */
   private Optional<Flap> carrier(Flap flap, Flap other) {
-    if (flaps.isFixedTo(flap, other)) {
+    if (flaps.stacking().isFixedTo(flap, other)) {
       return Optional.of(other);
     }
-    return flaps.isFixedTo(other, flap) ? Optional.of(flap) : Optional.empty();
+    return flaps.stacking().isFixedTo(other, flap) ? Optional.of(flap) : Optional.empty();
   }
 
   /** Whether a flap lies with its outside down, with all that carries it. */
   private boolean isTurned(Flap flap, Set<String> open) {
     boolean turned = open.contains(flap.id());
-    for (Flap carrier : flaps.carriers(flap)) {
+    for (Flap carrier : flaps.stacking().carriers(flap)) {
       turned ^= open.contains(carrier.id());
     }
     return turned;

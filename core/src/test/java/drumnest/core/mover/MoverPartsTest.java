@@ -219,6 +219,73 @@ class MoverPartsTest {
         .isEqualTo(Length.ofInches(12));
   }
 
+  private static Mover foldOut(int first) {
+    return new Mover(
+        first,
+        box("0", "0", "6", "12"),
+        Edge.LEFT,
+        null,
+        new Mechanism.FoldOut(Size.ofInches(12, 12), MAT, Size.ofInches(18, 12)));
+  }
+
+  @Test
+  void a_fold_out_lies_over_the_doors_it_covers_and_is_opened_before_them() {
+    Mover doors =
+        new Mover(2, box("2", "4", "3", "4"), Edge.LEFT, null, new Mechanism.Door(true, MAT));
+    List<Flap> all = new ArrayList<>(MoverParts.of(doors, null, RULES));
+    all.addAll(MoverParts.of(foldOut(1), null, RULES));
+    SpreadMotion motion = new SpreadMotion(all);
+    assertThat(motion.flaps().clashes())
+        .noneMatch(clash -> clash.severity() == Clash.Severity.ERROR);
+    Flap door = motion.flap("2").orElseThrow();
+    assertThat(motion.hindrances(door, Set.of()))
+        .containsExactly(new Hindrance(Why.OPEN_FIRST, "1"));
+    assertThat(motion.stateFor(door)).contains(Set.of("1", "2"));
+    // Two of one size in one place still have to be told.
+    List<Flap> same = new ArrayList<>(MoverParts.of(foldOut(1), null, RULES));
+    same.addAll(MoverParts.of(foldOut(2), null, RULES));
+    assertThat(new Flaps(same).clashes())
+        .extracting(Clash::kind)
+        .contains(Clash.Kind.CLOSED_OVERLAP);
+  }
+
+  @Test
+  void what_lies_on_a_fold_out_lies_over_what_that_covers() {
+    Flap on = new Flap("2", box("1", "1", "3", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, "1", null);
+    Flap under = new Flap("3", box("2", "2", "3", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, null, null);
+    List<Flap> all = new ArrayList<>(List.of(on, under));
+    all.addAll(MoverParts.of(foldOut(1), null, RULES));
+    Flaps flaps = new Flaps(all);
+    assertThat(flaps.stacking().liesOn(on, under)).isTrue();
+    assertThat(flaps.clashes()).noneMatch(clash -> clash.severity() == Clash.Severity.ERROR);
+  }
+
+  @Test
+  void what_is_put_over_a_flap_on_an_inside_goes_along_with_it() {
+    Mover door =
+        new Mover(1, box("1", "4", "3", "4"), Edge.LEFT, null, new Mechanism.Door(false, MAT));
+    Flap carrier = MoverParts.of(door, null, RULES).get(0);
+    Leaf bare = leaf(List.of(carrier), List.of(door));
+    Slot inside = slot(bare, "1-front-m1.2");
+    Flap first = FlapChoices.over(inside, inside.takes(), Flap.Body.SLEEVE, RULES).get(0).flap();
+    assertThat(first.inside()).isTrue();
+    Leaf filled = leaf(List.of(carrier, first), List.of(door));
+    Slot cover = slot(filled, "1-front-m2.1");
+    Flap second = FlapChoices.over(cover, cover.takes(), Flap.Body.SLEEVE, RULES).get(0).flap();
+    assertThat(second.fixedTo()).isEqualTo("2");
+    assertThat(second.inside()).isFalse();
+    SpreadMotion motion = new SpreadMotion(List.of(carrier, first, second));
+    assertThat(motion.hindrances(second, Set.of())).contains(new Hindrance(Why.OPEN_FIRST, "1"));
+    assertThat(motion.openingOrder()).hasSize(3);
+  }
+
+  private static Slot slot(Leaf leaf, String id) {
+    return leaf.slots(Side.FRONT, 0).stream()
+        .filter(slot -> slot.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
   /** The nested example of the handbook's trade: a sleeve on the inside of a fold-out. */
   @Test
   void a_sleeve_on_a_fold_out_opens_when_that_is_open_and_is_refused_when_it_is_shut() {

@@ -81,7 +81,9 @@ class MoverSuggestionsTest {
     // Two prints of 0.009 in each sleeve: three sleeves are 0.054.
     List<Suggestion> found =
         MoverSuggestions.of(spread(), 30, List.of(wide(null)), Length.parse("0.05"), RULES);
-    assertThat(found).isNotEmpty().allMatch(suggestion -> suggestion.kind().equals("flap"));
+    assertThat(found)
+        .isNotEmpty()
+        .allMatch(suggestion -> suggestion.kind() == MoverSuggestions.Kind.FLAP);
   }
 
   @Test
@@ -139,7 +141,7 @@ class MoverSuggestionsTest {
         here.add(
             new Suggestion(
                 places.get(place),
-                "flap",
+                MoverSuggestions.Kind.FLAP,
                 flap.hinge(),
                 1 + random.nextInt(6),
                 of,

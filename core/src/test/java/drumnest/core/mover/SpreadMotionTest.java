@@ -217,9 +217,10 @@ class SpreadMotionTest {
       for (Flap one : open) {
         for (Flap other : open) {
           boolean together =
-              motion.flaps().isFixedTo(one, other) || motion.flaps().isFixedTo(other, one);
+              motion.flaps().stacking().isFixedTo(one, other)
+                  || motion.flaps().stacking().isFixedTo(other, one);
           // Leaves that are turned one after the other lie on each other open too.
-          if (one != other && !together && !motion.flaps().areLeaves(one, other)) {
+          if (one != other && !together && !motion.flaps().stacking().areLeaves(one, other)) {
             assertThat(motion.area(one, state).overlaps(motion.area(other, state))).isFalse();
           }
         }

@@ -33,7 +33,7 @@ public final class ConstructionPlan {
       PageTemplate.Style style =
           switch (area.use()) {
             case GLUE, GLUE_BEHIND -> PageTemplate.Style.GLUE;
-            case STRIP, FREE -> PageTemplate.Style.STRIP;
+            case STRIP -> PageTemplate.Style.STRIP;
           };
       marks.add(new PageTemplate.Mark(area.box(), style, words(area)));
     }
@@ -63,8 +63,7 @@ public final class ConstructionPlan {
                     new PageTemplate.Place(
                         panel.box().inset(panel.inset()), Outline.STRAIGHT, "part " + panel.part()))
             .toList();
-    String count = piece.count() > 1 ? ", " + piece.count() + " of them" : "";
-    return new PageTemplate.Sheet(piece.name() + count, piece.size(), places, marks);
+    return new PageTemplate.Sheet(piece.name(), piece.size(), places, marks);
   }
 
   /** What is done there, and how large it is. */
@@ -74,7 +73,6 @@ public final class ConstructionPlan {
           case GLUE -> "glue";
           case GLUE_BEHIND -> "glue on the back";
           case STRIP -> "strip";
-          case FREE -> "no glue";
         };
     return what + ", " + UnitsInUse.text(area.box().size());
   }

@@ -141,7 +141,11 @@ public final class ConstructionSvg {
     for (Construction.Panel panel : piece.panels()) {
       rect(panel.box().moved(x, y), piece, "data-panel", panel.part());
     }
-    text(x, y.minus(Length.ofMillimetres(2)), 5, piece.name() + size(piece));
+    text(
+        x,
+        y.minus(Length.ofMillimetres(2)),
+        5,
+        piece.name() + ", " + UnitsInUse.text(piece.size()));
     for (Construction.Panel panel : piece.panels()) {
       Box middle = panel.box().moved(x, y).middle();
       text(
@@ -161,11 +165,6 @@ public final class ConstructionSvg {
       Box at = area.box().moved(x, y);
       text(at.x().plus(near), at.bottom().minus(near), 3, ConstructionPlan.words(area));
     }
-  }
-
-  private static String size(Piece piece) {
-    String count = piece.count() > 1 ? ", " + piece.count() + " of them" : "";
-    return ", " + UnitsInUse.text(piece.size()) + count;
   }
 
   private void text(Length x, Length y, int millimetres, String words) throws XMLStreamException {

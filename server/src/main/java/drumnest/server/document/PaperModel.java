@@ -137,22 +137,20 @@ public final class PaperModel {
     float top = paper.getHeight() - MARGIN - HEAD;
     float row = 0;
     for (Piece piece : pieces) {
-      for (int copy = 0; copy < piece.count(); copy++) {
-        boolean doubled = isDoubled(piece);
-        float w = points(piece.size().w(), scale) * (doubled && !isWide(piece) ? 2 : 1);
-        float h = points(piece.size().h(), scale) * (doubled && isWide(piece) ? 2 : 1);
-        if (x > MARGIN && x + w > paper.getWidth() - MARGIN) {
-          x = MARGIN;
-          top -= row + GAP;
-          row = 0;
-        }
-        if (x + w > paper.getWidth() - MARGIN || top - h < MARGIN) {
-          return List.of();
-        }
-        laid.add(new Laid(piece, x, top - h, w, h, doubled));
-        x += w + GAP;
-        row = Math.max(row, h);
+      boolean doubled = isDoubled(piece);
+      float w = points(piece.size().w(), scale) * (doubled && !isWide(piece) ? 2 : 1);
+      float h = points(piece.size().h(), scale) * (doubled && isWide(piece) ? 2 : 1);
+      if (x > MARGIN && x + w > paper.getWidth() - MARGIN) {
+        x = MARGIN;
+        top -= row + GAP;
+        row = 0;
       }
+      if (x + w > paper.getWidth() - MARGIN || top - h < MARGIN) {
+        return List.of();
+      }
+      laid.add(new Laid(piece, x, top - h, w, h, doubled));
+      x += w + GAP;
+      row = Math.max(row, h);
     }
     return laid;
   }
@@ -260,7 +258,6 @@ public final class PaperModel {
           case GLUE -> "glue";
           case GLUE_BEHIND -> "glue behind";
           case STRIP -> "strip";
-          case FREE -> "no glue";
         };
     if (points(box.w(), scale) > normal.width(6, words) + 2) {
       normal.write(out, 6, QUIET, x + 2, y + 2, words);

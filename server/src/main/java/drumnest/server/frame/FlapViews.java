@@ -33,7 +33,7 @@ final class FlapViews {
   }
 
   private static int level(Flaps flaps, Flap flap) {
-    return (int) flaps.all().stream().filter(other -> flaps.liesOn(flap, other)).count();
+    return (int) flaps.all().stream().filter(other -> flaps.stacking().liesOn(flap, other)).count();
   }
 
   private static Views.FlapView of(

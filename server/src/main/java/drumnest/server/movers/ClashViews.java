@@ -118,9 +118,8 @@ final class ClashViews {
 
   private static String moved(Length right, Length down) {
     if (right.isZero()) {
-      return UnitsInUse.text(down.max(down.negated())) + (down.isNegative() ? " up" : " down");
+      return UnitsInUse.text(down.abs()) + (down.isNegative() ? " up" : " down");
     }
-    return UnitsInUse.text(right.max(right.negated()))
-        + (right.isNegative() ? " to the left" : " to the right");
+    return UnitsInUse.text(right.abs()) + (right.isNegative() ? " to the left" : " to the right");
   }
 }

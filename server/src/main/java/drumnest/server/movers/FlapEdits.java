@@ -83,11 +83,9 @@ public class FlapEdits {
     Flap after = form.toFlap(before, plan);
     if (after.inside()) {
       Flap carrier = plan.flap(after.fixedTo()).orElseThrow();
-      MoverStep.requireWithin(
-          after.face(), carrier.closed(), "what carries it", carrier.closed().size());
+      MoverStep.requireWithin(after.face(), carrier.closed(), "what carries it");
     } else {
-      MoverStep.requireWithin(
-          after.face(), MoverStep.room(outside), "its page", outside.leaf().size());
+      MoverStep.requireWithin(after.face(), MoverStep.room(outside), "its page");
     }
     List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
     step.take(

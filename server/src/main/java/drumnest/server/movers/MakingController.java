@@ -106,7 +106,6 @@ class MakingController {
       throws IOException {
     AlbumModel album = openAlbums.open(id);
     Made made = made(album, flap);
-    String page = flap.substring(0, flap.length() - FlapNames.number(flap).length());
     return file(
         "paper-model.pdf",
         MediaType.APPLICATION_PDF,
@@ -114,10 +113,10 @@ class MakingController {
             made.title(),
             made.construction(),
             SheetPaper.sheet(paper),
-            (part, outside) ->
-                picture(
-                    album,
-                    outside ? FlapNames.outside(page + part) : FlapNames.inside(page + part))));
+            (part, outside) -> {
+              String beside = FlapNames.beside(flap, part);
+              return picture(album, outside ? FlapNames.outside(beside) : FlapNames.inside(beside));
+            }));
   }
 
   private Optional<PaperModel.Picture> picture(AlbumModel album, String slotId) throws IOException {

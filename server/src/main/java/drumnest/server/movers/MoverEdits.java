@@ -95,7 +95,7 @@ public class MoverEdits {
             : plan.flap(after.carrier()).orElseThrow().closed();
     String on = after.carrier() == null ? "its page" : "what carries it";
     for (Flap part : parts) {
-      MoverStep.requireWithin(part.face(), room, on, room.size());
+      MoverStep.requireWithin(part.face(), room, on);
     }
     List<Flap> flaps = new ArrayList<>(detached(plan, before, after));
     flaps.addAll(parts);

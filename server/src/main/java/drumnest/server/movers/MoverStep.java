@@ -13,7 +13,6 @@ import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Size;
 import drumnest.core.mover.Flaps;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -140,7 +139,7 @@ class MoverStep {
    * @param on what that is called
    * @throws FieldProblemException if it reaches past that
    */
-  static void requireWithin(Box closed, Box room, String on, Size size) {
+  static void requireWithin(Box closed, Box room, String on) {
     if (!room.contains(closed)) {
       boolean across = closed.x().isLessThan(room.x()) || closed.right().isMoreThan(room.right());
       throw new FieldProblemException(
@@ -148,7 +147,7 @@ class MoverStep {
           "Closed, it would reach past "
               + on
               + "; keep it within that, which is "
-              + UnitsInUse.text(size)
+              + UnitsInUse.text(room.size())
               + ".");
     }
   }

@@ -72,9 +72,9 @@ class SuggestionViews {
   private static SuggestionView of(Suggestion suggestion) {
     String what =
         switch (suggestion.kind()) {
-          case "flap" -> "A sleeve over ";
-          case "chain" -> "A chain of " + suggestion.used() + " sleeves over ";
-          default -> "An accordion over ";
+          case FLAP -> "A sleeve over ";
+          case CHAIN -> "A chain of " + suggestion.used() + " sleeves over ";
+          case ACCORDION -> "An accordion over ";
         };
     String past =
         suggestion.past().isPositive()
@@ -82,7 +82,7 @@ class SuggestionViews {
             : "";
     return new SuggestionView(
         suggestion.at().id(),
-        suggestion.kind(),
+        Words.key(suggestion.kind()),
         Words.key(suggestion.edge()),
         suggestion.faces(),
         what

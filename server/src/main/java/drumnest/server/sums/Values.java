@@ -119,7 +119,7 @@ final class Values {
   /** A place at most 100 in away, to either side. */
   Length position(String name) {
     Length length = anyLength(name);
-    if (length.max(length.negated()).isMoreThan(LONGEST)) {
+    if (length.abs().isMoreThan(LONGEST)) {
       throw problem(name, "is out of range; accepted is a position at most 100 in away");
     }
     return length;
