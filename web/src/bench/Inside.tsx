@@ -18,11 +18,16 @@ export const ASIDE: Record<string, string> = {
   empty: "left empty",
 };
 
+/** What a letter of a size takes, in pixels, set large or small. */
+const LETTER_LARGE = 9.5;
+const LETTER_SMALL = 6;
+
 /** What is seen in a slot: a picture as it is cropped, a card, a keepsake, or its size. */
 export function Inside({ slot, seat, width }: Props) {
   const { inner } = slot;
   const ratio =
     (Number(slot.box.w.in) * inner.w) / Math.max(Number(slot.box.h.in) * inner.h, 0.001);
+  const letters = slot.named.w.text.length + slot.named.h.text.length;
   return (
     <>
       {slot.kind === "mount" && inner.w < 1 && (
@@ -54,11 +59,11 @@ export function Inside({ slot, seat, width }: Props) {
           <LaidEphemera laid={slot.laid} />
         ) : (
           <span className="absolute inset-0 flex flex-col items-center justify-center overflow-hidden text-pencil">
-            {width > 34 && (
+            {width > Math.max(34, LETTER_SMALL * letters) && (
               <GreatSize
                 w={slot.named.w.text}
                 h={slot.named.h.text}
-                className={width > 70 ? "text-xl" : "text-[14px]"}
+                className={width > Math.max(70, LETTER_LARGE * letters) ? "text-xl" : "text-[14px]"}
               />
             )}
             {width > 60 && (

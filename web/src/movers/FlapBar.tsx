@@ -1,10 +1,11 @@
 import type { Album } from "../api/types";
 import { useHand } from "../bench/hand";
 import { SpreadStates } from "./SpreadStates";
-import { useFlaps } from "./useFlaps";
+import { useFlaps, useWantedFlap } from "./useFlaps";
 
 /** What the movers of the spread do together: all closed, all open that may be, what is in the way. */
 export function FlapBar({ album }: { album: Album }) {
+  useWantedFlap(album);
   const { flaps, open, motion, set } = useFlaps(album);
   const lookAtSlot = useHand((hand) => hand.lookAtSlot);
   if (flaps.length === 0 || !motion) {

@@ -1,11 +1,10 @@
 import { useState } from "react";
-import type { Refusal } from "../api/client";
-import type { Album, Flap, FlapForm, MoverState } from "../api/types";
+import type { Album, Flap, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
 import { flapOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do } from "../ui/Row";
-import { ChoiceField, TextField } from "../ui/TextField";
+import { FlapMeasures, pageOf } from "./FlapMeasures";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
 import { useAddFlap, useAddMover, useFlaps } from "./useFlaps";
@@ -94,7 +93,7 @@ export function FlapTicket({ album, slot }: Props) {
       {mover && <MoverTicket album={album} mover={mover} />}
       {!mover && <MakingLinks album={album} flap={flap.id} />}
       {state.form && (
-        <Measured
+        <FlapMeasures
           key={`${flap.id} ${JSON.stringify(state.form)}`}
           album={album}
           id={state.id}
@@ -157,114 +156,4 @@ function described(flap: Flap, mover: MoverState | undefined) {
     return `${of}drawn out at the ${edge}`;
   }
   return `${of || `${BODIES[flap.body]}, `}hinged at the ${edge}`;
-}
-
-interface MeasuredProps {
-  album: Album;
-  id: string;
-  given: FlapForm;
-  /** The other flaps of its page. */
-  others: Flap[];
-  onInside: boolean;
-}
-
-function pageOf(flap: string) {
-  return flap.slice(0, flap.lastIndexOf("-m"));
-}
-
-function numberOf(flap: string) {
-  return flap.slice(flap.lastIndexOf("-m") + 2);
-}
-
-/** The few measures of a flap, as they are written. */
-function Measured({ album, id, given, others, onInside }: MeasuredProps) {
-  const step = useStep(album.id);
-  const [form, setForm] = useState<FlapForm>(given);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const changed = JSON.stringify(form) !== JSON.stringify(given);
-  async function save(next: FlapForm) {
-    setForm(next);
-    setRefusal(null);
-    await step("/api/albums/{id}/flaps/change", { flap: id, form: next }, setRefusal);
-  }
-  const text = (field: "x" | "y" | "w" | "h" | "strip", label: string) => (
-    <TextField
-      label={label}
-      value={form[field]}
-      wrong={refusal?.field === field ? refusal.message : undefined}
-      onChange={(value) => setForm({ ...form, [field]: value })}
-    />
-  );
-  return (
-    <form
-      className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save(form);
-      }}
-    >
-      <ChoiceField
-        label="Hinged at the"
-        value={form.hinge}
-        onChange={(hinge) => save({ ...form, hinge })}
-        choices={[
-          ["left", "left"],
-          ["top", "top"],
-          ["right", "right"],
-          ["bottom", "foot"],
-        ]}
-      />
-      <ChoiceField
-        label="Held"
-        value={form.mount}
-        onChange={(mount) => save({ ...form, mount })}
-        choices={[
-          ["protector", "on the film"],
-          ["page", "through a slit"],
-        ]}
-      />
-      {!onInside && others.length > 0 && (
-        <ChoiceField
-          label="Lies on"
-          wide
-          value={form.fixedTo ? `stuck ${form.fixedTo}` : form.on ? `over ${form.on}` : ""}
-          onChange={(value) => {
-            const [how, other] = value.split(" ");
-            const { on: _on, fixedTo: _fixedTo, ...rest } = form;
-            void save(
-              how === "over" && other
-                ? { ...rest, on: other }
-                : how === "stuck" && other
-                  ? { ...rest, fixedTo: other }
-                  : rest,
-            );
-          }}
-          choices={[
-            ["", "the page"],
-            ...others.flatMap((each): [string, string][] => [
-              [`over ${numberOf(each.id)}`, `over ${each.label.toLowerCase()}`],
-              [`stuck ${numberOf(each.id)}`, `stuck to ${each.label.toLowerCase()}`],
-            ]),
-          ]}
-        />
-      )}
-      {text("w", "Insert, width")}
-      {text("h", "Insert, height")}
-      {text("x", "From the left")}
-      {text("y", "From the top")}
-      {text("strip", "Adhesive strip")}
-      <div className="self-end">
-        {changed && (
-          <button type="submit" className="border border-ink bg-sheet px-3 py-1 font-semibold">
-            Save
-          </button>
-        )}
-      </div>
-      {refusal && !["x", "y", "w", "h", "strip"].includes(refusal.field ?? "") && (
-        <p role="alert" className="col-span-2 text-signal-text">
-          {refusal.message}
-        </p>
-      )}
-    </form>
-  );
 }

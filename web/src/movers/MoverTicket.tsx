@@ -1,11 +1,11 @@
-import { useState } from "react";
-import type { Refusal } from "../api/client";
 import { useMetric } from "../api/queries";
 import type { Album, MoverForm, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { Row } from "../ui/Row";
 import { ChoiceField, TextField } from "../ui/TextField";
+import { EDGES, MeasuresForm } from "./MeasuresForm";
+import { useMeasures } from "./useMeasures";
 
 type TextOf = Exclude<keyof MoverForm, "edge">;
 
@@ -106,9 +106,11 @@ export function MakingLinks({ album, flap }: { album: Album; flap: string }) {
 
 function Measured({ album, mover }: { album: Album; mover: MoverState }) {
   const step = useStep(album.id);
-  const [form, setForm] = useState<MoverForm>(mover.form);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const changed = JSON.stringify(form) !== JSON.stringify(mover.form);
+  const { form, setForm, save, changed, wrong, wrongElse } = useMeasures<MoverForm>(
+    mover.form,
+    (next, refused) =>
+      step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, refused),
+  );
   const size = SIZES[mover.kind] ?? "";
   const fields: [TextOf, string][] = [
     ["w", `${size}, width`],
@@ -117,31 +119,19 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
     ["y", "From the top"],
     ...(FIELDS[mover.kind] ?? []),
   ];
-  async function save(next: MoverForm) {
-    setForm(next);
-    setRefusal(null);
-    await step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, setRefusal);
-  }
   return (
-    <form
-      aria-label={`Measures of ${mover.name}`}
-      className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save(form);
-      }}
+    <MeasuresForm
+      label={`Measures of ${mover.name}`}
+      changed={changed}
+      wrong={wrongElse(fields.map(([field]) => field))}
+      onSave={() => void save(form)}
     >
       {mover.kind !== "double-door" && (
         <ChoiceField
           label={mover.kind === "accordion" ? "Anchored at the" : "Opens over the"}
           value={form.edge}
           onChange={(edge) => save({ ...form, edge })}
-          choices={[
-            ["left", "left"],
-            ["top", "top"],
-            ["right", "right"],
-            ["bottom", "foot"],
-          ]}
+          choices={EDGES}
         />
       )}
       {fields.map(([field, label]) => (
@@ -149,22 +139,10 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
           key={field}
           label={label}
           value={form[field] ?? ""}
-          wrong={refusal?.field === field ? refusal.message : undefined}
+          wrong={wrong(field)}
           onChange={(value) => setForm({ ...form, [field]: value })}
         />
       ))}
-      {changed && (
-        <div className="self-end">
-          <button type="submit" className="border border-ink bg-sheet px-3 py-1 font-semibold">
-            Save
-          </button>
-        </div>
-      )}
-      {refusal && !fields.some(([field]) => field === refusal.field) && (
-        <p role="alert" className="col-span-2 text-signal-text">
-          {refusal.message}
-        </p>
-      )}
-    </form>
+    </MeasuresForm>
   );
 }

@@ -73,7 +73,7 @@ export function useFlapKey(album: Album) {
 
 /** The flaps of the open spread as they stand, and what opens and closes them. */
 export function useFlaps(album: Album) {
-  const { open: all, set } = useOpenFlaps();
+  const { open: all, set, want } = useOpenFlaps();
   const notify = useNotices((state) => state.notify);
   const speak = useNotices((state) => state.speak);
   const lookAtSlot = useHand((hand) => hand.lookAtSlot);
@@ -81,15 +81,21 @@ export function useFlaps(album: Album) {
   const ids = flaps.map(({ flap }) => flap.id).join(" ");
   // What was turned away or taken off is open no more.
   const open = useMemo(() => all.filter((id) => ids.split(" ").includes(id)), [all, ids]);
-  const shown = useMotion(album, open).data;
+  const { data, isPlaceholderData } = useMotion(album, open);
   // What is shown while it is asked for anew may be of another spread.
-  const motion = flaps.length > 0 ? shown : undefined;
+  const motion = flaps.length > 0 ? data : undefined;
+  const known = motion !== undefined && !isPlaceholderData;
 
   const toggle = useCallback(
     (id: string) => {
       const state = motion?.flaps.find((each) => each.id === id);
       const placed = flaps.find(({ flap }) => flap.id === id);
-      if (!state || !placed) {
+      if (!placed) {
+        return;
+      }
+      if (!known || !state) {
+        // What may move is told for the state before: it waits until that of now is known.
+        want(id);
         return;
       }
       if (!state.may) {
@@ -101,8 +107,20 @@ export function useFlaps(album: Album) {
       lookAtSlot(closes ? placed.flap.outside.id : (placed.flap.inside ?? placed.flap.outside).id);
       speak(`${placed.flap.label} is ${closes ? "closed" : "open"}.`);
     },
-    [motion, flaps, open, set, notify, speak, lookAtSlot],
+    [motion, known, flaps, open, set, want, notify, speak, lookAtSlot],
   );
 
-  return { flaps, open, motion, toggle, set };
+  return { flaps, open, motion, known, toggle, set };
+}
+
+/** Moves what was pressed too soon, once it is known whether it may. */
+export function useWantedFlap(album: Album) {
+  const { known, toggle } = useFlaps(album);
+  const { wanted, want } = useOpenFlaps();
+  useEffect(() => {
+    if (wanted && known) {
+      want(null);
+      toggle(wanted);
+    }
+  }, [wanted, known, want, toggle]);
 }

@@ -188,11 +188,11 @@ class DemoIT {
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     page.navigate(SITTING.address() + "/albums/1/place?spread=1");
     page.getByLabel("Breathing room").selectOption("airy");
-    Locator again = Sitting.button(page, "Place again");
-    again.click();
+    Locator fill = Sitting.button(page, "Fill the album");
+    fill.click();
     Locator aside = page.locator("[data-slot][data-aside]").first();
     assertThat(aside).isVisible();
-    again.click();
+    fill.click();
     assertThat(page.getByText("Nothing to change").first()).isVisible();
     Axe.assertNothingSerious(page);
     aside.click();
@@ -202,7 +202,7 @@ class DemoIT {
     Axe.assertNothingSerious(page);
     page.keyboard().press("Escape");
     page.keyboard().press("z");
-    assertThat(page.getByText("Last: place in story order")).hasCount(0);
+    assertThat(page.getByText("Last: place the whole album")).hasCount(0);
     page.context().close();
   }
 

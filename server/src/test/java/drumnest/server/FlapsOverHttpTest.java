@@ -1,9 +1,8 @@
 package drumnest.server;
 
+import static drumnest.server.FirstSpread.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,41 +15,18 @@ import tools.jackson.databind.JsonNode;
 /** Flaps over the pockets of a leaf of one 6 × 4 and ten 3 × 4. */
 class FlapsOverHttpTest {
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
-
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private static final FirstSpread SPREAD = new FirstSpread(SERVER);
 
   @BeforeAll
   static void photos() {
-    for (int i = 0; i < 9; i++) {
-      SERVER
-          .take("p" + i + ".jpg", TestPictures.jpeg(900, 1200, 1, NOON.plusMinutes(i), i))
-          .is(200);
-    }
+    SPREAD.takePhotos();
   }
 
   @AfterEach
   void takeBack() {
-    while (SERVER.album().has("undo")) {
-      SERVER.step("undo", Map.of()).is(200);
-    }
-  }
-
-  private static JsonNode page() {
-    return SERVER.album(1).at("/spread/right");
-  }
-
-  private static JsonNode motion(String... open) {
-    return SERVER
-        .get("/api/albums/1/spreads/1/motion?open=" + String.join(",", open))
-        .is(200)
-        .json();
-  }
-
-  private static List<String> texts(JsonNode list) {
-    List<String> texts = new ArrayList<>();
-    list.forEach(each -> texts.add(each.stringValue()));
-    return texts;
+    SPREAD.takeBack();
   }
 
   private static JsonNode add(String slot, String hinge) {
@@ -60,13 +36,15 @@ class FlapsOverHttpTest {
   @Test
   void a_flap_over_a_pocket_has_two_sides_and_hides_what_it_covers() {
     add("2-front-6", "right");
-    JsonNode flap = page().at("/flaps/0");
+    JsonNode flap = SPREAD.page().at("/flaps/0");
     assertThat(flap.get("id").stringValue()).isEqualTo("2-front-m1");
     assertThat(flap.at("/outside/named/w/text").stringValue()).isEqualTo("3");
     assertThat(flap.at("/closed/w/text").stringValue()).isEqualTo("3 1/8");
     assertThat(flap.at("/inside/label").stringValue()).startsWith("flap 1 inside");
-    assertThat(texts(motion().get("seen"))).contains("2-front-m1.1").doesNotContain("2-front-6");
-    JsonNode open = motion("2-front-m1");
+    assertThat(texts(SPREAD.motion().get("seen")))
+        .contains("2-front-m1.1")
+        .doesNotContain("2-front-6");
+    JsonNode open = SPREAD.motion("2-front-m1");
     assertThat(texts(open.get("seen")))
         .contains("2-front-m1.2", "2-front-6")
         .doesNotContain("2-front-m1.1", "2-front-7");
@@ -81,57 +59,58 @@ class FlapsOverHttpTest {
       String photo = SERVER.line().get(i).get("id").stringValue();
       SERVER.step("put", Map.of("photo", photo, "slot", places.get(i))).is(200);
     }
-    String inside = page().at("/flaps/0/inside/seat/photo").stringValue();
+    String inside = SPREAD.page().at("/flaps/0/inside/seat/photo").stringValue();
     SERVER.step("swap", Map.of("from", "2-front-m1.2", "to", "2-front-6")).is(200);
-    assertThat(page().at("/flaps/0/inside/seat/photo").stringValue()).isNotEqualTo(inside);
+    assertThat(SPREAD.page().at("/flaps/0/inside/seat/photo").stringValue()).isNotEqualTo(inside);
     JsonNode ticket = SERVER.get("/api/albums/1/tickets/2-front-m1.2").is(200).json();
     assertThat(ticket.get("place").stringValue()).isEqualTo("flap 1 inside, leaf 2 front");
     assertThat(ticket.get("known").stringValue()).isEqualTo("as-usual");
     assertThat(SERVER.get("/api/albums/1/prints.csv").text())
         .contains("flap 1 inside, leaf 2 front");
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
-    assertThat(page().get("flaps")).isEmpty();
+    assertThat(SPREAD.page().get("flaps")).isEmpty();
     assertThat(SERVER.album(1).get("undo").stringValue())
         .isEqualTo("take flap 1, leaf 2 front off with 2 pictures in it");
     SERVER.step("undo", Map.of()).is(200);
-    assertThat(page().at("/flaps/0/outside/seat/photo").isMissingNode()).isFalse();
+    assertThat(SPREAD.page().at("/flaps/0/outside/seat/photo").isMissingNode()).isFalse();
   }
 
   @Test
   void two_that_clash_say_so_and_the_cure_that_is_offered_is_one() {
     add("2-front-6", "top");
     SERVER.step("flaps/add", Map.of("slot", "2-front-2", "hinge", "left")).is(200);
-    JsonNode clash = motion().at("/clashes/0");
+    JsonNode clash = SPREAD.motion().at("/clashes/0");
     assertThat(clash.get("severity").stringValue()).isEqualTo("error");
     assertThat(clash.get("text").stringValue()).contains("which never opens then");
-    assertThat(motion().at("/flaps/1/hindrances/0").stringValue())
+    assertThat(SPREAD.motion().at("/flaps/1/hindrances/0").stringValue())
         .isEqualTo("The strip of flap 1 holds it shut.");
-    int before = motion().get("clashes").size();
+    int before = SPREAD.motion().get("clashes").size();
     JsonNode cure = clash.at("/cures/0");
     SERVER
         .step(
             "flaps/change",
             Map.of("flap", cure.get("flap").stringValue(), "form", cure.get("form")))
         .is(200);
-    assertThat(motion().get("clashes").size()).isLessThan(before);
-    assertThat(texts(motion().at("/flaps/1/hindrances"))).isEmpty();
+    assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
+    assertThat(texts(SPREAD.motion().at("/flaps/1/hindrances"))).isEmpty();
   }
 
   @Test
   void what_lies_on_another_is_opened_first() {
     add("2-front-6", "left");
     add("2-front-m1.1", "right");
-    assertThat(texts(motion().at("/flaps/0/hindrances"))).containsExactly("Open flap 2 first.");
-    assertThat(texts(motion().get("order"))).containsExactly("2-front-m2", "2-front-m1");
-    assertThat(page().at("/flaps/1/level").intValue()).isEqualTo(1);
+    assertThat(texts(SPREAD.motion().at("/flaps/0/hindrances")))
+        .containsExactly("Open flap 2 first.");
+    assertThat(texts(SPREAD.motion().get("order"))).containsExactly("2-front-m2", "2-front-m1");
+    assertThat(SPREAD.page().at("/flaps/1/level").intValue()).isEqualTo(1);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
-    assertThat(texts(motion().at("/flaps/0/hindrances"))).isEmpty();
+    assertThat(texts(SPREAD.motion().at("/flaps/0/hindrances"))).isEmpty();
   }
 
   @Test
   void a_measure_that_does_not_do_is_named_and_changes_nothing() {
     add("2-front-6", "left");
-    JsonNode form = motion().at("/flaps/0/form");
+    JsonNode form = SPREAD.motion().at("/flaps/0/form");
     Map<String, Object> changed = new HashMap<>();
     form.propertyStream().forEach(each -> changed.put(each.getKey(), each.getValue()));
     changed.put("x", "11");
@@ -155,7 +134,7 @@ class FlapsOverHttpTest {
                 .get("field")
                 .stringValue())
         .isEqualTo("on");
-    assertThat(motion().at("/flaps/0/form")).isEqualTo(form);
+    assertThat(SPREAD.motion().at("/flaps/0/form")).isEqualTo(form);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m9")).is(404);
     SERVER.get("/api/albums/1/spreads/1/motion?open=nothing").is(400);
   }

@@ -1,12 +1,10 @@
 package drumnest.server;
 
+import static drumnest.server.FirstSpread.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
@@ -23,41 +21,18 @@ import tools.jackson.databind.JsonNode;
 /** Movers of several parts on a leaf of one 6 × 4 and ten 3 × 4. */
 class MoversOverHttpTest {
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
-
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private static final FirstSpread SPREAD = new FirstSpread(SERVER);
 
   @BeforeAll
   static void photos() {
-    for (int i = 0; i < 9; i++) {
-      SERVER
-          .take("p" + i + ".jpg", TestPictures.jpeg(900, 1200, 1, NOON.plusMinutes(i), i))
-          .is(200);
-    }
+    SPREAD.takePhotos();
   }
 
   @AfterEach
   void takeBack() {
-    while (SERVER.album().has("undo")) {
-      SERVER.step("undo", Map.of()).is(200);
-    }
-  }
-
-  private static JsonNode page() {
-    return SERVER.album(1).at("/spread/right");
-  }
-
-  private static JsonNode motion(String... open) {
-    return SERVER
-        .get("/api/albums/1/spreads/1/motion?open=" + String.join(",", open))
-        .is(200)
-        .json();
-  }
-
-  private static List<String> texts(JsonNode list) {
-    List<String> texts = new ArrayList<>();
-    list.forEach(each -> texts.add(each.stringValue()));
-    return texts;
+    SPREAD.takeBack();
   }
 
   private static void add(String slot, String kind) {
@@ -66,7 +41,8 @@ class MoversOverHttpTest {
 
   private static Map<String, Object> form() {
     Map<String, Object> form = new HashMap<>();
-    motion()
+    SPREAD
+        .motion()
         .at("/movers/0/form")
         .propertyStream()
         .forEach(each -> form.put(each.getKey(), each.getValue()));
@@ -76,7 +52,7 @@ class MoversOverHttpTest {
   /** How many sides of its flaps hold a picture. */
   private static int pictures() {
     int pictures = 0;
-    for (JsonNode flap : page().get("flaps")) {
+    for (JsonNode flap : SPREAD.page().get("flaps")) {
       pictures += flap.at("/outside/seat").isMissingNode() ? 0 : 1;
       pictures += flap.at("/inside/seat").isMissingNode() ? 0 : 1;
     }
@@ -107,28 +83,29 @@ class MoversOverHttpTest {
         SERVER.get("/api/albums/1/movers/choices?slot=2-front-6").is(200).json().get("choices");
     assertThat(choices).extracting(each -> each.get("kind").stringValue()).contains(kind);
     add("2-front-6", kind);
-    assertThat(page().get("flaps").size()).isEqualTo(parts);
-    JsonNode mover = motion().at("/movers/0");
+    assertThat(SPREAD.page().get("flaps").size()).isEqualTo(parts);
+    JsonNode mover = SPREAD.motion().at("/movers/0");
     assertThat(mover.get("kind").stringValue()).isEqualTo(kind);
     assertThat(mover.get("facts")).isNotEmpty();
-    assertThat(motion().at("/states/0/name").stringValue()).isEqualTo("at rest");
-    assertThat(motion().get("clashes")).isEmpty();
+    assertThat(SPREAD.motion().at("/states/0/name").stringValue()).isEqualTo("at rest");
+    assertThat(SPREAD.motion().get("clashes")).isEmpty();
     // The very same measures written again change nothing but are accepted.
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form())).is(200);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
-    assertThat(page().get("flaps")).isEmpty();
-    assertThat(motion().get("movers")).isEmpty();
+    assertThat(SPREAD.page().get("flaps")).isEmpty();
+    assertThat(SPREAD.motion().get("movers")).isEmpty();
   }
 
   @Test
   void an_accordion_is_leafed_filled_lengthened_and_shortened_and_says_what_it_held() {
     add("2-front-6", "accordion");
-    assertThat(texts(motion().get("order"))).hasSize(3);
-    assertThat(motion().get("states"))
+    assertThat(texts(SPREAD.motion().get("order"))).hasSize(3);
+    assertThat(SPREAD.motion().get("states"))
         .extracting(each -> each.get("name").stringValue())
         .contains("panel 1", "panel 2", "panel 3", "accordion 1, open");
-    assertThat(motion().at("/flaps/3/hindrances/0").stringValue()).isEqualTo("It is stuck down.");
-    assertThat(texts(motion().get("never"))).contains("2-front-6");
+    assertThat(SPREAD.motion().at("/flaps/3/hindrances/0").stringValue())
+        .isEqualTo("It is stuck down.");
+    assertThat(texts(SPREAD.motion().get("never"))).contains("2-front-6");
     fill("2-front-m1.1", "2-front-m4.1", "2-front-m1.2");
     assertThat(
             SERVER
@@ -143,7 +120,7 @@ class MoversOverHttpTest {
     Map<String, Object> form = form();
     form.put("count", "5");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
-    assertThat(page().get("flaps").size()).isEqualTo(6);
+    assertThat(SPREAD.page().get("flaps").size()).isEqualTo(6);
     assertThat(SERVER.album(1).toString()).contains("2-front-m6.1");
     assertThat(pictures()).isEqualTo(3);
     form.put("count", "2");
@@ -191,17 +168,18 @@ class MoversOverHttpTest {
   void a_flap_on_the_inside_of_a_door_is_reached_when_that_is_open_and_goes_with_it() {
     add("2-front-6", "door");
     SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2", "hinge", "left")).is(200);
-    assertThat(texts(motion().at("/flaps/1/hindrances"))).containsExactly("Open door 1 first.");
-    assertThat(texts(motion("2-front-m1").at("/flaps/1/hindrances"))).isEmpty();
-    assertThat(texts(motion("2-front-m1").get("seen"))).contains("2-front-m2.1");
-    assertThat(texts(motion("2-front-m1", "2-front-m2").at("/flaps/0/hindrances")))
+    assertThat(texts(SPREAD.motion().at("/flaps/1/hindrances")))
+        .containsExactly("Open door 1 first.");
+    assertThat(texts(SPREAD.motion("2-front-m1").at("/flaps/1/hindrances"))).isEmpty();
+    assertThat(texts(SPREAD.motion("2-front-m1").get("seen"))).contains("2-front-m2.1");
+    assertThat(texts(SPREAD.motion("2-front-m1", "2-front-m2").at("/flaps/0/hindrances")))
         .containsExactly("Close flap 2 first.");
     // Written again as it is seen, it lies where it lay.
-    JsonNode form = motion().at("/flaps/1/form");
+    JsonNode form = SPREAD.motion().at("/flaps/1/form");
     SERVER.step("flaps/change", Map.of("flap", "2-front-m2", "form", form)).is(200);
-    assertThat(motion().at("/flaps/1/form")).isEqualTo(form);
+    assertThat(SPREAD.motion().at("/flaps/1/form")).isEqualTo(form);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
-    assertThat(page().get("flaps")).isEmpty();
+    assertThat(SPREAD.page().get("flaps")).isEmpty();
   }
 
   @Test
@@ -247,8 +225,8 @@ class MoversOverHttpTest {
       how.put("kind", each.get("kind").stringValue());
       SERVER.step(flap ? "flaps/add" : "movers/add", how).is(200);
     }
-    assertThat(motion().get("clashes")).isEmpty();
-    assertThat(motion().get("flaps")).isNotEmpty();
+    assertThat(SPREAD.motion().get("clashes")).isEmpty();
+    assertThat(SPREAD.motion().get("flaps")).isNotEmpty();
   }
 
   @Test
@@ -265,9 +243,9 @@ class MoversOverHttpTest {
   void two_movers_in_each_others_way_are_cured_by_moving_one_of_them_as_a_whole() {
     add("2-front-6", "door");
     SERVER.step("movers/add", Map.of("slot", "2-front-7", "kind", "door", "edge", "left")).is(200);
-    JsonNode clash = motion().at("/clashes/0");
+    JsonNode clash = SPREAD.motion().at("/clashes/0");
     assertThat(clash.at("/cures")).isNotEmpty();
-    int before = motion().get("clashes").size();
+    int before = SPREAD.motion().get("clashes").size();
     JsonNode cure = clash.at("/cures/0");
     assertThat(cure.has("moverForm")).isTrue();
     SERVER
@@ -275,6 +253,6 @@ class MoversOverHttpTest {
             "movers/change",
             Map.of("flap", cure.get("flap").stringValue(), "form", cure.get("moverForm")))
         .is(200);
-    assertThat(motion().get("clashes").size()).isLessThan(before);
+    assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
   }
 }
