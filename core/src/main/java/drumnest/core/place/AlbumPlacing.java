@@ -54,9 +54,18 @@ public final class AlbumPlacing {
   /** Places photos, without changing anything yet. */
   public static Arranged arranged(
       AlbumModel album, PlacingTask task, Request request, ProgressMonitor monitor) {
+    Map<Integer, Integer> locked = new HashMap<>(task.problem().locked());
+    Map<Integer, Integer> byHand = new HashMap<>();
+    task.byHand()
+        .forEach(
+            (place, photo) -> {
+              String id = task.problem().candidates().get(photo).id();
+              // A weaker one of a stack is in the album only because it was put just there.
+              (Candidates.isRepeat(album, id) ? locked : byHand).put(place, photo);
+            });
     Placing.Arrangement best =
         new MinimalChangePlacing(Placing.by(request.order()))
-            .place(task.problem(), task.byHand(), monitor)
+            .place(task.problem().withLocked(locked), byHand, monitor)
             .arrangement();
     return new Arranged(titled(album, task, best.placeOf(), request.breathing()), best);
   }

@@ -45,7 +45,7 @@ public final class Candidates {
     for (AlbumPhoto photo : album.line()) {
       if (wanted.test(photo.id())) {
         Stack stack = stackOf.get(photo.id());
-        if (!isRepeat(album, photo, stack)) {
+        if (!isRepeat(album, photo, stack) || isSettled(album, photo)) {
           candidates.add(candidate(photo, stack, alternates.get(photo.id()), album.rules()));
         }
       }
@@ -53,21 +53,29 @@ public final class Candidates {
     return List.copyOf(candidates);
   }
 
+  /** Whether it is a weaker one of a stack that was not kept. */
+  static boolean isRepeat(AlbumModel album, String photo) {
+    return isRepeat(album, album.photo(photo).orElseThrow(), album.stackOf().get(photo));
+  }
+
   private static boolean isRepeat(AlbumModel album, AlbumPhoto photo, @Nullable Stack stack) {
     if (stack == null || photo.choosing().choice() == Choice.KEEP) {
       return false;
     }
-    boolean settled =
-        album
-            .slotOf(photo.id())
-            .flatMap(slot -> album.holding(slot.id()))
-            .map(holding -> holding.isFixed() || holding.byHand())
-            .orElse(false);
     boolean anotherKept =
         stack.photos().stream()
             .flatMap(each -> album.photo(each.id()).stream())
             .anyMatch(each -> each.choosing().choice() == Choice.KEEP);
-    return !settled && (anotherKept || !isFirstOfStack(album, photo, stack));
+    return anotherKept || !isFirstOfStack(album, photo, stack);
+  }
+
+  /** Whether it lies where the maker put it. */
+  private static boolean isSettled(AlbumModel album, AlbumPhoto photo) {
+    return album
+        .slotOf(photo.id())
+        .flatMap(slot -> album.holding(slot.id()))
+        .map(holding -> holding.isFixed() || holding.byHand())
+        .orElse(false);
   }
 
   /** Whether it is the best of its stack that was not dropped. */

@@ -107,6 +107,7 @@ public class AlbumViews {
 
   public static Views.PageView page(AlbumModel album, Leaf leaf, Side side, Box box) {
     String name = SlotNames.of(side);
+    List<Slot> slots = leaf.slots(side, before(album, leaf, side));
     return new Views.PageView(
         leaf.number(),
         leaf.key(),
@@ -115,11 +116,19 @@ public class AlbumViews {
         leaf.type().name(),
         Views.SizeView.of(leaf.size()),
         Views.BoxView.of(box),
-        leaf.slots(side, 0).stream()
+        slots.stream()
             .filter(slot -> slot.kind().isOfPage())
             .map(slot -> slot(album, slot, slot.box()))
             .toList(),
-        FlapViews.of(album, leaf, side));
+        FlapViews.of(album, leaf, side, slots));
+  }
+
+  /** How many slots of the album come before those of a page; none where the leaf is not in it. */
+  private static int before(AlbumModel album, Leaf leaf, Side side) {
+    return album.leaves().slotsOf(leaf, side).stream()
+        .findFirst()
+        .map(first -> first.rank() - 1)
+        .orElse(0);
   }
 
   /**

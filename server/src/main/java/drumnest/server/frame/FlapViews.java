@@ -16,8 +16,12 @@ final class FlapViews {
 
   private FlapViews() {}
 
-  /** All of them, the lowest first. */
-  static List<Views.FlapView> of(AlbumModel album, Leaf leaf, Side side) {
+  /**
+   * All of them, the lowest first.
+   *
+   * @param slots the slots of the page
+   */
+  static List<Views.FlapView> of(AlbumModel album, Leaf leaf, Side side, List<Slot> slots) {
     PagePlan plan = leaf.plan(leaf.face(side));
     List<Flap> all = plan.flaps();
     if (all.isEmpty()) {
@@ -25,7 +29,6 @@ final class FlapViews {
     }
     Flaps flaps = new Flaps(all);
     String page = FlapNames.of(leaf, side, "");
-    List<Slot> slots = leaf.slots(side, 0);
     return all.stream()
         .map(flap -> of(album, plan, flap, page, level(flaps, flap), slots))
         .sorted(Comparator.comparingInt(Views.FlapView::level))
@@ -55,18 +58,14 @@ final class FlapViews {
         flap.fixedTo() == null ? null : page + flap.fixedTo(),
         flap.inside(),
         plan.moverOf(flap.id()).map(mover -> page + mover.first()).orElse(null),
-        AlbumViews.slot(album, slot(album, slots, FlapNames.outside(id)), flap.held()),
+        AlbumViews.slot(album, slot(slots, FlapNames.outside(id)), flap.held()),
         stays
             ? null
             : AlbumViews.slot(
-                album, slot(album, slots, FlapNames.inside(id)), flap.open().inset(flap.border())));
+                album, slot(slots, FlapNames.inside(id)), flap.open().inset(flap.border())));
   }
 
-  /** The slot as the album has it, with its place in the reading order. */
-  private static Slot slot(AlbumModel album, List<Slot> slots, String id) {
-    return album
-        .slot(id)
-        .orElseGet(
-            () -> slots.stream().filter(slot -> slot.id().equals(id)).findFirst().orElseThrow());
+  private static Slot slot(List<Slot> slots, String id) {
+    return slots.stream().filter(slot -> slot.id().equals(id)).findFirst().orElseThrow();
   }
 }
