@@ -836,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/movers/mirror": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mirror"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/on-table": {
         parameters: {
             query?: never;
@@ -2120,6 +2136,7 @@ export interface components {
         };
         FlapForm: {
             fixedTo?: string;
+            grip?: string;
             h: string;
             hinge: string;
             mount: string;
@@ -2141,6 +2158,8 @@ export interface components {
             body: string;
             carrier?: string;
             closed: components["schemas"]["BoxView"];
+            grip: string;
+            gripBox?: components["schemas"]["BoxView"];
             hinge: string;
             id: string;
             inside?: components["schemas"]["SlotView"];
@@ -2400,6 +2419,7 @@ export interface components {
             order: string[];
             seen: string[];
             states: components["schemas"]["StateView"][];
+            unmarked: string[];
         };
         MountView: {
             /** Format: int32 */
@@ -2435,6 +2455,7 @@ export interface components {
             cardW?: string;
             count?: string;
             edge: string;
+            grip?: string;
             h: string;
             overlap?: string;
             sheetH?: string;
@@ -2989,6 +3010,7 @@ export interface components {
             seat?: components["schemas"]["SeatView"];
         };
         SpreadView: {
+            gutter: components["schemas"]["LengthView"];
             height: components["schemas"]["LengthView"];
             /** Format: int32 */
             last: number;
@@ -4596,6 +4618,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChoicesView"];
+                };
+            };
+        };
+    };
+    mirror: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfFlap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
                 };
             };
         };

@@ -1,8 +1,8 @@
 interface Props {
   /** Pixels to an inch. */
   inch: number;
-  /** The widths of the pages, in inches; each is measured from its own left edge. */
-  pages: number[];
+  /** Where each page begins and how wide it is, in inches; each has its own zero. */
+  pages: { start: number; width: number }[];
   /** The height, in inches. */
   down: number;
   /** Where the spread begins, in pixels. */
@@ -12,21 +12,19 @@ interface Props {
 }
 
 const HALF = 0.5;
+
+/** How far the marks at the left keep from the page, past which leaves below it show. */
+const CLEAR = 4;
+
 const INCH = 2.54;
 
 /** Rulers along the top, page by page, and along the left edge. */
-export function Rulers({ inch: pixels, pages: inches, down: inchesDown, offset, metric }: Props) {
+export function Rulers({ inch: pixels, pages, down: inchesDown, offset, metric }: Props) {
   const unit = metric ? INCH : 1;
   const inch = pixels / unit;
-  const pages = inches.map((width) => width * unit);
   const down = inchesDown * unit;
   const every = inch < 18 ? 2 : 1;
-  let start = 0;
-  const tops = pages.map((width) => {
-    const page = { start, width };
-    start += width;
-    return page;
-  });
+  const tops = pages.map((page) => ({ start: page.start * unit, width: page.width * unit }));
   return (
     <svg
       aria-hidden="true"
@@ -47,7 +45,7 @@ export function Rulers({ inch: pixels, pages: inches, down: inchesDown, offset, 
                   stroke="currentColor"
                   strokeWidth="0.800"
                 />
-                {at % every === 0 && (page.start === 0 || at > 0) && (
+                {at % every === 0 && (
                   <text x={x} y={offset - 12} textAnchor="middle" fill="currentColor">
                     {at}
                   </text>
@@ -62,15 +60,15 @@ export function Rulers({ inch: pixels, pages: inches, down: inchesDown, offset, 
         return (
           <g key={at}>
             <line
-              x1={offset - length(at)}
-              x2={offset - 2}
+              x1={offset - length(at) - CLEAR}
+              x2={offset - 2 - CLEAR}
               y1={y}
               y2={y}
               stroke="currentColor"
               strokeWidth="0.800"
             />
             {at % every === 0 && at > 0 && (
-              <text x={offset - 12} y={y + 3.5} textAnchor="end" fill="currentColor">
+              <text x={offset - 12 - CLEAR} y={y + 3.5} textAnchor="end" fill="currentColor">
                 {at}
               </text>
             )}

@@ -43,11 +43,15 @@ export function flapOf(slot: string) {
   return /^(.+-m\d+)\.[12]$/.exec(slot)?.[1];
 }
 
+/** Where a side begins on the spread, in inches from its left edge. */
+export function startOf(side: "left" | "right", { spread }: Album) {
+  return side === "right" ? Number(spread.leftWidth.in) + Number(spread.gutter.in) : 0;
+}
+
 /** Where a slot begins on the spread, in inches from its top left corner. */
 export function cornerOf({ slot, page, side }: PlacedSlot, album: Album): [number, number] {
-  const start = side === "right" ? Number(album.spread.leftWidth.in) : 0;
   return [
-    start + Number(page.box.x.in) + Number(slot.box.x.in),
+    startOf(side, album) + Number(page.box.x.in) + Number(slot.box.x.in),
     Number(page.box.y.in) + Number(slot.box.y.in),
   ];
 }

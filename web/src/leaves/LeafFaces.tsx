@@ -93,7 +93,13 @@ function Face({ face, side, inch, across, down, metric, draft, chosen, onChoose 
         ["--mat-y" as string]: `${RULER}px`,
       }}
     >
-      <Rulers inch={inch} pages={[across]} down={down} offset={RULER} metric={metric} />
+      <Rulers
+        inch={inch}
+        pages={[{ start: 0, width: across }]}
+        down={down}
+        offset={RULER}
+        metric={metric}
+      />
       <div
         className="absolute bg-paper text-[#10262c] shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
         style={{ left: RULER, top: RULER, width: inch * across, height: inch * down }}

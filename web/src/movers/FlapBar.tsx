@@ -16,6 +16,7 @@ export function FlapBar({ album }: { album: Album }) {
   const wrong = motion.clashes.filter((clash) => clash.severity === "error");
   const first = flaps.find(({ flap }) => flap.id === wrong[0]?.a)?.flap;
   const never = motion.never[0];
+  const unmarked = motion.unmarked[0];
   return (
     <section
       aria-label="Movers of this spread"
@@ -43,19 +44,36 @@ export function FlapBar({ album }: { album: Album }) {
           </button>
         )}
         {never && (
-          <button
-            type="button"
-            className="underline underline-offset-2"
+          <Quiet
+            name={
+              motion.never.length === 1
+                ? "One place is never seen"
+                : `${motion.never.length} places are never seen`
+            }
             onClick={() => lookAtSlot(never)}
-          >
-            {motion.never.length === 1
-              ? "One place is never seen"
-              : `${motion.never.length} places are never seen`}
-          </button>
+          />
+        )}
+        {unmarked && (
+          <Quiet
+            name={
+              motion.unmarked.length === 1
+                ? "One has no grip"
+                : `${motion.unmarked.length} have no grip`
+            }
+            onClick={() => lookAtSlot(unmarked)}
+          />
         )}
       </div>
       <SpreadStates album={album} motion={motion} open={open} onOpen={set} />
     </section>
+  );
+}
+
+function Quiet({ name, onClick }: { name: string; onClick: () => void }) {
+  return (
+    <button type="button" className="underline underline-offset-2" onClick={onClick}>
+      {name}
+    </button>
   );
 }
 

@@ -1,4 +1,5 @@
 import type { Album } from "../api/types";
+import { startOf } from "../bench/places";
 import { FlapPiece } from "./FlapPiece";
 import { useFlaps } from "./useFlaps";
 
@@ -30,11 +31,7 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
             aria-hidden="true"
             className="absolute border border-[#8fa3ab]/70 bg-[#b9c9d1]/55"
             style={{
-              left:
-                inch *
-                ((side === "right" ? Number(album.spread.leftWidth.in) : 0) +
-                  Number(page.box.x.in) +
-                  Number(flap.strip.x.in)),
+              left: inch * (startOf(side, album) + Number(page.box.x.in) + Number(flap.strip.x.in)),
               top: inch * (Number(page.box.y.in) + Number(flap.strip.y.in)),
               width: inch * Number(flap.strip.w.in),
               height: inch * Number(flap.strip.h.in),

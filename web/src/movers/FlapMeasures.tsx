@@ -1,7 +1,7 @@
 import type { Album, Flap, FlapForm } from "../api/types";
 import { useStep } from "../api/useStep";
 import { ChoiceField, TextField } from "../ui/TextField";
-import { EDGES, MeasuresForm } from "./MeasuresForm";
+import { EDGES, GRIPS, MeasuresForm } from "./MeasuresForm";
 import { useMeasures } from "./useMeasures";
 
 interface Props {
@@ -58,6 +58,12 @@ export function FlapMeasures({ album, id, given, others, onInside }: Props) {
           ["protector", "on the film"],
           ["page", "through a slit"],
         ]}
+      />
+      <ChoiceField
+        label="Grip"
+        value={form.grip ?? "none"}
+        onChange={(grip) => save({ ...form, grip })}
+        choices={GRIPS}
       />
       {!onInside && others.length > 0 && (
         <ChoiceField

@@ -1,5 +1,5 @@
-import type { Album, Flap, Slot } from "../api/types";
-import type { PlacedFlap } from "../bench/places";
+import type { Album, Box, Flap, Slot } from "../api/types";
+import { type PlacedFlap, startOf } from "../bench/places";
 import { Pocket } from "../place/Pocket";
 
 interface Props {
@@ -73,9 +73,8 @@ const OPPOSITE: Record<string, string> = {
 export function FlapPiece(props: Props) {
   const { album, placed, all, open, seen, inch, from, lift, onToggle } = props;
   const { flap, page, side } = placed;
-  const start = side === "right" ? Number(album.spread.leftWidth.in) : 0;
   const closed: [number, number] = [
-    start + Number(page.box.x.in) + Number(flap.closed.x.in),
+    startOf(side, album) + Number(page.box.x.in) + Number(flap.closed.x.in),
     Number(page.box.y.in) + Number(flap.closed.y.in),
   ];
   const isOpen = open.includes(flap.id);
@@ -116,6 +115,7 @@ export function FlapPiece(props: Props) {
           back={move?.back}
         />
       )}
+      {flap.gripBox && <Grip flap={flap} box={flap.gripBox} inch={inch} />}
       {flap.move !== "stays" && (
         <button
           type="button"
@@ -144,6 +144,32 @@ export function FlapPiece(props: Props) {
     </OnInside>
   ) : (
     piece
+  );
+}
+
+/** The tab or the string by which it is opened, as it is seen from both sides. */
+function Grip({ flap, box, inch }: { flap: Flap; box: Box; inch: number }) {
+  const round = {
+    left: "rounded-l-md border-r-0",
+    right: "rounded-r-md border-l-0",
+    top: "rounded-t-md border-b-0",
+    bottom: "rounded-b-md border-t-0",
+  };
+  const edge = flap.move === "slides" ? flap.hinge : (OPPOSITE[flap.hinge] ?? "right");
+  return (
+    <span
+      aria-hidden="true"
+      data-gripped={flap.grip}
+      className={`absolute border-[#b9b39f] ${round[edge as keyof typeof round]} ${
+        flap.grip === "tab" ? "border bg-[#efe9d8]" : "border-2 border-[#8a6f4d] bg-transparent"
+      }`}
+      style={{
+        left: inch * (Number(box.x.in) - Number(flap.closed.x.in)) - 1,
+        top: inch * (Number(box.y.in) - Number(flap.closed.y.in)) - 1,
+        width: inch * Number(box.w.in),
+        height: inch * Number(box.h.in),
+      }}
+    />
   );
 }
 

@@ -7,7 +7,7 @@ import { Do } from "../ui/Row";
 import { FlapMeasures, pageOf } from "./FlapMeasures";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
-import { useAddFlap, useAddMover, useFlaps } from "./useFlaps";
+import { useAddFlap, useAddMover, useFlaps, useMirror } from "./useFlaps";
 
 interface Props {
   album: Album;
@@ -21,6 +21,7 @@ export function FlapTicket({ album, slot }: Props) {
   const step = useStep(album.id);
   const add = useAddFlap(album);
   const addMover = useAddMover(album);
+  const mirror = useMirror(album);
   const [choosing, setChoosing] = useState<string | null>(null);
   const id = flapOf(slot);
   const offers = (
@@ -55,6 +56,10 @@ export function FlapTicket({ album, slot }: Props) {
   }
   const mover = motion.movers.find((each) => each.id === flap.mover);
   const onInside = slot === flap.inside?.id && flap.body === "card";
+  const carried = isOnInside(
+    flap,
+    flaps.map((each) => each.flap),
+  );
   const clashes = motion.clashes.filter((clash) => clash.a === id || clash.b === id);
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
@@ -88,6 +93,9 @@ export function FlapTicket({ album, slot }: Props) {
           name={mover ? `take ${mover.name.toLowerCase()} off` : "take it off"}
           onDo={() => step("/api/albums/{id}/flaps/remove", { flap: flap.id })}
         />
+        {!carried && album.spread.left && album.spread.right && (
+          <Do name="mirror it on the facing page" onDo={() => mirror(flap.id)} />
+        )}
         {onInside && <div className="w-full">{offers}</div>}
       </div>
       {mover && <MoverTicket album={album} mover={mover} />}
@@ -142,6 +150,12 @@ const CAUTIONS: Record<string, string> = {
 };
 
 const BODIES: Record<string, string> = { sleeve: "a clear sleeve", card: "a hinged card" };
+
+/** Whether it is on the inside of another, or stuck to one that is. */
+function isOnInside(flap: Flap, all: Flap[]): boolean {
+  const carrier = all.find((each) => each.id === flap.carrier);
+  return flap.onInside || (carrier !== undefined && isOnInside(carrier, all));
+}
 
 function described(flap: Flap, mover: MoverState | undefined) {
   const edge = flap.hinge === "bottom" ? "foot" : flap.hinge;

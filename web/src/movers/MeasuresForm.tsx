@@ -45,3 +45,10 @@ export const EDGES: [string, string][] = [
   ["right", "right"],
   ["bottom", "foot"],
 ];
+
+/** What is taken hold of to open it. */
+export const GRIPS: [string, string][] = [
+  ["none", "none"],
+  ["tab", "a tab"],
+  ["string", "a string"],
+];

@@ -4,7 +4,7 @@ import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { Row } from "../ui/Row";
 import { ChoiceField, TextField } from "../ui/TextField";
-import { EDGES, MeasuresForm } from "./MeasuresForm";
+import { EDGES, GRIPS, MeasuresForm } from "./MeasuresForm";
 import { useMeasures } from "./useMeasures";
 
 type TextOf = Exclude<keyof MoverForm, "edge">;
@@ -134,6 +134,12 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
           choices={EDGES}
         />
       )}
+      <ChoiceField
+        label="Grip"
+        value={form.grip ?? "none"}
+        onChange={(grip) => save({ ...form, grip })}
+        choices={GRIPS}
+      />
       {fields.map(([field, label]) => (
         <TextField
           key={field}

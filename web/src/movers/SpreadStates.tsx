@@ -1,5 +1,5 @@
 import type { Album, Motion } from "../api/types";
-import { SIDES } from "../bench/places";
+import { SIDES, startOf } from "../bench/places";
 
 interface Props {
   album: Album;
@@ -16,7 +16,7 @@ export function SpreadStates({ album, motion, open, onOpen }: Props) {
     <div
       role="group"
       aria-label="Leaf through the spread"
-      className="slim-scroll flex min-w-0 flex-1 gap-2 overflow-x-auto pb-1"
+      className="slim-scroll flex min-w-0 flex-1 items-start gap-2 overflow-x-auto pb-1"
       onKeyDown={(event) => {
         const by = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
         const next = motion.states[now + by];
@@ -61,8 +61,7 @@ function Small({
   now: boolean;
 }) {
   const { spread } = album;
-  const left = Number(spread.leftWidth.in);
-  const width = left + Number(spread.rightWidth.in);
+  const width = startOf("right", album) + Number(spread.rightWidth.in);
   const height = Number(spread.height.in);
   return (
     <svg
@@ -76,7 +75,7 @@ function Small({
           page && (
             <rect
               key={side}
-              x={(side === "right" ? left : 0) + Number(page.box.x.in)}
+              x={startOf(side, album) + Number(page.box.x.in)}
               y={Number(page.box.y.in)}
               width={Number(page.box.w.in)}
               height={Number(page.box.h.in)}

@@ -54,6 +54,16 @@ export function useAddMover(album: Album) {
   );
 }
 
+/** Puts a mover mirrored on the facing page and looks at its cover. */
+export function useMirror(album: Album) {
+  const step = useStep(album.id);
+  const look = useLookAtAdded(album);
+  return useCallback(
+    async (flap: string) => look(await step("/api/albums/{id}/movers/mirror", { flap })),
+    [look, step],
+  );
+}
+
 /** What the key of flaps does to a slot: opens or closes its flap, or puts one over it. */
 export function useFlapKey(album: Album) {
   const { toggle } = useFlaps(album);

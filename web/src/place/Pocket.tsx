@@ -40,6 +40,8 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
     },
   });
 
+  // Its welded seams are seen, and the film shines.
+  const inFilm = slot.kind === "pocket";
   const empty = clear && !seat && !slot.laid;
 
   return (
@@ -68,7 +70,9 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
           ? "z-20 outline-[3px] outline-fold outline-dashed"
           : looked
             ? "z-20 outline-[3px] outline-signal outline-solid"
-            : "outline-1 outline-[#c3cdcf] outline-solid"
+            : inFilm
+              ? "outline-1 outline-[#a9b8bd] outline-dashed"
+              : "outline-1 outline-[#c3cdcf] outline-solid"
       }`}
       style={{
         left,
@@ -80,6 +84,7 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
       }}
     >
       {!empty && <Inside slot={slot} seat={seat} width={width} />}
+      {inFilm && (seat || slot.laid) && <span aria-hidden="true" className="film" />}
       {seat && <Tags found={tags(seat)} />}
       {slot.laid && <Tags found={laidTags(slot.laid)} />}
     </button>

@@ -3,14 +3,21 @@ import { Link } from "react-router";
 import { useMetric } from "../api/queries";
 import type { Album, Motion, Page } from "../api/types";
 import { useHand } from "../bench/hand";
-import { cornerOf, flapOf, SIDES, slotsOf } from "../bench/places";
+import { cornerOf, flapOf, SIDES, slotsOf, startOf } from "../bench/places";
 import { Rulers } from "../bench/Rulers";
 import { FlapLayer } from "../movers/FlapLayer";
 import { useFlaps } from "../movers/useFlaps";
+import { Gutter, pagesOf } from "./Gutter";
 import { Pocket } from "./Pocket";
 import { StillPage } from "./StillPage";
 
 const RULER = 24;
+
+/** How many leaves below a page show their edges at most. */
+const EDGES = 4;
+
+/** How far each of them reaches past the one above, in pixels. */
+const EDGE = 1.25;
 
 /** What the states of the movers take below the spread, in pixels. */
 const MOVERS_BELOW = 110;
@@ -20,7 +27,8 @@ export function Spread({ album }: { album: Album }) {
   const { spread } = album;
   const leftWidth = Number(spread.leftWidth.in);
   const rightWidth = Number(spread.rightWidth.in);
-  const inchesAcross = Math.max(leftWidth + rightWidth, 1);
+  const gutter = Number(spread.gutter.in);
+  const inchesAcross = Math.max(leftWidth + gutter + rightWidth, 1);
   const inchesDown = Math.max(Number(spread.height.in), 1);
   const { motion } = useFlaps(album);
   const past = reach(motion, inchesAcross, inchesDown);
@@ -34,7 +42,7 @@ export function Spread({ album }: { album: Album }) {
 
   function place(page: Page, side: "left" | "right") {
     return {
-      left: inch * (Number(page.box.x.in) + (side === "right" ? leftWidth : 0)),
+      left: inch * (Number(page.box.x.in) + startOf(side, album)),
       top: inch * Number(page.box.y.in),
       width: inch * Number(page.box.w.in),
       height: inch * Number(page.box.h.in),
@@ -74,7 +82,10 @@ export function Spread({ album }: { album: Album }) {
       >
         <Rulers
           inch={inch}
-          pages={[leftWidth, rightWidth].filter((width) => width > 0)}
+          pages={[
+            { start: 0, width: leftWidth },
+            { start: leftWidth + gutter, width: rightWidth },
+          ].filter(({ width }) => width > 0)}
           down={inchesDown}
           offset={RULER}
           metric={metric}
@@ -90,24 +101,22 @@ export function Spread({ album }: { album: Album }) {
           style={{ left: RULER, top: RULER }}
         >
           {SIDES.map((side) => {
-            const behind = side === "left" ? spread.leftBehind : spread.rightBehind;
-            const top = spread[side];
-            return (
-              <div key={side}>
-                {[...behind].reverse().map((page) => (
-                  <div key={page.key} className="absolute" style={place(page, side)}>
-                    <StillPage page={page} inch={inch} />
-                  </div>
-                ))}
-                {top && (
-                  <div
-                    className="absolute bg-paper shadow-[0_2px_6px_rgb(16_38_44/0.22)]"
-                    style={place(top, side)}
-                  />
-                )}
+            const pages = pagesOf(album, side);
+            const below = side === "left" ? spread.number - 1 : spread.last - spread.number - 1;
+            return pages.map((page, index) => (
+              <div
+                key={page.key}
+                className="absolute bg-paper"
+                style={{
+                  ...place(page, side),
+                  boxShadow: lying(side, index === 0 ? below : 0),
+                }}
+              >
+                {index < pages.length - 1 && <StillPage page={page} inch={inch} />}
               </div>
-            );
+            ));
           })}
+          <Gutter album={album} inch={inch} />
           <FlapLayer album={album} inch={inch} behind />
           {pocketsOf(album).map((placed) => {
             const [x, y] = cornerOf(placed, album);
@@ -124,15 +133,23 @@ export function Spread({ album }: { album: Album }) {
             );
           })}
           <FlapLayer album={album} inch={inch} />
-          <div
-            aria-hidden="true"
-            className="pointer-events-none absolute top-0 w-3 bg-black/10 [mask-image:linear-gradient(to_right,transparent,black,transparent)]"
-            style={{ left: inch * leftWidth - 6, height: inch * inchesDown }}
-          />
         </div>
       </div>
     </div>
   );
+}
+
+/** The edges of the leaves that lie below a page, at its outer side, and the shadow of them all. */
+function lying(side: "left" | "right", below: number) {
+  const outer = side === "left" ? -1 : 1;
+  const edges = Array.from({ length: Math.max(0, Math.min(below, EDGES)) }, (_, i) => i + 1);
+  return [
+    ...edges.flatMap((edge) => [
+      `${outer * (EDGE * edge - 0.5)}px ${edge}px 0 #f4f7f7`,
+      `${outer * EDGE * edge}px ${edge}px 0 #b4c1c5`,
+    ]),
+    `${outer * EDGE * edges.length}px ${2 + edges.length}px ${6 + 2 * edges.length}px rgb(16 38 44 / 0.24)`,
+  ].join(", ");
 }
 
 /** How far what is open reaches past the spread, in inches. */

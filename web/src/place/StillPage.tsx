@@ -16,7 +16,7 @@ export function StillPage({ page, inch, caption = true }: Props) {
     <div
       aria-hidden="true"
       data-behind={page.leaf}
-      className="pointer-events-none absolute inset-0 bg-paper shadow-[0_1px_4px_rgb(16_38_44/0.25)]"
+      className="pointer-events-none absolute inset-0 bg-paper"
     >
       {page.slots.map((slot) => (
         <span

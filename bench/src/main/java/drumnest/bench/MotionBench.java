@@ -87,7 +87,7 @@ public class MotionBench {
 
   @Benchmark
   public int aState() {
-    SpreadMotion motion = SpreadMotion.of(spread);
+    SpreadMotion motion = SpreadMotion.of(spread, Length.parse("1/2"));
     Set<String> open = Set.of(motion.openingOrder().get(0));
     int found = motion.seen(open).size();
     for (Flap flap : motion.flaps().all()) {

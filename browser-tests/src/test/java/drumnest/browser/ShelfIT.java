@@ -79,12 +79,13 @@ class ShelfIT {
     assertThat(page.getByText("Sewn for the ferry").first()).isVisible();
 
     page.navigate(SITTING.address() + "/albums/1/leaves");
+    assertThat(page.locator("[data-leaf]")).hasCount(7);
     button("Add a leaf").click();
     button("Sewn for the ferry").click();
-    assertThat(page.locator("[data-leaf]")).hasCount(7);
+    assertThat(page.locator("[data-leaf]")).hasCount(8);
     assertThat(page.locator("[data-face-slot*='-front-']")).hasCount(4);
     button("Undo").click();
-    assertThat(page.locator("[data-leaf]")).hasCount(6);
+    assertThat(page.locator("[data-leaf]")).hasCount(7);
   }
 
   @Test

@@ -183,13 +183,72 @@ class MoversOverHttpTest {
   }
 
   @Test
+  void a_mover_is_mirrored_on_the_facing_page_and_undone_in_one_step() {
+    add("2-front-6", "accordion");
+    JsonNode before = SPREAD.motion().at("/movers/0/form");
+    SERVER.step("movers/mirror", Map.of("flap", "2-front-m2")).is(200);
+    JsonNode copy = SPREAD.motion().at("/movers/0/form");
+    assertThat(SPREAD.motion().get("movers")).hasSize(2);
+    assertThat(copy.get("edge").stringValue())
+        .isEqualTo(before.get("edge").stringValue().equals("left") ? "right" : "left");
+    assertThat(copy.get("y")).isEqualTo(before.get("y"));
+    assertThat(SERVER.album(1).at("/spread/left/flaps")).hasSize(4);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SERVER.album(1).at("/spread/left/flaps")).isEmpty();
+    assertThat(
+            SERVER
+                .step("movers/mirror", Map.of("flap", "9-front-m1"))
+                .is(404)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("flap");
+  }
+
+  @Test
+  void a_grip_reaches_past_the_edge_and_what_has_none_is_named() {
+    add("2-front-6", "door");
+    assertThat(SPREAD.motion().get("unmarked")).isEmpty();
+    assertThat(SPREAD.page().at("/flaps/0/gripBox/w/text").isMissingNode()).isFalse();
+    assertThat(SPREAD.motion().at("/movers/0/steps"))
+        .extracting(step -> step.get("text").stringValue())
+        .anyMatch(step -> step.contains("mirrored"));
+    Map<String, Object> form = form();
+    form.put("grip", "none");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(texts(SPREAD.motion().get("unmarked"))).containsExactly("2-front-m1.1");
+    assertThat(SPREAD.page().at("/flaps/0/gripBox").isMissingNode()).isTrue();
+    form.put("grip", "ribbon");
+    assertThat(
+            SERVER
+                .step("movers/change", Map.of("flap", "2-front-m1", "form", form))
+                .is(400)
+                .json()
+                .get("detail")
+                .stringValue())
+        .contains("none, tab, string");
+  }
+
+  @Test
+  void what_opens_over_the_gutter_says_how_far_it_lies_over_the_facing_page() {
+    SERVER.step("flaps/add", Map.of("slot", "2-front-1", "hinge", "left")).is(200);
+    assertThat(SPREAD.motion().at("/flaps/0/reach").stringValue())
+        .contains("It lies over the rings, and over the facing page by ");
+    // Without punched strips there is no gutter.
+    SERVER.post("/api/rules/punched-strip", Map.of("value", "0")).is(200);
+    assertThat(SERVER.album(1).at("/spread/gutter/text").stringValue()).isEqualTo("0");
+    SERVER.post("/api/rules/punched-strip/back", Map.of()).is(200);
+    assertThat(SERVER.album(1).at("/spread/gutter/text").stringValue()).isEqualTo("1");
+  }
+
+  @Test
   void the_plan_is_true_to_size_and_the_model_half_of_it_with_its_pictures() throws IOException {
     add("2-front-6", "accordion");
     fill("2-front-m1.1", "2-front-m1.2");
     byte[] plan = SERVER.get("/api/albums/1/movers/2-front-m1/plan.pdf").is(200).bytes();
     try (PDDocument pdf = Loader.loadPDF(plan)) {
-      // How it is made, then two strips and the window.
-      assertThat(pdf.getNumberOfPages()).isEqualTo(4);
+      // How it is made, then two strips, the window, and the tab twice.
+      assertThat(pdf.getNumberOfPages()).isEqualTo(6);
       assertThat(new PDFTextStripper().getText(pdf))
           .contains("Accordion 1, leaf 2 front", "No way back after this", "strip with the anchor")
           .contains("valley, 3 1/4 from the left", "stays flat, ");

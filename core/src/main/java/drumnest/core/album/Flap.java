@@ -5,6 +5,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Turn;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param body what it is
  * @param border what it is larger on each side than what goes into it: the sealed edge of a sleeve,
  *     what shows of a card around its photo
+ * @param grip what is taken hold of at its free edge, or at that which is drawn out
  */
 public record Flap(
     String id,
@@ -42,7 +44,8 @@ public record Flap(
     @Nullable String fixedTo,
     boolean inside,
     Body body,
-    Length border) {
+    Length border,
+    Grip grip) {
 
   /** What a flap is. */
   public enum Body {
@@ -109,23 +112,43 @@ public record Flap(
     this(id, closed, hinge, strip, mount, on, fixedTo, false, Body.SLEEVE, Length.ZERO);
   }
 
+  /** A flap that nothing is taken hold of. */
+  public Flap(
+      String id,
+      Box closed,
+      Edge hinge,
+      Length strip,
+      Mount mount,
+      @Nullable String on,
+      @Nullable String fixedTo,
+      boolean inside,
+      Body body,
+      Length border) {
+    this(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, Grip.NONE);
+  }
+
+  /** The same with something else to take hold of. */
+  public Flap withGrip(Grip next) {
+    return new Flap(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, next);
+  }
+
   public Flap withHinge(Edge next) {
-    return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border);
+    return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border, grip);
   }
 
   /** The same lying over another, or over none. */
   public Flap lyingOn(@Nullable String other) {
-    return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border);
+    return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border, grip);
   }
 
   /** The same with its strip stuck to another. */
   public Flap stuckTo(String other) {
-    return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border);
+    return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border, grip);
   }
 
   /** The same through a slit in the protector. */
   public Flap throughSlit() {
-    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border);
+    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border, grip);
   }
 
   /** The same somewhere else. */
@@ -145,14 +168,15 @@ public record Flap(
         fixedTo == null ? null : name.apply(fixedTo),
         inside,
         body,
-        border);
+        border,
+        grip);
   }
 
   /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
   public Flap mirroredIn(Flap carrier) {
     Edge seen = hinge.isAtSide() == carrier.hinge().isAtSide() ? hinge.opposite() : hinge;
     Box there = carrier.hinge().mirrored(closed, carrier.closed());
-    return new Flap(id, there, seen, strip, mount, on, fixedTo, inside, body, border);
+    return new Flap(id, there, seen, strip, mount, on, fixedTo, inside, body, border, grip);
   }
 
   public Move move() {
@@ -199,6 +223,29 @@ public record Flap(
   /** Where it lies when it is open, while what carries it is closed. */
   public Box open() {
     return hinge.mirrored(closed, closed);
+  }
+
+  /**
+   * Where what is taken hold of sticks out, in the middle of its edge; nothing of one without a
+   * grip.
+   *
+   * @param reach how far it sticks out
+   * @param wide how wide it is, or as the edge is where that is narrower
+   */
+  public Optional<Box> gripArea(boolean isOpen, Length reach, Length wide) {
+    if (grip == Grip.NONE || move() == Move.STAYS) {
+      return Optional.empty();
+    }
+    Edge edge = isOpen ? hinge : gripEdge();
+    Box beyond = edge.beyond(isOpen ? open() : closed, reach);
+    Length across = wide.min(edge.isAtSide() ? beyond.h() : beyond.w());
+    return Optional.of(
+        beyond.middleOf(edge.isAtSide() ? new Size(reach, across) : new Size(across, reach)));
+  }
+
+  /** The edge at which it is taken hold of while it is closed. */
+  public Edge gripEdge() {
+    return move() == Move.SLIDES ? hinge : hinge.opposite();
   }
 
   /** Where its adhesive strip lies; nothing of that shows of one on a fold. */

@@ -76,6 +76,8 @@ public record LeafThickness(Length ply, Length page) {
   }
 
   private Length body(Flap flap) {
-    return flap.body() == Flap.Body.SLEEVE ? ply.times(2) : page;
+    // A tab is two of its own card.
+    Length grip = flap.grip() == Grip.TAB ? page.times(2) : Length.ZERO;
+    return grip.plus(flap.body() == Flap.Body.SLEEVE ? ply.times(2) : page);
   }
 }

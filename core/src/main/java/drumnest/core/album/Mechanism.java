@@ -52,6 +52,11 @@ public sealed interface Mechanism {
    */
   record Waterfall(int cards, Length step) implements Mechanism {
     @Override
+    public boolean isSeenToOpen() {
+      return cards > 1;
+    }
+
+    @Override
     public int parts() {
       return cards;
     }
@@ -147,6 +152,11 @@ public sealed interface Mechanism {
    */
   record TuckSpot(Size card, Length visible) implements Mechanism {
     @Override
+    public boolean isSeenToOpen() {
+      return visible.isPositive();
+    }
+
+    @Override
     public int parts() {
       return 1;
     }
@@ -182,6 +192,11 @@ public sealed interface Mechanism {
     public String part() {
       return "pull-out";
     }
+  }
+
+  /** Whether some of what is hidden shows, so that it is seen to open. */
+  default boolean isSeenToOpen() {
+    return false;
   }
 
   /** How many parts of it move, or carry a picture. */

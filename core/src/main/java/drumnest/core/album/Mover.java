@@ -15,12 +15,25 @@ import org.jspecify.annotations.Nullable;
  * @param edge the edge over which it opens; of an accordion the one on the side of its anchor
  * @param carrier the flap to the inside of which it is stuck; null for the page. Where it lies and
  *     its edge are told as they are while that is closed
+ * @param grip what is taken hold of at the part that is opened first; at both doors of a pair
  */
-public record Mover(int first, Box at, Edge edge, @Nullable String carrier, Mechanism mechanism) {
+public record Mover(
+    int first, Box at, Edge edge, @Nullable String carrier, Mechanism mechanism, Grip grip) {
+
+  /** One that nothing is taken hold of. */
+  public Mover(int first, Box at, Edge edge, @Nullable String carrier, Mechanism mechanism) {
+    this(first, at, edge, carrier, mechanism, Grip.NONE);
+  }
 
   /** The flaps that are its parts, the one that is opened first before the others. */
   public List<String> parts() {
     return IntStream.range(first, first + mechanism.parts()).mapToObj(String::valueOf).toList();
+  }
+
+  /** The parts at which it is taken hold of: the cover, or both doors of a pair. */
+  public List<String> gripped() {
+    boolean pair = mechanism instanceof Mechanism.Door door && door.pair();
+    return parts().subList(0, pair ? 2 : 1);
   }
 
   /** Such as {@code accordion 3}, after its first part. */
@@ -30,16 +43,26 @@ public record Mover(int first, Box at, Edge edge, @Nullable String carrier, Mech
 
   /** The same made in another way. */
   public Mover with(Mechanism next) {
-    return new Mover(first, at, edge, carrier, next);
+    return new Mover(first, at, edge, carrier, next, grip);
   }
 
   /** The same opening over another edge. */
   public Mover withEdge(Edge next) {
-    return new Mover(first, at, next, carrier, mechanism);
+    return new Mover(first, at, next, carrier, mechanism, grip);
   }
 
   /** The same lying somewhere else, or larger or smaller. */
   public Mover lying(Box next) {
-    return new Mover(first, next, edge, carrier, mechanism);
+    return new Mover(first, next, edge, carrier, mechanism, grip);
+  }
+
+  /** The same with something else to take hold of. */
+  public Mover withGrip(Grip next) {
+    return new Mover(first, at, edge, carrier, mechanism, next);
+  }
+
+  /** The same with another first number. */
+  public Mover numbered(int next) {
+    return new Mover(next, at, edge, carrier, mechanism, grip);
   }
 }

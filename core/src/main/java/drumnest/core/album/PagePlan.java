@@ -1,7 +1,9 @@
 package drumnest.core.album;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is planned on one face of a leaf: on a plain page the blocks as they were said, and the
@@ -52,6 +54,41 @@ public record PagePlan(
   /** The mover that a flap is a part of; nothing for one that was put there by itself. */
   public Optional<Mover> moverOf(String flap) {
     return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();
+  }
+
+  /** A flap, what is on its inside, and all parts of the movers that any of them are parts of. */
+  public Set<String> goingWith(String flap) {
+    Set<String> going = new HashSet<>(Set.of(flap));
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Flap each : flaps) {
+        boolean carried = isOnInside(each.id()) && going.contains(each.fixedTo());
+        boolean part =
+            moverOf(each.id())
+                .filter(mover -> mover.parts().stream().anyMatch(going::contains))
+                .isPresent();
+        more |= (carried || part) && going.add(each.id());
+      }
+    }
+    return going;
+  }
+
+  /** Whether it is stuck to the inside of another, or to one that is. */
+  public boolean isOnInside(String id) {
+    Flap flap = flap(id).orElseThrow();
+    return flap.inside() || flap.fixedTo() != null && isOnInside(flap.fixedTo());
+  }
+
+  /**
+   * Whether it moves, and neither a grip nor anything of what is below it says so. Of a mover only
+   * the parts that its grip is for are asked.
+   */
+  public boolean isUnmarked(Flap flap) {
+    Optional<Mover> mover = moverOf(flap.id());
+    boolean cover = mover.map(each -> each.gripped().contains(flap.id())).orElse(true);
+    boolean seen = mover.map(each -> each.mechanism().isSeenToOpen()).orElse(false);
+    return flap.move() != Flap.Move.STAYS && flap.grip() == Grip.NONE && cover && !seen;
   }
 
   /** What a flap is called, such as {@code flap 2} or {@code panel 5}. */

@@ -80,14 +80,27 @@ public record Spread(int number, List<Leaf> leaves) {
     return stack(side).stream().map(leaf -> leaf.size().w()).reduce(Length.ZERO, Length::max);
   }
 
-  /** Where the page on top of a side lies, from the top left of the left side; null for none. */
-  public @Nullable Box topBox(Side side) {
+  /**
+   * How far its pages lie apart: the punched strips of both sides, or of the one there is.
+   *
+   * @param strip how wide that of one leaf is
+   */
+  public Length gutter(Length strip) {
+    return top(Side.BACK) != null && top(Side.FRONT) != null ? strip.times(2) : strip;
+  }
+
+  /**
+   * Where the page on top of a side lies, from the top left of the left side; null for none.
+   *
+   * @param strip how wide the punched strip of a leaf is
+   */
+  public @Nullable Box topBox(Side side, Length strip) {
     Leaf leaf = top(side);
     if (leaf == null) {
       return null;
     }
     Box box = leaf.placeOn(side, width(side));
-    return side == Side.BACK ? box : box.moved(width(Side.BACK), Length.ZERO);
+    return side == Side.BACK ? box : box.moved(width(Side.BACK).plus(gutter(strip)), Length.ZERO);
   }
 
   private List<Leaf> stack(Side side) {

@@ -1,6 +1,7 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.measure.Box;
@@ -38,7 +39,8 @@ public final class Constructing {
 
   /** The pieces of a single flap. */
   public static Construction of(Flap flap, HouseRules rules) {
-    return new Construction(new Constructing(List.of(flap), rules).hinged(List.of(flap), "flap"));
+    Constructing constructing = new Constructing(List.of(flap), rules);
+    return new Construction(constructing.withTabs(constructing.hinged(List.of(flap), "flap")));
   }
 
   /**
@@ -47,7 +49,8 @@ public final class Constructing {
    * @param parts its flaps, the one that is opened first before the others
    */
   public static Construction of(Mover mover, List<Flap> parts, HouseRules rules) {
-    return new Construction(new Constructing(parts, rules).pieces(mover));
+    Constructing constructing = new Constructing(parts, rules);
+    return new Construction(constructing.withTabs(constructing.pieces(mover)));
   }
 
   private List<Piece> pieces(Mover mover) {
@@ -64,6 +67,30 @@ public final class Constructing {
       return pullOut(mover);
     }
     return hinged(parts, mechanism.part());
+  }
+
+  /**
+   * The pieces and the tabs by which they are opened: each cut twice, one of them mirrored, as deep
+   * on the card as they stick out.
+   */
+  private List<Piece> withTabs(List<Piece> pieces) {
+    List<Piece> all = new ArrayList<>(pieces);
+    Length reach = rules.length(HouseRule.GRIP_REACH);
+    Length wide = rules.length(HouseRule.GRIP_WIDTH);
+    for (Flap flap : parts) {
+      if (flap.grip() == Grip.TAB) {
+        Edge edge = flap.gripEdge();
+        Length deep = reach.times(2);
+        Box whole = whole(edge.isAtSide() ? new Size(deep, wide) : new Size(wide, deep));
+        Area glued = new Area(Use.GLUE_BEHIND, edge.opposite().along(whole, reach));
+        for (String name : List.of("tab", "tab, mirrored")) {
+          all.add(
+              Piece.plain(name + " of " + flap.id(), Stuff.CARD, whole.size())
+                  .with(List.of(), List.of(glued), List.of()));
+        }
+      }
+    }
+    return all;
   }
 
   private static Box whole(Size size) {

@@ -1,6 +1,7 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -217,8 +218,15 @@ public final class MoverChoices {
 
   private Mover mover(Box box, Mechanism mechanism) {
     Flap carrier = carrier();
-    return new Mover(
-        plan.nextNumber(), box, Edge.LEFT, carrier == null ? null : carrier.id(), mechanism);
+    String inside = carrier == null ? null : carrier.id();
+    return new Mover(plan.nextNumber(), box, Edge.LEFT, inside, mechanism, usualGrip(mechanism));
+  }
+
+  /** What is of card gets a tab, where nothing else says that it opens. */
+  private static Grip usualGrip(Mechanism mechanism) {
+    boolean sleeves =
+        mechanism instanceof Mechanism.Chain || mechanism instanceof Mechanism.Booklet;
+    return sleeves || mechanism.isSeenToOpen() ? Grip.NONE : Grip.TAB;
   }
 
   /** Over the outer half of the page, but never as far as its binding. */

@@ -40,7 +40,10 @@ public final class MoverParts {
     if (count < 1 || count > MOST) {
       throw new MoverProblemException("count", "is not between 1 and " + MOST);
     }
-    return new MoverParts(mover, rules).parts(below);
+    return new MoverParts(mover, rules)
+        .parts(below).stream()
+            .map(part -> mover.gripped().contains(part.id()) ? part.withGrip(mover.grip()) : part)
+            .toList();
   }
 
   private List<Flap> parts(@Nullable String below) {

@@ -213,7 +213,7 @@ public final class MoverSuggestions {
       this.sleeves = sleeves;
       this.thickness = thickness;
       this.rules = rules;
-      this.there = SpreadMotion.of(spread).flaps().all();
+      this.there = SpreadMotion.of(spread, rules.length(HouseRule.PUNCHED_STRIP)).flaps().all();
     }
 
     List<List<Suggestion>> byPlace() {
@@ -301,7 +301,8 @@ public final class MoverSuggestions {
         return;
       }
       String name = "s" + names++ + "-";
-      Box page = Objects.requireNonNull(spread.topBox(slot.side()));
+      Box page =
+          Objects.requireNonNull(spread.topBox(slot.side(), rules.length(HouseRule.PUNCHED_STRIP)));
       List<Flap> flaps =
           parts.stream()
               .map(flap -> flap.renamed(id -> name + id, page.x(), page.y()))

@@ -22,6 +22,12 @@ public record Overhang(Length left, Length top, Length right, Length bottom) {
         past(box.bottom().minus(whole.bottom())));
   }
 
+  /** How far the one or the other of two reaches. */
+  public Overhang or(Overhang other) {
+    return new Overhang(
+        left.max(other.left), top.max(other.top), right.max(other.right), bottom.max(other.bottom));
+  }
+
   private static Length past(Length reach) {
     return reach.max(Length.ZERO);
   }

@@ -8,7 +8,11 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -54,12 +58,19 @@ public final class SpreadMotion {
   private final Map<String, Flap> byId = new LinkedHashMap<>();
   private final Map<String, Box> places = new LinkedHashMap<>();
   private final Map<String, Box> pages = new LinkedHashMap<>();
+  private final Map<Side, Box> tops = new EnumMap<>(Side.class);
   private final Map<String, String> flapOf = new LinkedHashMap<>();
   private final Map<String, Slot.Kind> kinds = new LinkedHashMap<>();
   private final Set<Clash> stuck;
+  private final Length strip;
 
   /** Flaps of a spread without places. */
   SpreadMotion(List<Flap> flaps) {
+    this(flaps, Length.ZERO);
+  }
+
+  private SpreadMotion(List<Flap> flaps, Length strip) {
+    this.strip = strip;
     this.flaps = new Flaps(flaps);
     flaps.forEach(flap -> byId.put(flap.id(), flap));
     this.stuck =
@@ -68,13 +79,17 @@ public final class SpreadMotion {
             .collect(Collectors.toSet());
   }
 
-  /** The flaps of both pages on top of a spread. */
-  public static SpreadMotion of(Spread spread) {
+  /**
+   * The flaps of both pages on top of a spread.
+   *
+   * @param strip how wide the punched strip of a leaf is
+   */
+  public static SpreadMotion of(Spread spread, Length strip) {
     List<Flap> all = new ArrayList<>();
     Map<PageSide, Box> pages = new LinkedHashMap<>();
     for (Side side : List.of(Side.BACK, Side.FRONT)) {
       Leaf leaf = spread.top(side);
-      Box page = spread.topBox(side);
+      Box page = spread.topBox(side, strip);
       if (leaf == null || page == null) {
         continue;
       }
@@ -85,12 +100,13 @@ public final class SpreadMotion {
               flap ->
                   all.add(flap.renamed(id -> FlapNames.of(leaf, side, id), page.x(), page.y())));
     }
-    SpreadMotion motion = new SpreadMotion(all);
+    SpreadMotion motion = new SpreadMotion(all, strip);
     pages.forEach(motion::place);
     return motion;
   }
 
   private void place(PageSide page, Box at) {
+    tops.put(page.side(), at);
     String name = FlapNames.of(page.leaf(), page.side(), "");
     flaps.all().stream()
         .filter(flap -> flap.id().startsWith(name))
@@ -125,13 +141,46 @@ public final class SpreadMotion {
 
   /** Where a flap lies when these are open. */
   public Box area(Flap flap, Set<String> open) {
-    Box area = open.contains(flap.id()) ? flap.open() : flap.closed();
+    return carried(open.contains(flap.id()) ? flap.open() : flap.closed(), flap, open);
+  }
+
+  /** Where what it is taken hold of by sticks out then; nothing where it has none. */
+  public Optional<Box> gripArea(Flap flap, Set<String> open, HouseRules rules) {
+    return flap.gripArea(
+            open.contains(flap.id()),
+            rules.length(HouseRule.GRIP_REACH),
+            rules.length(HouseRule.GRIP_WIDTH))
+        .map(grip -> carried(grip, flap, open));
+  }
+
+  private Box carried(Box closed, Flap flap, Set<String> open) {
+    Box area = closed;
     for (Flap carrier : flaps.stacking().carriers(flap)) {
       if (open.contains(carrier.id())) {
         area = carrier.hinge().mirrored(area, carrier.closed());
       }
     }
     return area;
+  }
+
+  /**
+   * How far a flap lies over the facing page when these are open: zero where it ends over the rings
+   * between them, or there is no facing page; nothing where it does not reach the rings, which go
+   * through the middle of the punched strip.
+   */
+  public Optional<Length> overGutter(Flap flap, Set<String> open) {
+    Box area = area(flap, open);
+    boolean left = page(flap).equals(tops.get(Side.BACK));
+    Box facing = tops.get(left ? Side.FRONT : Side.BACK);
+    Length past = left ? area.right().minus(page(flap).right()) : page(flap).x().minus(area.x());
+    if (!past.isMoreThan(strip.times(1, 2))) {
+      return Optional.empty();
+    }
+    Length over =
+        facing == null
+            ? Length.ZERO
+            : left ? area.right().minus(facing.x()) : facing.right().minus(area.x());
+    return Optional.of(over.max(Length.ZERO));
   }
 
   /** Where what is in a flap lies then. */

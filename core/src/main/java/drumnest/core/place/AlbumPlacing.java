@@ -63,20 +63,32 @@ public final class AlbumPlacing {
               // A weaker one of a stack is in the album only because it was put just there.
               (Candidates.isRepeat(album, id) ? locked : byHand).put(place, photo);
             });
-    Placing.Arrangement best =
+    MinimalChangePlacing.Answer answer =
         new MinimalChangePlacing(Placing.by(request.order()))
-            .place(task.problem().withLocked(locked), byHand, monitor)
-            .arrangement();
-    return new Arranged(titled(album, task, best.placeOf(), request.breathing()), best);
+            .place(task.problem().withLocked(locked), byHand, monitor);
+    byHand.values().removeAll(answer.moved());
+    locked.putAll(byHand);
+    Placing.Problem staying = task.problem().withLocked(locked);
+    int[] found = answer.arrangement().placeOf();
+    return new Arranged(
+        titled(album, task, staying, found, request.breathing()), answer.arrangement());
   }
 
-  /** The same with places for titles before their chapters, where there is room to breathe. */
+  /**
+   * The same with places for titles before their chapters, where there is room to breathe.
+   *
+   * @param staying the problem with all that stays where it is locked
+   */
   private static int[] titled(
-      AlbumModel album, PlacingTask task, int[] found, Breathing breathing) {
+      AlbumModel album,
+      PlacingTask task,
+      Placing.Problem staying,
+      int[] found,
+      Breathing breathing) {
     int[] placeOf = found;
     if (breathing != Breathing.PACKED) {
       for (int first : begins(album, task, found).keySet()) {
-        placeOf = TitleRoom.before(task.problem(), placeOf, first);
+        placeOf = TitleRoom.before(staying, placeOf, first);
       }
     }
     return placeOf;
@@ -114,7 +126,10 @@ public final class AlbumPlacing {
     PlacingTask task =
         PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
     Map<String, Holding> settled = new HashMap<>();
-    int[] titled = titled(album, task, task.placeOf(album), breathing);
+    Map<Integer, Integer> staying = new HashMap<>(task.problem().locked());
+    staying.putAll(task.byHand());
+    int[] titled =
+        titled(album, task, task.problem().withLocked(staying), task.placeOf(album), breathing);
     holdings(album, task, titled, breathing)
         .forEach(
             (i, holding) -> {

@@ -401,6 +401,17 @@ public enum HouseRule {
       "What a punched page keeps free along its binding edge; nothing may cover the holes.",
       "punched pages, fold-outs"),
 
+  PUNCHED_STRIP(
+      Group.PAGES,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Punched strip",
+      "How wide the strip with the holes is, between a leaf's page and the rings; nothing where it"
+          + " has none.",
+      "what opens over the gutter"),
+
   PAGE_MARGIN(
       Group.PAGES,
       Provenance.FROM_MEMORY,
@@ -671,6 +682,26 @@ public enum HouseRule {
       "Print on a mover",
       "The thickness of a print on a mover until it is chosen.",
       "accordions"),
+
+  GRIP_REACH(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(32),
+      sixtyFourths(8),
+      sixtyFourths(192),
+      "Grip sticks out",
+      "How far a tab or a string sticks out past the edge by which a mover is opened.",
+      "tabs and strings"),
+
+  GRIP_WIDTH(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(64),
+      sixtyFourths(16),
+      sixtyFourths(256),
+      "Width of a tab",
+      "How wide the tab is by which a mover is opened.",
+      "tabs"),
 
   MOVER_THICKNESS(
       Group.MOVERS,

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.measure.Box;
@@ -72,6 +73,24 @@ class ConstructingTest {
     Piece window = made.pieces().get(2);
     assertThat(window.size()).isEqualTo(box("0", "0", "4 3/8", "6 3/8").size());
     assertThat(window.uncut()).isEqualTo(Edge.RIGHT);
+  }
+
+  @Test
+  void a_tab_is_cut_twice_as_deep_on_the_card_as_it_sticks_out() {
+    Mover door =
+        mover(box("1", "1", "4", "6"), Edge.LEFT, new Mechanism.Door(true, EIGHTH))
+            .withGrip(Grip.TAB);
+    List<Piece> tabs =
+        made(door).pieces().stream().filter(piece -> piece.name().startsWith("tab")).toList();
+    assertThat(tabs)
+        .extracting(Piece::name)
+        .containsExactly("tab of 1", "tab, mirrored of 1", "tab of 2", "tab, mirrored of 2");
+    assertThat(tabs).allMatch(tab -> tab.size().equals(box("0", "0", "1", "1").size()));
+    // The left door is opened at its right edge, where the half that sticks out is free of glue.
+    assertThat(tabs.get(0).areas())
+        .extracting(Construction.Area::box)
+        .containsExactly(box("0", "0", "1/2", "1"));
+    assertThat(made(door.withGrip(Grip.STRING)).pieces()).hasSize(4);
   }
 
   @Test

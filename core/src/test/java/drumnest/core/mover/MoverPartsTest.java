@@ -95,7 +95,7 @@ class MoverPartsTest {
       int panels, Edge anchor) {
     Mover mover = accordion(box("7", "1", "4 1/4", "6 1/4"), anchor, panels);
     Leaf leaf = leaf(MoverParts.of(mover, null, RULES), List.of(mover));
-    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
     Accordion cut = MoverParts.cutting(mover, (Mechanism.Accordion) mover.mechanism());
     Half half = anchor == Edge.RIGHT || anchor == Edge.BOTTOM ? Half.LEFT : Half.RIGHT;
     for (int step = 0; step < panels; step++) {
@@ -194,7 +194,7 @@ class MoverPartsTest {
     Mover booklet =
         new Mover(1, box("6", "0", "6", "4"), Edge.LEFT, null, new Mechanism.Booklet(3));
     Leaf leaf = leaf(MoverParts.of(booklet, null, RULES), List.of(booklet));
-    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
     assertThat(motion.openingOrder()).hasSize(3);
     assertThat(motion.seen(Set.of("1-front-m1", "1-front-m2")))
         .contains("1-front-m2.2", "1-front-m3.1")
@@ -324,7 +324,7 @@ class MoverPartsTest {
     assertThat(motion.openingOrder()).containsExactly("1", "2");
     assertThat(motion.flaps().clashes()).isEmpty();
     Leaf leaf = leaf(List.of(carrier, sleeve), List.of(foldOut));
-    SpreadMotion spread = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    SpreadMotion spread = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
     assertThat(spread.seen(Set.of("1-front-m1")))
         .contains("1-front-m2.1")
         .doesNotContain("1-front-m2.2", "1-front-m1.1");
@@ -347,7 +347,7 @@ class MoverPartsTest {
     assertThat(card.closed()).isEqualTo(box("1 5/16", "7/8", "3 3/8", "4"));
     assertThat(card.open().bottom()).isEqualTo(card.closed().y());
     Leaf leaf = leaf(List.of(card), List.of(tuck));
-    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
     assertThat(motion.seen(Set.of())).noneMatch(slot -> slot.contains("-m1")).hasSize(6);
     assertThat(motion.seen(Set.of("1-front-m1"))).contains("1-front-m1.1", "1-front-m1.2");
     assertThat(leaf.slots(Side.FRONT, 0))

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
@@ -14,6 +15,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.mover.SpreadMotion.Hindrance;
 import drumnest.core.mover.SpreadMotion.Why;
 import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -59,7 +61,8 @@ class SpreadMotionTest {
   }
 
   private static SpreadMotion spread(List<Flap> flaps) {
-    return SpreadMotion.of(new Spread(1, List.of(leaf(1, flaps), leaf(2, flaps))));
+    return SpreadMotion.of(
+        new Spread(1, List.of(leaf(1, flaps), leaf(2, flaps))), Length.parse("1/2"));
   }
 
   @Test
@@ -69,12 +72,39 @@ class SpreadMotionTest {
     Flap right = motion.flap("2-front-m1").orElseThrow();
     assertThat(left.takes()).isEqualTo(box(0, 0, 6, 4).size());
     assertThat(left.closed().inset(SEAL)).isEqualTo(box(0, 0, 6, 4));
-    assertThat(right.closed().inset(SEAL)).isEqualTo(box(12, 0, 6, 4));
+    assertThat(right.closed().inset(SEAL)).isEqualTo(box(13, 0, 6, 4));
     // Opened, it lies over the left page.
     assertThat(
             motion.area(right, Set.of(right.id())).inset(SEAL).x().isLessThan(right.open().right()))
         .isTrue();
     assertThat(right.open().right()).isEqualTo(right.closed().x());
+    // Its sealed edge lies 1/16 over the gutter; so it reaches 6 1/8 less that, and the gutter,
+    // over.
+    assertThat(motion.overGutter(right, Set.of(right.id()))).hasValue(Length.parse("5 3/16"));
+    assertThat(motion.overGutter(left, Set.of(left.id()))).isEmpty();
+  }
+
+  @Test
+  void what_is_narrower_than_the_gutter_ends_over_the_rings() {
+    Box narrow = new Box(Length.ZERO, Length.ZERO, Length.parse("3/4"), Length.ofInches(4));
+    SpreadMotion motion = spread(List.of(over("1", narrow, Edge.LEFT, null)));
+    Flap right = motion.flap("2-front-m1").orElseThrow();
+    assertThat(motion.overGutter(right, Set.of(right.id()))).hasValue(Length.ZERO);
+    assertThat(motion.overGutter(right, Set.of())).isEmpty();
+  }
+
+  @Test
+  void a_tab_sticks_out_of_the_free_edge_and_goes_over_with_it() {
+    Flap flap = over("1", box(2, 4, 4, 3), Edge.LEFT, null).withGrip(Grip.TAB);
+    SpreadMotion motion = new SpreadMotion(List.of(flap));
+    Length half = Length.parse("1/2");
+    assertThat(motion.gripArea(flap, Set.of(), HouseRules.defaults()))
+        .hasValue(new Box(flap.closed().right(), Length.ofInches(5), half, Length.ofInches(1)));
+    assertThat(motion.gripArea(flap, Set.of("1"), HouseRules.defaults()))
+        .hasValue(
+            new Box(flap.open().x().minus(half), Length.ofInches(5), half, Length.ofInches(1)));
+    assertThat(motion.gripArea(flap.withGrip(Grip.NONE), Set.of(), HouseRules.defaults()))
+        .isEmpty();
   }
 
   @Test

@@ -14,6 +14,7 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
+import drumnest.core.stock.HouseRule;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.stock.RuleText;
@@ -90,6 +91,7 @@ public class AlbumViews {
         right.stream().skip(1).toList(),
         Views.LengthView.of(leftWidth),
         Views.LengthView.of(rightWidth),
+        Views.LengthView.of(spread.gutter(album.rules().length(HouseRule.PUNCHED_STRIP))),
         Views.LengthView.of(height));
   }
 

@@ -8,6 +8,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.mover.Flaps;
+import drumnest.core.stock.HouseRule;
 import java.util.Comparator;
 import java.util.List;
 
@@ -58,6 +59,13 @@ final class FlapViews {
         flap.fixedTo() == null ? null : page + flap.fixedTo(),
         flap.inside(),
         plan.moverOf(flap.id()).map(mover -> page + mover.first()).orElse(null),
+        Words.key(flap.grip()),
+        flap.gripArea(
+                false,
+                album.rules().length(HouseRule.GRIP_REACH),
+                album.rules().length(HouseRule.GRIP_WIDTH))
+            .map(Views.BoxView::of)
+            .orElse(null),
         AlbumViews.slot(album, slot(slots, FlapNames.outside(id)), flap.held()),
         stays
             ? null

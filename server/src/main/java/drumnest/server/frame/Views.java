@@ -178,6 +178,8 @@ public final class Views {
    * @param carrier the flap to which it is stuck; left out where it is none
    * @param onInside whether it is stuck to the inside of that
    * @param mover the first part of the mover that it is a part of; left out where it is by itself
+   * @param grip what is taken hold of: none, tab or string
+   * @param gripBox where that sticks out while it is closed; left out where there is none
    * @param outside what is seen of it while it is closed
    * @param inside what is seen while it is open; left out where it is stuck down
    */
@@ -195,6 +197,8 @@ public final class Views {
       @Nullable String carrier,
       boolean onInside,
       @Nullable String mover,
+      String grip,
+      @Nullable BoxView gripBox,
       SlotView outside,
       @Nullable SlotView inside) {}
 
@@ -228,6 +232,7 @@ public final class Views {
    * @param right the page on the right; left out on the last
    * @param leftBehind what the left page leaves visible of those behind it, the nearest first
    * @param rightBehind the same on the right
+   * @param gutter how far the pages lie apart: the punched strips
    */
   public record SpreadView(
       int number,
@@ -238,6 +243,7 @@ public final class Views {
       List<PageView> rightBehind,
       LengthView leftWidth,
       LengthView rightWidth,
+      LengthView gutter,
       LengthView height) {}
 
   /**

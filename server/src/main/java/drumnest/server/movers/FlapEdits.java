@@ -65,7 +65,14 @@ public class FlapEdits {
       inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
     }
     String where = over.kind() == Slot.Kind.INSIDE ? "a flap on " : "a flap over ";
-    step.take(seen, over, flaps, plan.movers(), where + SlotNames.of(over), Map.of(), inside);
+    step.take(
+        seen,
+        over.parent().page(),
+        flaps,
+        plan.movers(),
+        where + SlotNames.of(over),
+        Map.of(),
+        inside);
   }
 
   /** Gives a flap other measures. */
@@ -90,7 +97,7 @@ public class FlapEdits {
     List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
     step.take(
         seen,
-        outside,
+        outside.parent().page(),
         flaps,
         plan.movers(),
         "change flap " + before.id() + MoverStep.page(outside),

@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.measure.Edge;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** How a mover is made, step by step. */
 final class MakingSteps {
@@ -49,12 +51,15 @@ final class MakingSteps {
   static List<Step> of(Flap flap, HouseRules rules) {
     MakingSteps making = new MakingSteps(rules);
     making.hinged(List.of(flap), "the flap");
+    making.grip(flap.grip());
     return making.steps;
   }
 
   static List<Step> of(Mover mover, List<Flap> parts, HouseRules rules) {
     MakingSteps making = new MakingSteps(rules);
     making.make(mover, parts);
+    making.grip(
+        mover.mechanism().isSeenToOpen() && mover.grip() == Grip.NONE ? null : mover.grip());
     return making.steps;
   }
 
@@ -89,6 +94,22 @@ final class MakingSteps {
       List<Flap> lowestFirst = new ArrayList<>(parts);
       Collections.reverse(lowestFirst);
       hinged(lowestFirst, "each, the lowest first, so that every strip lies under the one above");
+    }
+  }
+
+  /**
+   * @param grip null for one that needs none
+   */
+  private void grip(@Nullable Grip grip) {
+    if (grip == Grip.TAB) {
+      last(
+          "Cut the tab twice, one of them mirrored, and stick them together over the free edge, not"
+              + " over a fold. "
+              + GLUE);
+    } else if (grip == Grip.STRING) {
+      last("Stick a string behind the free edge, not into a fold. " + GLUE);
+    } else if (grip != null) {
+      step("Nothing says yet that it opens: give it a tab or a string.");
     }
   }
 
@@ -141,7 +162,6 @@ final class MakingSteps {
             + UnitsInUse.text(rules.length(HouseRule.ACCORDION_MAT))
             + " off each fold"
             + (mover.edge().isAtSide() ? "." : "; those behind stand on their head."));
-    step("Put a small pull tab on the free edge, so that it is seen to open.");
     last(
         "Stick the last panel to the page, its tab under the mat of the photo at the "
             + Words.edge(mover.edge())
@@ -195,11 +215,9 @@ final class MakingSteps {
             + GLUE);
     step("Run the card in and out.");
     last("Press the photo down on its rails; nothing else of it is glued.");
-    step("Give the card a string or a tab to pull by.");
   }
 
   private void pullOut(Mover mover) {
-    step("Put the pull tab on the free end of the card, not on a fold.");
     step("Try the card in the pocket, with its play.");
     last(
         "Glue the pocket on three sides, with the card in it; the "

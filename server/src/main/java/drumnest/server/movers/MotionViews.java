@@ -8,9 +8,12 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Turn;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.SpreadMotion;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.FlapWords;
 import drumnest.server.frame.Views;
+import drumnest.server.stock.UnitsInUse;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -47,6 +50,7 @@ final class MotionViews {
    * @param seen the slots that are seen
    * @param order in which order flaps are opened from rest until no other may be
    * @param never the slots that are seen in none of its states
+   * @param unmarked the outsides of what moves though nothing says so
    * @param areas where its flaps lie
    * @param states its states, one after the other, as it is leafed
    */
@@ -55,6 +59,7 @@ final class MotionViews {
       List<String> seen,
       List<String> order,
       List<String> never,
+      List<String> unmarked,
       List<AreaView> areas,
       List<StateView> states,
       List<FlapState> flaps,
@@ -71,7 +76,7 @@ final class MotionViews {
    * @throws FieldProblemException if one that is to be open is not on this spread
    */
   static MotionView of(AlbumModel album, Spread spread, List<String> open) {
-    SpreadMotion motion = SpreadMotion.of(spread);
+    SpreadMotion motion = SpreadMotion.of(spread, album.rules().length(HouseRule.PUNCHED_STRIP));
     for (String id : open) {
       if (motion.flap(id).isEmpty()) {
         throw new FieldProblemException("open", "There is no flap “" + id + "” on this spread.");
@@ -85,9 +90,15 @@ final class MotionViews {
         List.copyOf(motion.seen(state)),
         motion.openingOrder(),
         never(motion, states),
+        motion.flaps().all().stream()
+            .filter(plans::isUnmarked)
+            .map(flap -> FlapNames.outside(flap.id()))
+            .toList(),
         areas(motion, state),
         states,
-        motion.flaps().all().stream().map(flap -> state(motion, plans, flap, state)).toList(),
+        motion.flaps().all().stream()
+            .map(flap -> state(motion, plans, flap, state, album.rules()))
+            .toList(),
         plans.movers().stream().map(each -> MoverFacts.of(album, each)).toList(),
         new ClashViews(album, motion, plans).clashes());
   }
@@ -149,7 +160,7 @@ final class MotionViews {
   }
 
   private static FlapState state(
-      SpreadMotion motion, SpreadPlans plans, Flap flap, Set<String> open) {
+      SpreadMotion motion, SpreadPlans plans, Flap flap, Set<String> open, HouseRules rules) {
     List<String> hindrances =
         motion.hindrances(flap, open).stream()
             .map(
@@ -168,7 +179,7 @@ final class MotionViews {
         open.contains(flap.id()),
         hindrances.isEmpty(),
         hindrances,
-        reach(motion, flap, page),
+        reach(motion, flap, page, rules),
         plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap, page));
   }
 
@@ -179,17 +190,33 @@ final class MotionViews {
         seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));
   }
 
-  private static String reach(SpreadMotion motion, Flap flap, Box page) {
+  private static String overGutter(SpreadMotion motion, Flap flap, Set<String> open) {
+    return motion
+        .overGutter(flap, open)
+        .map(
+            over ->
+                over.isPositive()
+                    ? " It lies over the rings, and over the facing page by "
+                        + UnitsInUse.text(over)
+                        + "."
+                    : " It lies over the rings.")
+        .orElse("");
+  }
+
+  private static String reach(SpreadMotion motion, Flap flap, Box page, HouseRules rules) {
     if (flap.move() == Flap.Move.STAYS) {
       return "Stuck to the page, below the others.";
     }
     Set<String> open = motion.stateFor(flap).orElse(Set.of(flap.id()));
-    String past = FlapWords.past(Overhang.of(motion.area(flap, open), page));
+    Overhang overhang = Overhang.of(motion.area(flap, open), page);
+    Optional<Box> grip = motion.gripArea(flap, open, rules);
+    String past =
+        FlapWords.past(grip.map(box -> overhang.or(Overhang.of(box, page))).orElse(overhang));
     String when = flap.move() == Flap.Move.SLIDES ? "Drawn out" : "Open";
     String words =
         past.isEmpty()
             ? when + ", it stays on its page."
-            : when + ", it reaches past its page by " + past + ".";
+            : when + ", it reaches past its page by " + past + "." + overGutter(motion, flap, open);
     return flap.insideTurn() == Turn.NONE
         ? words
         : words + " Put in what is inside standing on its head.";

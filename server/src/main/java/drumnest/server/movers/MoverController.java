@@ -89,6 +89,15 @@ class MoverController {
     return views.album(id, shown);
   }
 
+  @PostMapping("/movers/mirror")
+  Views.AlbumView mirror(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.OfFlap request) {
+    movers.mirror(id, request.version(), request.flap());
+    return views.album(id, shown);
+  }
+
   /** The movers that could go over or behind a place, drawn to scale on its page. */
   @GetMapping("/movers/choices")
   ChoiceViews.ChoicesView choices(@PathVariable("id") long id, @RequestParam("slot") String slot) {

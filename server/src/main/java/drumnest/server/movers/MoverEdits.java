@@ -5,10 +5,14 @@ import drumnest.core.album.Leaf;
 import drumnest.core.album.Mover;
 import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
+import drumnest.core.album.PageSide;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.mover.FacingCopy;
 import drumnest.core.mover.MoverChoices;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -67,7 +71,7 @@ public class MoverEdits {
     movers.add(choice.mover());
     String called = choice.mover().mechanism().called();
     String label = (called.startsWith("a") ? "an " : "a ") + called + " at " + SlotNames.of(at);
-    step.take(seen, at, flaps, movers, label, Map.of(), List.of());
+    step.take(seen, at.parent().page(), flaps, movers, label, Map.of(), List.of());
   }
 
   /** Gives a mover other measures; what has no face any more goes back. */
@@ -106,7 +110,7 @@ public class MoverEdits {
       renamed.put(before.parts().get(part), after.parts().get(part));
     }
     String label = "change " + before.called() + MoverStep.page(outside);
-    step.take(seen, outside, flaps, movers, label, renamed, List.of());
+    step.take(seen, outside.parent().page(), flaps, movers, label, renamed, List.of());
   }
 
   /**
@@ -119,8 +123,7 @@ public class MoverEdits {
     if (after.parts().stream().noneMatch(taken::contains)) {
       return after;
     }
-    return new Mover(
-        plan.nextNumber(), after.at(), after.edge(), after.carrier(), after.mechanism());
+    return after.numbered(plan.nextNumber());
   }
 
   private static PagePlan without(PagePlan plan, Mover gone) {
@@ -140,6 +143,48 @@ public class MoverEdits {
         .toList();
   }
 
+  /** Puts a flap, or the whole of the mover that it is a part of, mirrored on the facing page. */
+  public void mirror(long albumId, long version, String id) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot outside = MoverStep.outside(seen.album(), id);
+    PagePlan plan = MoverStep.plan(outside);
+    String number = String.valueOf(outside.number());
+    if (plan.isOnInside(number)) {
+      throw new UnprocessableException(
+          "flap", "This is on the inside of another; mirror that, and this goes with it.");
+    }
+    Spread spread =
+        seen.album().leaves().spread(seen.album().leaves().spreadOf(outside.parent().page()));
+    Leaf facing = spread.top(outside.side().other());
+    if (facing == null) {
+      throw new UnprocessableException("flap", "This page has no page that faces it.");
+    }
+    String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
+    PagePlan next;
+    try {
+      next = FacingCopy.of(spread, outside.side(), number, seen.album().rules());
+    } catch (MoverProblemException e) {
+      throw new UnprocessableException(
+          "flap", "It does not go there: what is said of it" + MoverProblemText.after(e));
+    }
+    Set<String> there = new HashSet<>();
+    facing.plan(facing.face(outside.side().other())).flaps().forEach(flap -> there.add(flap.id()));
+    for (Flap flap : next.flaps()) {
+      if (!there.contains(flap.id()) && !flap.inside()) {
+        MoverStep.requireWithin(
+            flap.face(), Box.of(Length.ZERO, Length.ZERO, facing.size()), "the facing page");
+      }
+    }
+    step.take(
+        seen,
+        new PageSide(facing, outside.side().other()),
+        next.flaps(),
+        next.movers(),
+        "mirror " + called + MoverStep.page(outside),
+        Map.of(),
+        List.of());
+  }
+
   /**
    * Takes a flap off, with the whole of the mover that it is a part of and with what is stuck to
    * it; what they held goes back, and what lay on them lies where they lay.
@@ -150,7 +195,7 @@ public class MoverEdits {
     PagePlan plan = MoverStep.plan(outside);
     String number = String.valueOf(outside.number());
     String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
-    Set<String> gone = goingWith(plan, number);
+    Set<String> gone = plan.goingWith(number);
     List<Flap> flaps =
         plan.flaps().stream()
             .filter(flap -> !gone.contains(flap.id()))
@@ -161,31 +206,7 @@ public class MoverEdits {
             .filter(mover -> !gone.contains(String.valueOf(mover.first())))
             .toList();
     String label = "take " + called + MoverStep.page(outside) + " off";
-    step.take(seen, outside, flaps, movers, label, Map.of(), List.of());
-  }
-
-  /** A flap, what moves with it, and the movers that any of them are parts of. */
-  private static Set<String> goingWith(PagePlan plan, String number) {
-    Set<String> gone = new HashSet<>(Set.of(number));
-    boolean more = true;
-    while (more) {
-      more = false;
-      for (Flap flap : plan.flaps()) {
-        boolean carried = isOnInside(plan, flap) && gone.contains(flap.fixedTo());
-        boolean part =
-            plan.moverOf(flap.id())
-                .filter(mover -> mover.parts().stream().anyMatch(gone::contains))
-                .isPresent();
-        more |= (carried || part) && gone.add(flap.id());
-      }
-    }
-    return gone;
-  }
-
-  private static boolean isOnInside(PagePlan plan, Flap flap) {
-    return flap.inside()
-        || flap.fixedTo() != null
-            && plan.flap(flap.fixedTo()).filter(on -> isOnInside(plan, on)).isPresent();
+    step.take(seen, outside.parent().page(), flaps, movers, label, Map.of(), List.of());
   }
 
   /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */

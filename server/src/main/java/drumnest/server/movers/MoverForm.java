@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param cardW the width of a card that is tucked
  * @param cardH its height
  * @param visible what shows of that
+ * @param grip none, tab or string: what is taken hold of; none where it is left out
  */
 record MoverForm(
     @NotNull String x,
@@ -47,7 +48,8 @@ record MoverForm(
     @Nullable String overlap,
     @Nullable String cardW,
     @Nullable String cardH,
-    @Nullable String visible) {
+    @Nullable String visible,
+    @Nullable String grip) {
 
   static MoverForm of(Mover mover) {
     Fields fields = new Fields();
@@ -88,7 +90,8 @@ record MoverForm(
         fields.overlap,
         fields.card == null ? null : exact(fields.card.w()),
         fields.card == null ? null : exact(fields.card.h()),
-        fields.visible);
+        fields.visible,
+        Words.key(mover.grip()));
   }
 
   /** What some kinds have. */
@@ -116,7 +119,8 @@ record MoverForm(
         at,
         Words.choice("edge", Edge.class, edge),
         before.carrier(),
-        mechanism(before.mechanism(), lengths));
+        mechanism(before.mechanism(), lengths),
+        MoverRequests.readGrip(grip));
   }
 
   private Mechanism mechanism(Mechanism before, LengthReader lengths) {

@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -54,6 +55,7 @@ final class MoverRequests {
    * @param mount protector or page
    * @param on the number of the flap on which it lies; left out for none
    * @param fixedTo the number of the flap to which it is stuck; left out for none
+   * @param grip none, tab or string; none where it is left out
    */
   record FlapForm(
       @NotNull String x,
@@ -64,7 +66,8 @@ final class MoverRequests {
       @NotNull String strip,
       @NotBlank String mount,
       @Nullable String on,
-      @Nullable String fixedTo) {
+      @Nullable String fixedTo,
+      @Nullable String grip) {
 
     /**
      * @throws drumnest.server.FieldProblemException if a measure is not understood
@@ -89,7 +92,8 @@ final class MoverRequests {
           before.inside() ? before.fixedTo() : blankToNull(fixedTo),
           before.inside(),
           before.body(),
-          before.border());
+          before.border(),
+          readGrip(grip));
     }
 
     private static @Nullable String blankToNull(@Nullable String text) {
@@ -106,12 +110,18 @@ final class MoverRequests {
           exact(flap.strip()),
           Words.key(flap.mount()),
           flap.on(),
-          flap.fixedTo());
+          flap.fixedTo(),
+          Words.key(flap.grip()));
     }
 
     private static String exact(Length length) {
       return UnitsInUse.current().exact(length);
     }
+  }
+
+  /** What is taken hold of; nothing where no word says so. */
+  static Grip readGrip(@Nullable String word) {
+    return word == null ? Grip.NONE : Words.choice("grip", Grip.class, word);
   }
 
   /**

@@ -8,6 +8,7 @@ import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
+import drumnest.core.album.PageSide;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
@@ -50,14 +51,14 @@ class MoverStep {
   }
 
   /**
-   * Gives the page of a slot other flaps. What was on a side that is gone goes back first.
+   * Gives a page other flaps. What was on a side that is gone goes back first.
    *
    * @param renamed the numbers that flaps get instead of others; what they held stays in them
    * @param after what changes once they are there
    */
   void take(
       SeenAlbum seen,
-      Slot at,
+      PageSide page,
       List<Flap> flaps,
       List<Mover> movers,
       String label,
@@ -69,13 +70,13 @@ class MoverStep {
     // Whatever lies on what there is not, or on itself, is refused here.
     new Flaps(flaps);
     AlbumModel album = seen.album();
-    Leaf leaf = at.leaf();
-    Side face = leaf.face(at.side());
+    Leaf leaf = page.leaf();
+    Side face = leaf.face(page.side());
     Set<String> stay =
         flaps.stream()
-            .map(flap -> FlapNames.of(leaf, at.side(), flap.id()))
+            .map(flap -> FlapNames.of(leaf, page.side(), flap.id()))
             .collect(Collectors.toSet());
-    List<Slot> gone = sides(at).stream().filter(side -> !stay.contains(flapOf(side))).toList();
+    List<Slot> gone = sides(page).stream().filter(side -> !stay.contains(flapOf(side))).toList();
     List<Change> changes = new ArrayList<>(LeafEdits.emptied(album, gone));
     for (Slot side : gone) {
       if (side.kind() == Slot.Kind.OUTSIDE) {
@@ -94,7 +95,7 @@ class MoverStep {
       Holding holding = album.held(side);
       String next = renamed.get(String.valueOf(side.number()));
       if (holding != null && next != null) {
-        String name = FlapNames.of(leaf, at.side(), next);
+        String name = FlapNames.of(leaf, page.side(), next);
         String to =
             side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
         changes.add(new Change.OfHolding(to, null, holding));
@@ -107,9 +108,11 @@ class MoverStep {
     history.step(seen, label + with, changes);
   }
 
-  /** The sides of all flaps of the page of a slot. */
-  private static List<Slot> sides(Slot at) {
-    return at.leaf().slots(at.side(), 0).stream().filter(slot -> !slot.kind().isOfPage()).toList();
+  /** The sides of all flaps of a page. */
+  private static List<Slot> sides(PageSide page) {
+    return page.leaf().slots(page.side(), 0).stream()
+        .filter(slot -> !slot.kind().isOfPage())
+        .toList();
   }
 
   private static String flapOf(Slot side) {

@@ -76,6 +76,15 @@ final class SpreadPlans {
     return moverOf(one).filter(mover -> mover.parts().contains(other)).isPresent();
   }
 
+  /** Whether a flap moves though nothing says so. */
+  boolean isUnmarked(Flap flap) {
+    String number = FlapNames.number(flap.id());
+    return pages.stream()
+        .filter(page -> flap.id().startsWith(FlapNames.of(page.leaf(), page.side(), "")))
+        .map(SpreadPlans::plan)
+        .anyMatch(plan -> plan.isUnmarked(plan.flap(number).orElseThrow()));
+  }
+
   /** What a flap is called, such as {@code panel 3}. */
   String called(String flap) {
     String number = FlapNames.number(flap);

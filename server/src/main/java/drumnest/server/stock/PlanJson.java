@@ -3,6 +3,7 @@ package drumnest.server.stock;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
@@ -56,11 +57,19 @@ public final class PlanJson {
       if (!plan.has(later)) {
         ((ObjectNode) plan).putArray(later);
       }
+      for (JsonNode mover : plan.path(later)) {
+        if (!mover.has("grip")) {
+          ((ObjectNode) mover).put("grip", Grip.NONE.name());
+        }
+      }
     }
     return MAPPER.treeToValue(plan, PagePlan.class);
   }
 
-  /** Plans of earlier versions know no other outline, and do not speak of it; nor of movers. */
+  /**
+   * Plans of earlier versions know no other outline, and do not speak of it; nor of movers, nor of
+   * what those are taken hold of by.
+   */
   private static void cutStraight(JsonNode parts) {
     for (JsonNode part : parts) {
       if (!part.has("outline")) {

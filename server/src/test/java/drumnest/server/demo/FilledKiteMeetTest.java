@@ -16,6 +16,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** One press fills the kite meet as somebody would who makes albums. */
@@ -157,9 +159,11 @@ class FilledKiteMeetTest {
     assertThat(all).doesNotHaveDuplicates().allMatch(PHOTOS::containsKey).hasSizeGreaterThan(60);
   }
 
-  @Test
-  void filled_again_nothing_moves() {
-    JsonNode said = SERVER.step("place-again", Map.of("breathing", "full")).is(422).json();
+  @ParameterizedTest
+  @ValueSource(strings = {"airy", "even", "full", "packed"})
+  void filled_again_nothing_moves(String breathing) {
+    SERVER.step("place-again", Map.of("breathing", breathing));
+    JsonNode said = SERVER.step("place-again", Map.of("breathing", breathing)).is(422).json();
     assertThat(said.get("detail").stringValue()).startsWith("Nothing to change");
   }
 }

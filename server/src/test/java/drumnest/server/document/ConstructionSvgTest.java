@@ -106,7 +106,7 @@ class ConstructionSvgTest {
 
     PagePlan plan = PagePlan.EMPTY.withMovers(parts, List.of(mover));
     Leaf leaf = new Leaf(1, 1, SIX_WIDE, false, Length.ZERO, plan, PagePlan.EMPTY);
-    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
     List<Set<Integer>> states = new ArrayList<>(List.of(Set.of()));
     IntStream.range(1, count).forEach(panel -> states.add(Set.of(panel)));
     Set<Integer> all = new HashSet<>();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import drumnest.core.album.Anchor;
 import drumnest.core.album.Block;
 import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -88,7 +89,16 @@ class PlanJsonTest {
             Flap.Body.CARD,
             Length.ZERO);
     PagePlan plan = PagePlan.EMPTY.withMovers(List.of(flap), List.of(mover));
-    assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
+    String written = PlanJson.write(plan);
+    assertThat(PlanJson.read(written)).isEqualTo(plan);
+    PagePlan gripped =
+        PagePlan.EMPTY.withMovers(
+            List.of(flap.withGrip(Grip.STRING)), List.of(mover.withGrip(Grip.TAB)));
+    assertThat(PlanJson.read(PlanJson.write(gripped))).isEqualTo(gripped);
+    // Plans of earlier versions say nothing of grips.
+    String earlier = written.replaceAll(",?\"grip\":\"NONE\"", "");
+    assertThat(earlier).doesNotContain("grip");
+    assertThat(PlanJson.read(earlier)).isEqualTo(plan);
   }
 
   @Test
