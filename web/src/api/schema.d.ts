@@ -836,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/movers/edge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveEdge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/movers/mirror": {
         parameters: {
             query?: never;
@@ -2151,8 +2167,10 @@ export interface components {
             hindrances: string[];
             id: string;
             may: boolean;
+            notes: string[];
             open: boolean;
             reach: string;
+            thick: string;
         };
         FlapView: {
             body: string;
@@ -2413,6 +2431,7 @@ export interface components {
             areas: components["schemas"]["AreaView"][];
             clashes: components["schemas"]["ClashView"][];
             flaps: components["schemas"]["FlapState"][];
+            mark: components["schemas"]["LengthView"];
             movers: components["schemas"]["MoverState"][];
             never: string[];
             open: string[];
@@ -2438,6 +2457,14 @@ export interface components {
         MoveBorder: {
             from: string;
             to: string;
+            /** Format: int64 */
+            version: number;
+        };
+        MoveEdge: {
+            edge: string;
+            flap: string;
+            /** Format: int32 */
+            marks: number;
             /** Format: int64 */
             version: number;
         };
@@ -4618,6 +4645,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChoicesView"];
+                };
+            };
+        };
+    };
+    moveEdge: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveEdge"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
                 };
             };
         };

@@ -38,6 +38,12 @@ export function flapsOf(album: Album): PlacedFlap[] {
   });
 }
 
+/** Whether a flap is on the inside of another, or stuck to one that is. */
+export function isOnInside({ flap }: PlacedFlap, all: PlacedFlap[]): boolean {
+  const carrier = all.find((each) => each.flap.id === flap.carrier);
+  return flap.onInside || (carrier !== undefined && isOnInside(carrier, all));
+}
+
 /** The flap that a slot is a side of. */
 export function flapOf(slot: string) {
   return /^(.+-m\d+)\.[12]$/.exec(slot)?.[1];

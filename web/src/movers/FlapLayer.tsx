@@ -46,6 +46,7 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
           all={flaps}
           open={open}
           seen={motion?.seen}
+          mark={motion?.mark}
           inch={inch}
           from={[0, 0]}
           lift={placed.flap.level + 1}

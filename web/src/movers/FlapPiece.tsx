@@ -1,6 +1,8 @@
-import type { Album, Box, Flap, Slot } from "../api/types";
-import { type PlacedFlap, startOf } from "../bench/places";
+import type { Album, Box, Flap, Length, Slot } from "../api/types";
+import { useHand } from "../bench/hand";
+import { isOnInside, type PlacedFlap, startOf } from "../bench/places";
 import { Pocket } from "../place/Pocket";
+import { EdgeHandles } from "./EdgeHandles";
 
 interface Props {
   album: Album;
@@ -10,6 +12,8 @@ interface Props {
   open: string[];
   /** The slots that are seen; left out until that is known. */
   seen: string[] | undefined;
+  /** How far ruler marks lie apart; left out until that is known. */
+  mark: Length | undefined;
   /** Pixels to an inch. */
   inch: number;
   /** Where what it lies in begins, in inches on the spread. */
@@ -71,7 +75,7 @@ const OPPOSITE: Record<string, string> = {
 
 /** A flap that turns over its hinge or is drawn out, with all that is stuck to it. */
 export function FlapPiece(props: Props) {
-  const { album, placed, all, open, seen, inch, from, lift, onToggle } = props;
+  const { album, placed, all, open, seen, mark, inch, from, lift, onToggle } = props;
   const { flap, page, side } = placed;
   const closed: [number, number] = [
     startOf(side, album) + Number(page.box.x.in) + Number(flap.closed.x.in),
@@ -80,6 +84,7 @@ export function FlapPiece(props: Props) {
   const isOpen = open.includes(flap.id);
   const move = MOVES[flap.hinge] ?? MOVES.left;
   const slides = flap.move === "slides";
+  const looked = useHand((hand) => hand.slot === flap.outside.id) && !isOnInside(placed, all);
   const carried = all.filter((each) => each.flap.carrier === flap.id);
   const moved = slides ? move?.drawn : move?.turned;
   const piece = (
@@ -126,6 +131,9 @@ export function FlapPiece(props: Props) {
           // The grip of what carries it is in the middle of what may be the same edge.
           style={flap.onInside ? { [isAtSide(flap.hinge) ? "top" : "left"]: "22%" } : undefined}
         />
+      )}
+      {looked && mark && !isOpen && (
+        <EdgeHandles album={album.id} flap={flap} inch={inch} mark={mark} />
       )}
       {carried.map((each) => (
         <FlapPiece

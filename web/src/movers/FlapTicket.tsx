@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { Album, Flap, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
-import { flapOf } from "../bench/places";
+import { flapOf, isOnInside } from "../bench/places";
 import { Measures } from "../ui/Measures";
-import { Do } from "../ui/Row";
+import { Do, Row } from "../ui/Row";
 import { FlapMeasures, pageOf } from "./FlapMeasures";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
@@ -39,9 +39,10 @@ export function FlapTicket({ album, slot }: Props) {
       )}
     </>
   );
-  const flap = flaps.find((each) => each.flap.id === id)?.flap;
+  const placed = flaps.find((each) => each.flap.id === id);
+  const flap = placed?.flap;
   const state = motion?.flaps.find((each) => each.id === id);
-  if (!flap) {
+  if (!placed || !flap) {
     return (
       <div className="mt-3 text-[13px]">
         <span className="mr-3 inline-block">
@@ -56,10 +57,6 @@ export function FlapTicket({ album, slot }: Props) {
   }
   const mover = motion.movers.find((each) => each.id === flap.mover);
   const onInside = slot === flap.inside?.id && flap.body === "card";
-  const carried = isOnInside(
-    flap,
-    flaps.map((each) => each.flap),
-  );
   const clashes = motion.clashes.filter((clash) => clash.a === id || clash.b === id);
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
@@ -70,6 +67,11 @@ export function FlapTicket({ album, slot }: Props) {
       <p className="mt-1.5">
         <Measures text={state.reach} />
       </p>
+      {state.notes.map((note) => (
+        <p key={note} className="mt-1 border-l-4 border-signal pl-2">
+          <Measures text={note} />
+        </p>
+      ))}
       {!state.may && (
         <p className="mt-1 font-semibold">
           <Measures text={state.hindrances.join(" ")} />
@@ -93,11 +95,16 @@ export function FlapTicket({ album, slot }: Props) {
           name={mover ? `take ${mover.name.toLowerCase()} off` : "take it off"}
           onDo={() => step("/api/albums/{id}/flaps/remove", { flap: flap.id })}
         />
-        {!carried && album.spread.left && album.spread.right && (
+        {!isOnInside(placed, flaps) && album.spread.left && album.spread.right && (
           <Do name="mirror it on the facing page" onDo={() => mirror(flap.id)} />
         )}
         {onInside && <div className="w-full">{offers}</div>}
       </div>
+      <dl className="mt-2">
+        <Row name="Thick here">
+          <Measures text={state.thick} />
+        </Row>
+      </dl>
       {mover && <MoverTicket album={album} mover={mover} />}
       {!mover && <MakingLinks album={album} flap={flap.id} />}
       {state.form && (
@@ -150,12 +157,6 @@ const CAUTIONS: Record<string, string> = {
 };
 
 const BODIES: Record<string, string> = { sleeve: "a clear sleeve", card: "a hinged card" };
-
-/** Whether it is on the inside of another, or stuck to one that is. */
-function isOnInside(flap: Flap, all: Flap[]): boolean {
-  const carrier = all.find((each) => each.id === flap.carrier);
-  return flap.onInside || (carrier !== undefined && isOnInside(carrier, all));
-}
 
 function described(flap: Flap, mover: MoverState | undefined) {
   const edge = flap.hinge === "bottom" ? "foot" : flap.hinge;

@@ -3,6 +3,7 @@ package drumnest.server;
 import static drumnest.server.FirstSpread.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.measure.Length;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
@@ -203,6 +204,28 @@ class MoversOverHttpTest {
                 .get("field")
                 .stringValue())
         .isEqualTo("flap");
+  }
+
+  @Test
+  void an_edge_is_moved_from_mark_to_mark_and_what_would_leave_nothing_is_refused() {
+    add("2-front-6", "door");
+    Map<String, Object> before = form();
+    edge("right", -3).is(200);
+    Map<String, Object> after = form();
+    assertThat(after.get("x")).isEqualTo(before.get("x"));
+    assertThat(width(before).minus(width(after))).isEqualTo(Length.parse("3/16"));
+    assertThat(edge("left", 900).is(422).json().get("field").stringValue()).isEqualTo("marks");
+    assertThat(edge("left", 2000).is(400).json().get("field").stringValue()).isEqualTo("marks");
+    assertThat(edge("top", -900).is(400).json().get("field").stringValue()).isEqualTo("y");
+    assertThat(form()).isEqualTo(after);
+  }
+
+  private static RunningServer.Answer edge(String edge, int marks) {
+    return SERVER.step("movers/edge", Map.of("flap", "2-front-m1", "edge", edge, "marks", marks));
+  }
+
+  private static Length width(Map<String, Object> form) {
+    return Length.parse(((JsonNode) form.get("w")).stringValue());
   }
 
   @Test

@@ -4,6 +4,7 @@ import drumnest.core.fit.FitQuestion;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.PrintInPocket;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -331,9 +332,21 @@ public final class AlbumModel {
 
   /** How thick a leaf is with what is in it. */
   public Length thickness(Leaf leaf) {
+    return leafThickness().of(leaf, this::thickness);
+  }
+
+  /** How thick what lies at a place of a page is, without its protector. */
+  public Length thickness(PageSide page, Box place) {
+    return leafThickness().at(page.leaf(), page.side(), place, this::thickness);
+  }
+
+  private LeafThickness leafThickness() {
     Supplies.Materials materials = supplies.materials();
-    return new LeafThickness(materials.ply(), materials.page())
-        .of(leaf, slot -> holding(slot.id()).map(this::thickness).orElse(Length.ZERO));
+    return new LeafThickness(materials.ply(), materials.page());
+  }
+
+  private Length thickness(Slot slot) {
+    return holding(slot.id()).map(this::thickness).orElse(Length.ZERO);
   }
 
   private Length thickness(Holding holding) {

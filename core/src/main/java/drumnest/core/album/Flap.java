@@ -136,6 +136,11 @@ public record Flap(
     return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border, grip);
   }
 
+  /** The same lying elsewhere, or larger or smaller. */
+  public Flap withClosed(Box next) {
+    return new Flap(id, next, hinge, strip, mount, on, fixedTo, inside, body, border, grip);
+  }
+
   /** The same lying over another, or over none. */
   public Flap lyingOn(@Nullable String other) {
     return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border, grip);

@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -45,6 +46,18 @@ public record LeafThickness(Length ply, Length page) {
       most = most.max(stack.getValue().plus(back));
     }
     return protector.plus(most);
+  }
+
+  /**
+   * How thick the thickest of the stacks is that lie at a place of a page.
+   *
+   * @param held the thickness of what a slot holds; zero for nothing
+   */
+  public Length at(Leaf leaf, Side side, Box place, Function<Slot, Length> held) {
+    return stacks(leaf, side, held).entrySet().stream()
+        .filter(stack -> stack.getKey().box().overlaps(place))
+        .map(Map.Entry::getValue)
+        .reduce(Length.ZERO, Length::max);
   }
 
   private Length most(Leaf leaf, Side side, Function<Slot, Length> held) {

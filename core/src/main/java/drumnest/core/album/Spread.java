@@ -4,6 +4,7 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -101,6 +102,23 @@ public record Spread(int number, List<Leaf> leaves) {
     }
     Box box = leaf.placeOn(side, width(side));
     return side == Side.BACK ? box : box.moved(width(Side.BACK).plus(gutter(strip)), Length.ZERO);
+  }
+
+  /**
+   * A place of one page mirrored in the line between the pages: what lies on it when the album is
+   * shut. Mirrored back it is itself.
+   *
+   * @param side the page on which it is, from that page's top left; both pages must be there
+   */
+  public Box mirrored(Side side, Box box) {
+    Box here = Objects.requireNonNull(topBox(side, Length.ZERO));
+    Box there = Objects.requireNonNull(topBox(side.other(), Length.ZERO));
+    Box onSpread = box.moved(here.x(), here.y());
+    return new Box(
+        width(Side.BACK).times(2).minus(onSpread.right()).minus(there.x()),
+        onSpread.y().minus(there.y()),
+        box.w(),
+        box.h());
   }
 
   private List<Leaf> stack(Side side) {

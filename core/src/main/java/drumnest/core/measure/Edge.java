@@ -44,6 +44,20 @@ public enum Edge {
         : new Box(box.x(), twice.minus(box.bottom()), box.w(), box.h());
   }
 
+  /**
+   * A box with this edge somewhere else, the others where they are.
+   *
+   * @param to where the edge comes to lie; it is no box where that is at the other edge or past it
+   */
+  public Box moved(Box box, Length to) {
+    return switch (this) {
+      case TOP -> new Box(box.x(), to, box.w(), box.bottom().minus(to));
+      case BOTTOM -> new Box(box.x(), box.y(), box.w(), to.minus(box.y()));
+      case LEFT -> new Box(to, box.y(), box.right().minus(to), box.h());
+      case RIGHT -> new Box(box.x(), box.y(), to.minus(box.x()), box.h());
+    };
+  }
+
   /** What lies along this edge outside a box. */
   public Box beyond(Box box, Length deep) {
     return mirrored(along(box, deep), box);

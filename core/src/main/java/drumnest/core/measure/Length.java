@@ -146,6 +146,18 @@ public final class Length implements Comparable<Length> {
         new BigDecimal(product).divide(BigDecimal.valueOf(denominator), 0, RoundingMode.HALF_UP));
   }
 
+  /**
+   * So many ruler marks further on, or back: from between two marks the first step goes to the next
+   * one.
+   *
+   * @param mark how far the marks lie apart; more than nothing
+   */
+  public Length byMarks(long marks, Length mark) {
+    long below = Math.floorDiv(nanometres, mark.nanometres);
+    long from = marks < 0 ? -Math.floorDiv(-nanometres, mark.nanometres) : below;
+    return marks == 0 ? this : mark.times(Math.addExact(from, marks));
+  }
+
   public boolean isZero() {
     return nanometres == 0;
   }

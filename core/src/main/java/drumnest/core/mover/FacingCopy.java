@@ -9,7 +9,6 @@ import drumnest.core.album.Side;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
-import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -145,16 +144,7 @@ public final class FacingCopy {
     return edge.isAtSide() ? edge.opposite() : edge;
   }
 
-  /** From one page of the spread to the other, in the line between them. */
   private Box mirrored(Box box) {
-    Box here = Objects.requireNonNull(spread.topBox(side, Length.ZERO));
-    Box there = Objects.requireNonNull(spread.topBox(side.other(), Length.ZERO));
-    Length line = spread.width(Side.BACK);
-    Box onSpread = box.moved(here.x(), here.y());
-    return new Box(
-        line.times(2).minus(onSpread.right()).minus(there.x()),
-        onSpread.y().minus(there.y()),
-        box.w(),
-        box.h());
+    return spread.mirrored(side, box);
   }
 }

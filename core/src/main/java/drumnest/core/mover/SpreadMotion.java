@@ -12,6 +12,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -128,6 +129,11 @@ public final class SpreadMotion {
   /** All slots of both pages. */
   public Set<String> slots() {
     return kinds.keySet();
+  }
+
+  /** Where the places of the pages themselves lie. */
+  public Map<String, Box> places() {
+    return Collections.unmodifiableMap(places);
   }
 
   /** Where the page of a flap lies. */

@@ -174,4 +174,23 @@ class LengthTest {
       }
     }
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "1 1/2, 1, 1 9/16",
+    "1 1/2, -1, 1 7/16",
+    "1 17/32, 1, 1 9/16",
+    "1 17/32, -1, 1 1/2",
+    "1 17/32, 0, 1 17/32",
+    "1/32, -1, 0",
+    "0, -2, -1/8",
+    "0, 3, 3/16"
+  })
+  void goes_on_from_mark_to_mark(String from, long marks, String to) {
+    assertThat(length(from).byMarks(marks, Length.parse("1/16"))).isEqualTo(length(to));
+  }
+
+  private static Length length(String text) {
+    return text.startsWith("-") ? Length.parse(text.substring(1)).negated() : Length.parse(text);
+  }
 }

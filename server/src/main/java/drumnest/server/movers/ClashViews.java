@@ -113,7 +113,7 @@ final class ClashViews {
           case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
         };
     Box page = motion.page(flap);
-    return new CureView(text, flap.id(), MotionViews.form(motion, flap, page), null);
+    return new CureView(text, flap.id(), FlapStates.form(motion, flap, page), null);
   }
 
   private static String moved(Length right, Length down) {

@@ -27,6 +27,7 @@ class MoverController {
   private final AlbumViews views;
   private final FlapEdits flaps;
   private final MoverEdits movers;
+  private final EdgeEdits edges;
   private final SuggestionViews suggestions;
   private final OpenAlbums openAlbums;
 
@@ -34,11 +35,13 @@ class MoverController {
       AlbumViews views,
       FlapEdits flaps,
       MoverEdits movers,
+      EdgeEdits edges,
       SuggestionViews suggestions,
       OpenAlbums openAlbums) {
     this.views = views;
     this.flaps = flaps;
     this.movers = movers;
+    this.edges = edges;
     this.suggestions = suggestions;
     this.openAlbums = openAlbums;
   }
@@ -86,6 +89,20 @@ class MoverController {
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.OfFlap request) {
     movers.remove(id, request.version(), request.flap());
+    return views.album(id, shown);
+  }
+
+  @PostMapping("/movers/edge")
+  Views.AlbumView moveEdge(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody MoverRequests.MoveEdge request) {
+    edges.move(
+        id,
+        request.version(),
+        request.flap(),
+        Words.choice("edge", Edge.class, request.edge()),
+        request.marks());
     return views.album(id, shown);
   }
 

@@ -12,6 +12,8 @@ import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +40,21 @@ final class MoverRequests {
       @Nullable String photo) {}
 
   record OfFlap(@NotNull Long version, @NotBlank String flap) {}
+
+  /**
+   * Moves an edge of a flap, or of the mover that it is a part of, to another ruler mark.
+   *
+   * @param edge top, bottom, left or right
+   * @param marks how many marks to the right or down, or back where less than nothing
+   */
+  record MoveEdge(
+      @NotNull Long version,
+      @NotBlank String flap,
+      @NotBlank String edge,
+      @Min(-MOST_MARKS) @Max(MOST_MARKS) int marks) {
+
+    private static final int MOST_MARKS = 1000;
+  }
 
   /** Changes the measures of a flap. */
   record ChangeFlap(@NotNull Long version, @NotBlank String flap, @NotNull @Valid FlapForm form) {}

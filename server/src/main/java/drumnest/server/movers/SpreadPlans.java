@@ -78,20 +78,20 @@ final class SpreadPlans {
 
   /** Whether a flap moves though nothing says so. */
   boolean isUnmarked(Flap flap) {
-    String number = FlapNames.number(flap.id());
+    PagePlan plan = plan(page(flap.id()).orElseThrow());
+    return plan.isUnmarked(plan.flap(FlapNames.number(flap.id())).orElseThrow());
+  }
+
+  /** The page that a flap is on. */
+  Optional<PageSide> page(String flap) {
     return pages.stream()
-        .filter(page -> flap.id().startsWith(FlapNames.of(page.leaf(), page.side(), "")))
-        .map(SpreadPlans::plan)
-        .anyMatch(plan -> plan.isUnmarked(plan.flap(number).orElseThrow()));
+        .filter(page -> flap.startsWith(FlapNames.of(page.leaf(), page.side(), "")))
+        .findFirst();
   }
 
   /** What a flap is called, such as {@code panel 3}. */
   String called(String flap) {
     String number = FlapNames.number(flap);
-    return pages.stream()
-        .filter(page -> flap.startsWith(FlapNames.of(page.leaf(), page.side(), "")))
-        .map(page -> plan(page).called(number))
-        .findFirst()
-        .orElse("flap " + number);
+    return page(flap).map(page -> plan(page).called(number)).orElse("flap " + number);
   }
 }

@@ -1,0 +1,60 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Slot;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.stock.HouseRule;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.SeenAlbum;
+import org.springframework.stereotype.Service;
+
+/** Moving single edges of flaps and movers from ruler mark to ruler mark. */
+@Service
+class EdgeEdits {
+
+  private final MoverStep step;
+  private final FlapEdits flaps;
+  private final MoverEdits movers;
+
+  EdgeEdits(MoverStep step, FlapEdits flaps, MoverEdits movers) {
+    this.step = step;
+    this.flaps = flaps;
+    this.movers = movers;
+  }
+
+  /**
+   * Moves an edge of what goes into a flap, or of the mover that it is a part of; the others stay.
+   *
+   * @param marks how many marks to the right or down, or back where less than nothing
+   */
+  void move(long albumId, long version, String id, Edge edge, int marks) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot outside = MoverStep.outside(seen.album(), id);
+    PagePlan plan = MoverStep.plan(outside);
+    Flap flap = plan.flap(String.valueOf(outside.number())).orElseThrow();
+    if (plan.isOnInside(flap.id())) {
+      throw new UnprocessableException(
+          "flap", "What is on the inside of another is changed by its measures.");
+    }
+    Mover mover = plan.moverOf(flap.id()).orElse(null);
+    Box before = mover == null ? flap.held() : mover.at();
+    Box after =
+        edge.moved(
+            before,
+            edge.of(before).byMarks(marks, seen.album().rules().length(HouseRule.TRIMMER_MARK)));
+    if (!after.size().tighter().isPositive()) {
+      throw new UnprocessableException(
+          "marks", "Nothing of it would be left. Leave its edges a mark apart at least.");
+    }
+    if (mover == null) {
+      MoverRequests.FlapForm form =
+          MoverRequests.FlapForm.of(flap.withClosed(after.inset(flap.border().negated())));
+      flaps.change(albumId, version, id, form);
+    } else {
+      movers.change(albumId, version, id, MoverForm.of(mover.lying(after)));
+    }
+  }
+}

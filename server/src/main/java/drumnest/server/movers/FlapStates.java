@@ -1,0 +1,155 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.album.FlapNames;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Turn;
+import drumnest.core.mover.LyingFlat;
+import drumnest.core.mover.Overhang;
+import drumnest.core.mover.SpreadMotion;
+import drumnest.core.stock.HouseRule;
+import drumnest.server.frame.FlapWords;
+import drumnest.server.stock.RuleText;
+import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Shows each flap in a state of its spread. */
+final class FlapStates {
+
+  /**
+   * A flap in a state of its spread.
+   *
+   * @param may whether it may be opened, or closed where it is open
+   * @param hindrances what is in the way, a sentence each
+   * @param reach where it opens to, in a sentence
+   * @param thick how thick it is there
+   * @param notes what keeps it from lying flat, a sentence each
+   * @param form its measures; left out where it is a part of a mover, which has them
+   */
+  record FlapState(
+      String id,
+      boolean open,
+      boolean may,
+      List<String> hindrances,
+      String reach,
+      String thick,
+      List<String> notes,
+      MoverRequests.@Nullable FlapForm form) {}
+
+  private final AlbumModel album;
+  private final SpreadMotion motion;
+  private final SpreadPlans plans;
+  private final LyingFlat lying;
+
+  FlapStates(AlbumModel album, Spread spread, SpreadMotion motion, SpreadPlans plans) {
+    this.album = album;
+    this.motion = motion;
+    this.plans = plans;
+    this.lying = new LyingFlat(album, spread, motion);
+  }
+
+  List<FlapState> of(Set<String> open) {
+    return motion.flaps().all().stream().map(flap -> of(flap, open)).toList();
+  }
+
+  private FlapState of(Flap flap, Set<String> open) {
+    List<String> hindrances = motion.hindrances(flap, open).stream().map(this::words).toList();
+    PageSide page = plans.page(flap.id()).orElseThrow();
+    LyingFlat.Thickness thickness = lying.thickness(flap, page);
+    return new FlapState(
+        flap.id(),
+        open.contains(flap.id()),
+        hindrances.isEmpty(),
+        hindrances,
+        reach(flap),
+        RuleText.thickness(thickness.here())
+            + ", leaf "
+            + RuleText.thickness(album.thickness(page.leaf())),
+        notes(flap, thickness),
+        plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap, motion.page(flap)));
+  }
+
+  private String words(SpreadMotion.Hindrance hindrance) {
+    return switch (hindrance.why()) {
+      case OPEN_FIRST -> "Open " + plans.called(hindrance.other()) + " first.";
+      case CLOSE_FIRST -> "Close " + plans.called(hindrance.other()) + " first.";
+      case STUCK -> "The strip of " + plans.called(hindrance.other()) + " holds it shut.";
+      case FLAT -> "It is stuck down.";
+    };
+  }
+
+  private List<String> notes(Flap flap, LyingFlat.Thickness thickness) {
+    List<String> notes = new ArrayList<>();
+    for (LyingFlat.Raised raised : lying.raised(flap)) {
+      String name = "“" + raised.name() + "”";
+      notes.add(
+          switch (raised.where()) {
+            case BELOW -> name + " lies below it, and is too thick for it to lie flat.";
+            case WHERE_IT_OPENS ->
+                "Open, it comes down on " + name + ", and does not lie flat there.";
+          });
+    }
+    Length most = album.rules().length(HouseRule.MOVER_THICKNESS);
+    if (thickness.here().isMoreThan(most)) {
+      notes.add("It is thicker here than " + RuleText.thickness(most) + ": it fights its page.");
+    } else if (thickness.facing().isPositive() && thickness.together().isMoreThan(most)) {
+      notes.add(
+          "With what lies on it when the album is shut it is "
+              + RuleText.thickness(thickness.together())
+              + " thick: put one of them somewhere else.");
+    }
+    return notes;
+  }
+
+  /** The measures of a flap on its page, as it is seen when it can be reached. */
+  static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap, Box page) {
+    Flap seen = flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
+    return MoverRequests.FlapForm.of(
+        seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));
+  }
+
+  private String reach(Flap flap) {
+    if (flap.move() == Flap.Move.STAYS) {
+      return "Stuck to the page, below the others.";
+    }
+    Set<String> open = motion.stateFor(flap).orElse(Set.of(flap.id()));
+    String past = FlapWords.past(overhang(flap, open));
+    String when = flap.move() == Flap.Move.SLIDES ? "Drawn out" : "Open";
+    String words =
+        past.isEmpty()
+            ? when + ", it stays on its page."
+            : when + ", it reaches past its page by " + past + "." + overGutter(flap, open);
+    return flap.insideTurn() == Turn.NONE
+        ? words
+        : words + " Put in what is inside standing on its head.";
+  }
+
+  /** With its grip. */
+  private Overhang overhang(Flap flap, Set<String> open) {
+    Box page = motion.page(flap);
+    Overhang overhang = Overhang.of(motion.area(flap, open), page);
+    Optional<Box> grip = motion.gripArea(flap, open, album.rules());
+    return grip.map(box -> overhang.or(Overhang.of(box, page))).orElse(overhang);
+  }
+
+  private String overGutter(Flap flap, Set<String> open) {
+    return motion
+        .overGutter(flap, open)
+        .map(
+            over ->
+                over.isPositive()
+                    ? " It lies over the rings, and over the facing page by "
+                        + UnitsInUse.text(over)
+                        + "."
+                    : " It lies over the rings.")
+        .orElse("");
+  }
+}
