@@ -161,7 +161,9 @@ final class MoverFacts {
     Length strip = rules.length(HouseRule.ADHESIVE_STRIP);
     add(
         "Hinge",
-        text(strip.times(2)) + " strip folded in half, half on the door, half on the page");
+        "a strip "
+            + text(strip.times(2))
+            + " wide, folded in half: half on the door, half on the page");
     add("Below it", "flat things only, no foam, nor under its hinge");
   }
 
