@@ -34,6 +34,9 @@ class MoverKindsIT {
   /** How far away the eye is from the spread, in pixels, as the page says it. */
   private static final double EYE = 2400;
 
+  /** As a share of a flap's width, where the handle of its right edge is. */
+  private static final double AT_THE_HANDLE = 0.98;
+
   @TempDir Path files;
   private Page page;
 
@@ -64,6 +67,10 @@ class MoverKindsIT {
 
   private void choose(String slot, String kind) {
     slot(slot).click();
+    // Its ticket, not that of what was looked at before.
+    String label =
+        String.join(", ", List.of(slot(slot).getAttribute("aria-label").split(", ")).subList(0, 2));
+    assertThat(page.locator("[aria-label='Ticket']").first()).containsText(label);
     button("another mover$").click();
     page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Movers that go here"))
         .getByRole(
@@ -298,5 +305,42 @@ class MoverKindsIT {
     double middleY = layer.height / 2;
     return new Point(
         middleX + (point.x() - middleX) * near, middleY + (point.y() - middleY) * near, 0);
+  }
+
+  @Test
+  void an_edge_is_drawn_from_mark_to_mark_and_the_whole_is_mirrored_on_the_facing_page() {
+    bring(1);
+    choose("2-front-5", "Door");
+    Locator width = page.getByLabel("Door, width");
+    String before = width.inputValue();
+    Locator right = flap(1).locator("[data-edge=right]");
+    right.focus();
+    page.keyboard().press("ArrowLeft");
+    page.keyboard().press("ArrowLeft");
+    assertThat(page.getByText("change door 1, leaf 2 front")).isVisible();
+    assertThat(width).not().hasValue(before);
+    // Back by mouse: two marks of 1/16 in.
+    double marks = 0.125 / (inches(before) - 0.125);
+    Mouse.draw(page, flap(1), AT_THE_HANDLE, 0.25, AT_THE_HANDLE + marks, 0.25);
+    assertThat(width).hasValue(before);
+
+    page.getByLabel("Grip").selectOption("string");
+    assertThat(flap(1).locator("[data-gripped=string]")).isVisible();
+    button("mirror it on the facing page$").click();
+    assertThat(page.locator("[data-flap='1-back-m1'] [data-gripped=string]")).isVisible();
+    page.keyboard().press("z");
+    assertThat(page.locator("[data-flap='1-back-m1']")).hasCount(0);
+  }
+
+  /** A measure in whole inches and 64ths as a decimal. */
+  private static double inches(String text) {
+    String[] parts = text.split(" ");
+    double whole = parts[0].contains("/") ? 0 : Double.parseDouble(parts[0]);
+    String fraction = parts[parts.length - 1];
+    if (fraction.contains("/")) {
+      String[] of = fraction.split("/");
+      whole += Double.parseDouble(of[0]) / Double.parseDouble(of[1]);
+    }
+    return whole;
   }
 }
