@@ -41,7 +41,7 @@ export function Gutter({ album, inch }: { album: Album; inch: number }) {
             y={inch * Number(page.box.y.in)}
             width={strip}
             height={inch * Number(page.box.h.in)}
-            className="fill-[#eef3f4] stroke-[#c3cdcf]"
+            className="fill-paper stroke-[#c3cdcf]"
             strokeWidth="0.800"
           />
         )),

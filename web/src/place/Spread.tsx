@@ -145,7 +145,7 @@ function lying(side: "left" | "right", below: number) {
   const edges = Array.from({ length: Math.max(0, Math.min(below, EDGES)) }, (_, i) => i + 1);
   return [
     ...edges.flatMap((edge) => [
-      `${outer * (EDGE * edge - 0.5)}px ${edge}px 0 #f4f7f7`,
+      `${outer * (EDGE * edge - 0.5)}px ${edge}px 0 var(--paper)`,
       `${outer * EDGE * edge}px ${edge}px 0 #b4c1c5`,
     ]),
     `${outer * EDGE * edges.length}px ${2 + edges.length}px ${6 + 2 * edges.length}px rgb(16 38 44 / 0.24)`,
