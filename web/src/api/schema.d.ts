@@ -2430,11 +2430,15 @@ export interface components {
         MotionView: {
             areas: components["schemas"]["AreaView"][];
             clashes: components["schemas"]["ClashView"][];
+            /** Format: int32 */
+            closed: number;
             flaps: components["schemas"]["FlapState"][];
             mark: components["schemas"]["LengthView"];
             movers: components["schemas"]["MoverState"][];
             never: string[];
             open: string[];
+            /** Format: int32 */
+            opened: number;
             order: string[];
             seen: string[];
             states: components["schemas"]["StateView"][];

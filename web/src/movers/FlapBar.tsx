@@ -22,7 +22,10 @@ export function FlapBar({ album }: { album: Album }) {
       aria-label="Movers of this spread"
       className="mt-1.5 ml-6 flex items-start gap-4 text-[13px]"
     >
-      <div className="flex w-[150px] shrink-0 flex-wrap items-baseline gap-x-3 leading-tight">
+      <div className="flex w-[178px] shrink-0 flex-wrap items-baseline gap-x-3 leading-tight">
+        <span className="font-semibold">
+          {motion.closed} places closed, {motion.opened} opened
+        </span>
         <span className="text-quiet">
           {moving.length === 1 ? "One part moves" : `${moving.length} parts move`},{" "}
           {open.length || "none"} open

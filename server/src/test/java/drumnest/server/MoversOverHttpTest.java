@@ -107,6 +107,9 @@ class MoversOverHttpTest {
     assertThat(SPREAD.motion().at("/flaps/3/hindrances/0").stringValue())
         .isEqualTo("It is stuck down.");
     assertThat(texts(SPREAD.motion().get("never"))).contains("2-front-6");
+    // Seventeen pockets, of which its cover hides one; it has seven faces.
+    assertThat(SPREAD.motion().get("closed").intValue()).isEqualTo(17);
+    assertThat(SPREAD.motion().get("opened").intValue()).isEqualTo(23);
     fill("2-front-m1.1", "2-front-m4.1", "2-front-m1.2");
     assertThat(
             SERVER

@@ -27,6 +27,8 @@ final class MotionViews {
    * @param seen the slots that are seen
    * @param order in which order flaps are opened from rest until no other may be
    * @param never the slots that are seen in none of its states
+   * @param closed how many places are seen at rest
+   * @param opened how many are seen in the one or the other state
    * @param unmarked the outsides of what moves though nothing says so
    * @param areas where its flaps lie
    * @param states its states, one after the other, as it is leafed
@@ -37,6 +39,8 @@ final class MotionViews {
       List<String> seen,
       List<String> order,
       List<String> never,
+      int closed,
+      int opened,
       List<String> unmarked,
       List<AreaView> areas,
       List<StateView> states,
@@ -64,11 +68,14 @@ final class MotionViews {
     Set<String> state = new LinkedHashSet<>(open);
     SpreadPlans plans = new SpreadPlans(spread);
     List<StateView> states = states(motion, plans);
+    List<String> never = never(motion, states);
     return new MotionView(
         List.copyOf(state),
         List.copyOf(motion.seen(state)),
         motion.openingOrder(),
-        never(motion, states),
+        never,
+        motion.seen(Set.of()).size(),
+        motion.slots().size() - never.size(),
         motion.flaps().all().stream()
             .filter(plans::isUnmarked)
             .map(flap -> FlapNames.outside(flap.id()))
