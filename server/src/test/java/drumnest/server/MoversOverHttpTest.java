@@ -197,6 +197,9 @@ class MoversOverHttpTest {
         .isEqualTo(before.get("edge").stringValue().equals("left") ? "right" : "left");
     assertThat(copy.get("y")).isEqualTo(before.get("y"));
     assertThat(SERVER.album(1).at("/spread/left/flaps")).hasSize(4);
+    assertThat(SPREAD.motion().get("states"))
+        .extracting(each -> each.get("name").stringValue())
+        .contains("panel 1 on the left", "panel 1 on the right", "accordion 1 on the left, open");
     SERVER.step("undo", Map.of()).is(200);
     assertThat(SERVER.album(1).at("/spread/left/flaps")).isEmpty();
     assertThat(

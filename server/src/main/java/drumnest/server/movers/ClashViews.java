@@ -90,8 +90,8 @@ final class ClashViews {
             });
   }
 
-  private static CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
-    String name = placed.mover().called();
+  private CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
+    String name = plans.called(placed);
     boolean moves = cure.mover().edge() == placed.mover().edge();
     String text =
         moves

@@ -103,7 +103,7 @@ final class MotionViews {
               mover ->
                   pulledOut(motion, mover)
                       .ifPresent(
-                          state -> states.putIfAbsent(state, mover.mover().called() + ", open")));
+                          state -> states.putIfAbsent(state, plans.called(mover) + ", open")));
     }
     states.putIfAbsent(new LinkedHashSet<>(motion.openingOrder()), "everything open");
     return states.entrySet().stream()

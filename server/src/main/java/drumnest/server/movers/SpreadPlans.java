@@ -89,9 +89,26 @@ final class SpreadPlans {
         .findFirst();
   }
 
-  /** What a flap is called, such as {@code panel 3}. */
+  /** What a flap is called, such as {@code panel 3}; and on which page, where both have one. */
   String called(String flap) {
     String number = FlapNames.number(flap);
-    return page(flap).map(page -> plan(page).called(number)).orElse("flap " + number);
+    return page(flap).map(page -> onPage(plan(page).called(number), page)).orElse("flap " + number);
+  }
+
+  /** What a mover is called, such as {@code accordion 1}, in the same way. */
+  String called(PlacedMover mover) {
+    return onPage(mover.mover().called(), mover.page());
+  }
+
+  private String onPage(String name, PageSide page) {
+    boolean twice =
+        pages.stream()
+            .filter(other -> other.side() != page.side())
+            .map(SpreadPlans::plan)
+            .anyMatch(
+                plan ->
+                    plan.flaps().stream().anyMatch(flap -> plan.called(flap.id()).equals(name))
+                        || plan.movers().stream().anyMatch(each -> each.called().equals(name)));
+    return twice ? name + (page.side() == Side.BACK ? " on the left" : " on the right") : name;
   }
 }
