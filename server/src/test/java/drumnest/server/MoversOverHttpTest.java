@@ -259,6 +259,14 @@ class MoversOverHttpTest {
   }
 
   @Test
+  void the_tab_of_a_pull_out_is_on_before_its_pocket_is_closed() {
+    add("2-front-6", "pull-out");
+    JsonNode steps = SPREAD.motion().at("/movers/0/steps");
+    assertThat(steps.get(0).get("text").stringValue()).startsWith("Cut the tab twice");
+    assertThat(steps.get(steps.size() - 1).get("text").stringValue()).startsWith("Glue the pocket");
+  }
+
+  @Test
   void what_opens_over_the_gutter_says_how_far_it_lies_over_the_facing_page() {
     SERVER.step("flaps/add", Map.of("slot", "2-front-1", "hinge", "left")).is(200);
     assertThat(SPREAD.motion().at("/flaps/0/reach").stringValue())

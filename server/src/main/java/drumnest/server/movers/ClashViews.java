@@ -112,8 +112,7 @@ final class ClashViews {
           case SLIT -> "Put " + name + " through a slit";
           case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
         };
-    Box page = motion.page(flap);
-    return new CureView(text, flap.id(), FlapStates.form(motion, flap, page), null);
+    return new CureView(text, flap.id(), FlapStates.form(motion, flap), null);
   }
 
   private static String moved(Length right, Length down) {

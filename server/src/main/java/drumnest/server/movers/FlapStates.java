@@ -74,7 +74,7 @@ final class FlapStates {
             + ", leaf "
             + RuleText.thickness(album.thickness(page.leaf())),
         notes(flap, thickness),
-        plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap, motion.page(flap)));
+        plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap));
   }
 
   private String words(SpreadMotion.Hindrance hindrance) {
@@ -110,7 +110,8 @@ final class FlapStates {
   }
 
   /** The measures of a flap on its page, as it is seen when it can be reached. */
-  static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap, Box page) {
+  static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap) {
+    Box page = motion.page(flap);
     Flap seen = flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
     return MoverRequests.FlapForm.of(
         seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));

@@ -57,9 +57,17 @@ final class MakingSteps {
 
   static List<Step> of(Mover mover, List<Flap> parts, HouseRules rules) {
     MakingSteps making = new MakingSteps(rules);
+    boolean needsNone = mover.mechanism().isSeenToOpen() && mover.grip() == Grip.NONE;
+    Grip grip = needsNone ? null : mover.grip();
+    // Once its pocket is closed, the free end of a pull-out is hard to come by.
+    boolean first = mover.mechanism() instanceof Mechanism.PullOut;
+    if (first) {
+      making.grip(grip);
+    }
     making.make(mover, parts);
-    making.grip(
-        mover.mechanism().isSeenToOpen() && mover.grip() == Grip.NONE ? null : mover.grip());
+    if (!first) {
+      making.grip(grip);
+    }
     return making.steps;
   }
 
