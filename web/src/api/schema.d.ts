@@ -388,6 +388,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/facts/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/facts/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/facts/tell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/flags": {
         parameters: {
             query?: never;
@@ -957,7 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["measure_1"];
+        post: operations["measure_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1284,6 +1332,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/titles/cure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cureTitle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/titles/save": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saveTitle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/titles/stick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stickTitle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/turn": {
         parameters: {
             query?: never;
@@ -1342,6 +1438,198 @@ export interface paths {
         get: operations["why"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellOf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/bring-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/cards/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/cure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/of-photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ofPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/to-photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["toPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/albums/{id}/words/write": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["write"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1550,6 +1838,22 @@ export interface paths {
         get: operations["picture"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printer"];
+        put?: never;
+        post: operations["printer_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1765,6 +2069,7 @@ export interface components {
             slot: string;
             /** Format: int64 */
             version: number;
+            whole?: boolean;
         };
         AddLeaf: {
             /** Format: int32 */
@@ -1777,6 +2082,7 @@ export interface components {
         AddMover: {
             edge?: string;
             kind: string;
+            photos?: string[];
             slot: string;
             /** Format: int64 */
             version: number;
@@ -1808,6 +2114,12 @@ export interface components {
             box: components["schemas"]["BoxView"];
             flap: string;
         };
+        BeginCard: {
+            photos?: string[];
+            slot?: string;
+            /** Format: int64 */
+            version: number;
+        };
         Beside: Omit<components["schemas"]["AnchorRequest"], "on"> & {
             align?: string;
             beside?: string;
@@ -1836,6 +2148,12 @@ export interface components {
             x: components["schemas"]["LengthView"];
             y: components["schemas"]["LengthView"];
         };
+        BringIn: {
+            chapter?: string;
+            text: string;
+            /** Format: int64 */
+            version: number;
+        };
         BudgetView: {
             chapters: components["schemas"]["ChapterBudgetView"][];
             whole: components["schemas"]["ChapterBudgetView"];
@@ -1862,6 +2180,18 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        CardCureView: {
+            lines: string;
+            text: string;
+            way: string;
+        };
+        CardDraft: {
+            body: string;
+            /** Format: int32 */
+            card: number;
+            date: string;
+            heading: string;
+        };
         CardItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
             h?: string;
             name?: string;
@@ -1873,6 +2203,61 @@ export interface components {
              * @enum {string}
              */
             kind: "card";
+        };
+        CardLayoutView: {
+            /** Format: int32 */
+            key: number;
+            /** Format: double */
+            letter: number;
+            lines: components["schemas"]["WrittenLineView"][];
+            missing?: string;
+            /** Format: int32 */
+            needed: number;
+            /** Format: int64 */
+            room: number;
+            ruling: number[];
+            said: string;
+            /** Format: int32 */
+            there: number;
+            tooLong: boolean;
+            /** Format: int64 */
+            words: number;
+            /** Format: int64 */
+            wordsLeft: number;
+            /** Format: int64 */
+            wordsOver: number;
+        };
+        CardView: {
+            about: string[];
+            arrow: boolean;
+            beside: boolean;
+            body: string;
+            chapter: string;
+            /** Format: int32 */
+            continues?: number;
+            cures: components["schemas"]["CardCureView"][];
+            date: string;
+            face?: string;
+            firstLine?: components["schemas"]["LengthView"];
+            heading: string;
+            hidden: boolean;
+            /** Format: int32 */
+            key: number;
+            label?: components["schemas"]["LabelView"];
+            layout: components["schemas"]["CardLayoutView"];
+            lettersPerInch?: string;
+            lineDistance?: components["schemas"]["LengthView"];
+            margin: components["schemas"]["LengthView"];
+            name: string;
+            /** Format: int32 */
+            next?: number;
+            pitch?: components["schemas"]["LengthView"];
+            place?: string;
+            points?: string;
+            size: components["schemas"]["SizeView"];
+            towards?: string;
+            way: string;
+            where?: components["schemas"]["WhereView"];
         };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
@@ -1932,6 +2317,10 @@ export interface components {
             out: components["schemas"]["PhotoView"][];
             photos: components["schemas"]["PhotoView"][];
             title: string;
+        };
+        ChoiceName: {
+            key: string;
+            name: string;
         };
         ChoiceView: {
             closed: components["schemas"]["BoxView"][];
@@ -2020,6 +2409,10 @@ export interface components {
         };
         CountsView: {
             /** Format: int32 */
+            cards: number;
+            /** Format: int32 */
+            cardsTooLong: number;
+            /** Format: int32 */
             kept: number;
             /** Format: int32 */
             onLine: number;
@@ -2029,6 +2422,8 @@ export interface components {
             placed: number;
             /** Format: int32 */
             slots: number;
+            /** Format: int32 */
+            titles: number;
             /** Format: int32 */
             toOrder: number;
             /** Format: int32 */
@@ -2107,7 +2502,7 @@ export interface components {
         EntryView: {
             changed: boolean;
             facts: string[];
-            form: components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
+            form: components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["LetterItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             gone: boolean;
             key: string;
             kind: string;
@@ -2149,6 +2544,19 @@ export interface components {
         Fact: {
             name: string;
             value: string;
+        };
+        FactForm: {
+            chapter?: string;
+            kind: string;
+            text: string;
+            /** Format: int64 */
+            version: number;
+        };
+        FactView: {
+            chapter?: string;
+            kind: string;
+            text: string;
+            told: boolean;
         };
         FlapForm: {
             fixedTo?: string;
@@ -2214,6 +2622,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        FreePlaceView: {
+            label: string;
+            photos: string[];
+            size: components["schemas"]["SizeView"];
+            slot: string;
+        };
         Grid: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             border?: string;
             /** Format: int32 */
@@ -2248,10 +2662,18 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        LabelView: {
+            contrast?: string;
+            pale: boolean;
+            where: string;
+        };
         LaidView: {
+            arrow?: string;
             /** Format: int32 */
             ephemera: number;
+            face?: string;
             kind: string;
+            lines: components["schemas"]["WrittenLineView"][];
             locked: boolean;
             made?: string;
             mind: string[];
@@ -2345,6 +2767,19 @@ export interface components {
             mm: number;
             text: string;
         };
+        LetterItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            colour?: string;
+            height?: string;
+            letters?: string;
+            name?: string;
+            widths?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "letters";
+        };
         LicenceView: {
             of: string;
             text: string;
@@ -2389,6 +2824,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MarkCard: {
+            arrow?: boolean;
+            /** Format: int32 */
+            card: number;
+            hidden?: boolean;
+            label?: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         MarkView: {
             at: components["schemas"]["LengthView"];
             edge: string;
@@ -2409,6 +2853,9 @@ export interface components {
             print: components["schemas"]["CornerView"][];
             sheet: components["schemas"]["CornerView"][];
             size: components["schemas"]["SizeRequest"];
+        };
+        MeasuredCardsView: {
+            cards: components["schemas"]["CardLayoutView"][];
         };
         Mixed: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             gap?: string;
@@ -2485,13 +2932,16 @@ export interface components {
             cardH?: string;
             cardW?: string;
             count?: string;
+            depth?: string;
             edge: string;
             grip?: string;
             h: string;
             overlap?: string;
+            pictures?: string;
             sheetH?: string;
             sheetW?: string;
             step?: string;
+            upper?: string;
             visible?: string;
             w: string;
             x: string;
@@ -2513,6 +2963,12 @@ export interface components {
             needed: number;
             /** Format: int32 */
             owned?: number;
+        };
+        OfCard: {
+            /** Format: int32 */
+            card: number;
+            /** Format: int64 */
+            version: number;
         };
         OfEphemera: {
             /** Format: int32 */
@@ -2624,6 +3080,17 @@ export interface components {
             shared: boolean;
             size: components["schemas"]["SizeView"];
         };
+        PhotoMini: {
+            blank: boolean;
+            caption: string;
+            id: string;
+            name: string;
+            secret: boolean;
+            /** Format: double */
+            shape: number;
+            silent: boolean;
+            where?: string;
+        };
         PhotoView: {
             alternates?: string;
             camera?: string;
@@ -2645,6 +3112,7 @@ export interface components {
             /** Format: int32 */
             rank: number;
             secret?: boolean;
+            showing?: string;
             /** Format: int32 */
             stars?: number;
             takenAt?: string;
@@ -2749,6 +3217,17 @@ export interface components {
             slots: string[];
             turn: string;
         };
+        Printer: {
+            down?: string;
+            percent?: string;
+            right?: string;
+        };
+        PrinterView: {
+            down: components["schemas"]["LengthView"];
+            measured: boolean;
+            percent: string;
+            right: components["schemas"]["LengthView"];
+        };
         ProposalView: {
             goes: number[];
             photos: string;
@@ -2792,6 +3271,7 @@ export interface components {
             points: number;
             slot?: string;
             text: string;
+            two?: string[];
             way: string;
         };
         Rounded: Omit<components["schemas"]["OutlineRequest"], "is"> & {
@@ -2871,6 +3351,21 @@ export interface components {
             };
             sum: string;
         };
+        SaveTitle: {
+            about?: string;
+            chapter?: string;
+            fromEnd: boolean;
+            /** Format: int32 */
+            key?: number;
+            run: string;
+            second?: string;
+            set: string;
+            spacing?: string;
+            stacked: boolean;
+            text: string;
+            /** Format: int64 */
+            version: number;
+        };
         SavedCalculationView: {
             /** Format: int64 */
             id: number;
@@ -2904,11 +3399,28 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SetCard: {
+            /** Format: int32 */
+            card: number;
+            face?: string;
+            firstLine?: string;
+            lettersPerInch?: string;
+            lineDistance?: string;
+            margin: string;
+            pitch?: string;
+            points?: string;
+            size: components["schemas"]["SizeRequest"];
+            usual?: boolean;
+            /** Format: int64 */
+            version: number;
+            way: string;
+        };
         SetFlags: {
             flap?: boolean;
             hero?: boolean;
             photos: string[];
             secret?: boolean;
+            showing?: string;
             /** Format: int64 */
             version: number;
         };
@@ -3036,6 +3548,7 @@ export interface components {
             laid?: components["schemas"]["LaidView"];
             measured: boolean;
             named: components["schemas"]["SizeView"];
+            piece?: string;
             /** Format: int32 */
             rank: number;
             seat?: components["schemas"]["SeatView"];
@@ -3067,6 +3580,13 @@ export interface components {
         Step: {
             noReturn: boolean;
             text: string;
+        };
+        StickTitle: {
+            /** Format: int32 */
+            key: number;
+            stuck: boolean;
+            /** Format: int64 */
+            version: number;
         };
         Straight: Omit<components["schemas"]["OutlineRequest"], "is"> & {
             /**
@@ -3121,9 +3641,34 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        TakeWordsCure: {
+            cure: string;
+            /** Format: int32 */
+            key: number;
+            /** Format: int64 */
+            version: number;
+        };
         TakenView: {
             hadAlready: boolean;
             photo: string;
+        };
+        TellFact: {
+            /** Format: int32 */
+            card: number;
+            text: string;
+            /** Format: int64 */
+            version: number;
+        };
+        TellOf: {
+            /** Format: int32 */
+            card: number;
+            photos: string[];
+            /** Format: int64 */
+            version: number;
+        };
+        ThreadRowView: {
+            cards: components["schemas"]["CardView"][];
+            photos: components["schemas"]["PhotoMini"][];
         };
         TicketView: {
             backing?: components["schemas"]["SizeView"];
@@ -3156,6 +3701,51 @@ export interface components {
             title: string;
             /** Format: int64 */
             version: number;
+        };
+        TitleCureView: {
+            length: string;
+            text: string;
+            way: string;
+        };
+        TitleLetterView: {
+            /** Format: double */
+            extent: number;
+            fromSecond: boolean;
+            mark: string;
+            measured: boolean;
+            missing: boolean;
+            /** Format: double */
+            start: number;
+            text: string;
+        };
+        TitleView: {
+            about?: string;
+            border?: components["schemas"]["SizeView"];
+            chapter?: string;
+            colour: string;
+            contrast?: string;
+            cures: components["schemas"]["TitleCureView"][];
+            estimated: boolean;
+            fromEnd: boolean;
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            key: number;
+            length: components["schemas"]["LengthView"];
+            letters: components["schemas"]["TitleLetterView"][];
+            missing?: string;
+            pale: boolean;
+            run: components["schemas"]["LengthView"];
+            said: string;
+            second?: string;
+            set: string;
+            setName: string;
+            spacing: components["schemas"]["LengthView"];
+            stacked: boolean;
+            stuck: boolean;
+            text: string;
+            verdict: string;
+            where?: components["schemas"]["WhereView"];
         };
         Together: {
             photos: string[];
@@ -3208,8 +3798,74 @@ export interface components {
             reasons: string[];
             suggestion: string;
         };
+        WordsChapterName: {
+            /** Format: int32 */
+            cards: number;
+            /** Format: int32 */
+            facts: number;
+            id: string;
+            title: string;
+            /** Format: int32 */
+            titles: number;
+            /** Format: int32 */
+            tooLong: number;
+        };
+        WordsChapterView: {
+            date?: string;
+            facts: components["schemas"]["FactView"][];
+            free: components["schemas"]["FreePlaceView"][];
+            id: string;
+            rows: components["schemas"]["ThreadRowView"][];
+            title: string;
+            titles: components["schemas"]["TitleView"][];
+        };
+        WordsOfPhoto: {
+            photo: string;
+            /** Format: int64 */
+            version: number;
+        };
+        WordsView: {
+            /** Format: int32 */
+            cards: number;
+            chapter?: components["schemas"]["WordsChapterView"];
+            chapters: components["schemas"]["WordsChapterName"][];
+            faces: components["schemas"]["ChoiceName"][];
+            sets: components["schemas"]["ChoiceName"][];
+            /** Format: int32 */
+            silent: number;
+            /** Format: int32 */
+            titles: number;
+            /** Format: int32 */
+            tooLong: number;
+            /** Format: int32 */
+            typed: number;
+            /** Format: int64 */
+            version: number;
+        };
+        WriteCard: {
+            body: string;
+            /** Format: int32 */
+            card: number;
+            date: string;
+            heading: string;
+            /** Format: int64 */
+            version: number;
+        };
         WrittenItem: {
             kind: string;
+        };
+        WrittenLineView: {
+            beyond: boolean;
+            part: string;
+            /** Format: double */
+            size: number;
+            text: string;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         WrittenPocket: {
             h?: string;
@@ -3867,6 +4523,93 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EphemeraForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellFact"];
             };
         };
         responses: {
@@ -4844,7 +5587,7 @@ export interface operations {
             };
         };
     };
-    measure_1: {
+    measure_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5414,6 +6157,93 @@ export interface operations {
             };
         };
     };
+    cureTitle: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeWordsCure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    saveTitle: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveTitle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    stickTitle: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StickTitle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     turn_1: {
         parameters: {
             query?: {
@@ -5527,6 +6357,340 @@ export interface operations {
             };
         };
     };
+    words: {
+        parameters: {
+            query?: {
+                chapter?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsView"];
+                };
+            };
+        };
+    };
+    tellOf: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellOf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BringIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardView"];
+                };
+            };
+        };
+    };
+    cure: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeWordsCure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    measure_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredCardsView"];
+                };
+            };
+        };
+    };
+    ofPhoto: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsOfPhoto"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    toPhoto: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WriteCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -5556,7 +6720,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
+                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["LetterItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             };
         };
         responses: {
@@ -5650,7 +6814,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
+                "application/json": components["schemas"]["CardItem"] | components["schemas"]["FormatItem"] | components["schemas"]["LeafItem"] | components["schemas"]["LetterItem"] | components["schemas"]["MaterialItem"] | components["schemas"]["PrintItem"] | components["schemas"]["SheetItem"] | components["schemas"]["SleeveItem"];
             };
         };
         responses: {
@@ -5852,6 +7016,50 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    printer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterView"];
+                };
+            };
+        };
+    };
+    printer_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Printer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrinterView"];
                 };
             };
         };

@@ -54,7 +54,8 @@ export type ItemDraft = { kind: string } & Partial<
   Omit<Schemas["LeafItem"], "kind"> &
     Omit<Schemas["SleeveItem"], "kind"> &
     Omit<Schemas["CardItem"], "kind"> &
-    Omit<Schemas["SheetItem"], "kind">
+    Omit<Schemas["SheetItem"], "kind"> &
+    Omit<Schemas["LetterItem"], "kind">
 >;
 export type PocketOfType = Schemas["PocketView"];
 export type PatternOfType = Schemas["PatternView"];
@@ -81,3 +82,10 @@ export interface Problem {
   /** What a step would lose, where it was not confirmed. */
   lost?: string[];
 }
+export type WordsOfAlbum = Schemas["WordsView"];
+export type CardOfWords = Schemas["CardView"];
+export type WrittenLine = Schemas["WrittenLineView"];
+export type CardLayout = Schemas["CardLayoutView"];
+export type ThreadRow = Schemas["ThreadRowView"];
+export type PhotoMini = Schemas["PhotoMini"];
+export type TitleOfAlbum = Schemas["TitleView"];

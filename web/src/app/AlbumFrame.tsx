@@ -13,12 +13,13 @@ import { TableDrag } from "../place/TableDrag";
 import { PlansStage } from "../plans/PlansStage";
 import { Key } from "../ui/Key";
 import { rememberPlace } from "../ui/lastPlace";
+import { WordsStage } from "../words/WordsStage";
 import { AlbumTitle } from "./AlbumTitle";
 import { KeysSheet } from "./KeysSheet";
 import { Stages } from "./Stages";
 import { useBenchKeys } from "./useBenchKeys";
 
-const STAGES = ["gather", "leaves", "plans", "place", "make"];
+const STAGES = ["gather", "leaves", "plans", "place", "words", "make"];
 
 /** The bench: the album's edge and stages at the left, the line above, the stage in the middle. */
 export function AlbumFrame() {
@@ -96,7 +97,7 @@ export function AlbumFrame() {
           </button>
         </aside>
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          {stage !== "leaves" && stage !== "plans" && (
+          {stage !== "leaves" && stage !== "plans" && stage !== "words" && (
             <div className={stage === "make" ? "hidden md:block" : ""}>
               {stage === "gather" && album.data.counts.onLine > 0 ? (
                 <LineOverview line={line.data} />
@@ -110,6 +111,7 @@ export function AlbumFrame() {
             {stage === "leaves" && <LeavesStage album={album.data} />}
             {stage === "place" && <PlaceStage album={album.data} line={line.data} />}
             {stage === "plans" && <PlansStage album={album.data} />}
+            {stage === "words" && <WordsStage album={album.data} />}
             {stage === "make" && <MakeStage album={album.data} />}
           </main>
         </div>

@@ -14,6 +14,7 @@ export function Stages({ album, stage }: Props) {
     { key: "gather", name: "Gather", state: gathered(counts.onLine, counts.withoutDate) },
     { key: "leaves", name: "Leaves", state: leaves(album.leaves.length) },
     { key: "place", name: "Place", state: `${counts.placed} of ${counts.slots} places` },
+    { key: "words", name: "Words", state: worded(counts) },
     { key: "make", name: "Make", state: made(counts) },
   ];
   return (
@@ -49,6 +50,14 @@ function gathered(onLine: number, withoutDate: number) {
     return "no photos yet";
   }
   return withoutDate > 0 ? `${onLine}, ${withoutDate} undated` : `${onLine} on the line`;
+}
+
+function worded({ cards, cardsTooLong, titles }: Album["counts"]) {
+  if (cards + titles === 0) {
+    return "nothing written";
+  }
+  const count = cards === 1 ? "1 card" : `${cards} cards`;
+  return cardsTooLong > 0 ? `${count}, ${cardsTooLong} too long` : count;
 }
 
 function made({ placed, toOrder, trims }: Album["counts"]) {

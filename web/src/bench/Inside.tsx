@@ -2,6 +2,7 @@ import type { Drawing, Laid, Seat, Slot } from "../api/types";
 import { GreatSize, Measures } from "../ui/Measures";
 import { Picture } from "../ui/Picture";
 import { rounded } from "./corners";
+import { ArrowOn, Written } from "./Written";
 
 interface Props {
   slot: Slot;
@@ -91,11 +92,40 @@ function LaidEphemera({ laid }: { laid: Laid }) {
         height: `${100 * paper.h}%`,
       }}
     >
-      <span className="shrink-0 truncate leading-tight font-semibold">
-        <Measures text={laid.name} />
-      </span>
-      <span className="mt-0.5 leading-[1.25] whitespace-pre-line">{laid.words}</span>
+      {laid.lines.length > 0 ? (
+        <WrittenOn laid={laid} />
+      ) : (
+        <>
+          <span className="shrink-0 truncate leading-tight font-semibold">
+            <Measures text={laid.name} />
+          </span>
+          {laid.words !== laid.name && (
+            <span className="mt-0.5 leading-[1.25] whitespace-pre-line">{laid.words}</span>
+          )}
+        </>
+      )}
     </span>
+  );
+}
+
+/** How many units of its drawing an inch of a card is. */
+const CARD_INCH = 100;
+
+/** The words of a card, line by line, as large as they are written. */
+function WrittenOn({ laid }: { laid: Laid }) {
+  const [w, h] = [Number(laid.size.w.in) * CARD_INCH, Number(laid.size.h.in) * CARD_INCH];
+  return (
+    <svg
+      viewBox={laid.turned ? `0 0 ${h} ${w}` : `0 0 ${w} ${h}`}
+      role="img"
+      aria-label={laid.words}
+      className="absolute inset-0 h-full w-full"
+    >
+      <g transform={laid.turned ? `translate(${h} 0) rotate(90)` : undefined}>
+        <Written lines={laid.lines} face={laid.face} inch={CARD_INCH} />
+        {laid.arrow && <ArrowOn towards={laid.arrow} w={w} h={h} inch={CARD_INCH} />}
+      </g>
+    </svg>
   );
 }
 

@@ -25,9 +25,15 @@ export function slotsOf(album: Album): PlacedSlot[] {
       flap.inside ? [flap.outside, flap.inside] : [flap.outside],
     );
     return [...page.slots, ...sides]
+      .filter(isWhole)
       .sort((a, b) => a.rank - b.rank)
       .map((slot) => ({ slot, page, side }));
   });
+}
+
+/** Whether a slot is not just one more place where a piece of what it holds is seen. */
+export function isWhole(slot: Slot) {
+  return !slot.piece || slot.piece === slot.id;
 }
 
 /** The flaps of the open spread, the lowest of each page first. */

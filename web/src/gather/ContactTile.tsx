@@ -127,6 +127,8 @@ function remarks(photo: Photo) {
     photo.alternates && "two versions",
     photo.onTable && "on the table",
     photo.flap && "behind a flap",
+    photo.showing === "closed" && "meant for when all is closed",
+    photo.showing === "opened" && "meant for when it is opened",
     photo.stars && photo.stars > 0 && `${photo.stars} of 5 stars`,
     photo.caption,
   ]

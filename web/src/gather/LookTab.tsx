@@ -11,6 +11,7 @@ import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { Row } from "../ui/Row";
 import { counted } from "../ui/words";
+import { SHOWINGS } from "./choices";
 import { everyPhoto } from "./contact";
 import { PictureBoxes } from "./PictureBoxes";
 import { Straighten } from "./Straighten";
@@ -144,6 +145,21 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           on={photo.flap === true}
           onChange={(flap) => mark([photo.id], { flap })}
         />
+        <label className="flex items-center gap-1.5">
+          Meant for{" "}
+          <select
+            value={photo.showing ?? "any"}
+            onChange={(event) => mark([photo.id], { showing: event.target.value })}
+            className="border-b border-ink bg-transparent py-0.5 font-semibold"
+          >
+            {SHOWINGS.map(([showing, words]) => (
+              <option key={showing} value={showing}>
+                {words}
+              </option>
+            ))}
+          </select>{" "}
+          <Key>3</Key>
+        </label>
       </div>
       <Caption album={album} photo={photo} />
       <dl className="mt-2 border-b-2 border-ink text-[13px]">

@@ -16,3 +16,16 @@ export const CHOICE_WORDS: Record<string, string> = {
   maybe: "maybe",
   out: "out",
 };
+
+/** For which state of its spread a photo is meant, and what that is called. */
+export const SHOWINGS: [string, string][] = [
+  ["any", "any state"],
+  ["closed", "when all is closed"],
+  ["opened", "when it is opened"],
+];
+
+/** The one after that, from the last to the first. */
+export function nextShowing(showing = "any") {
+  const at = SHOWINGS.findIndex(([each]) => each === showing);
+  return SHOWINGS[(at + 1) % SHOWINGS.length]?.[0] ?? "any";
+}

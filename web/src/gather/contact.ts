@@ -29,6 +29,8 @@ export const ONLY: [string, string, (photo: Photo) => boolean][] = [
   ["hero", "heroes", (photo) => photo.hero === true],
   ["secret", "private", (photo) => photo.secret === true],
   ["flap", "fine behind a flap", (photo) => photo.flap === true],
+  ["closed", "meant for closed", (photo) => photo.showing === "closed"],
+  ["opened", "meant for opened", (photo) => photo.showing === "opened"],
   ["blurred", "blurred", (photo) => photo.weakness === "blurred"],
   ["few-pixels", "few pixels", (photo) => photo.weakness === "few-pixels"],
   ["light", "dark or pale", (photo) => photo.light !== undefined],

@@ -45,7 +45,7 @@ export function useChoose(album: number) {
   );
 
   const mark = useCallback(
-    (ids: string[], what: { hero?: boolean; secret?: boolean; flap?: boolean }) =>
+    (ids: string[], what: { hero?: boolean; secret?: boolean; flap?: boolean; showing?: string }) =>
       run(new Map(ids.map((id) => [id, what])), () =>
         step("/api/albums/{id}/flags", { photos: ids, ...what }, undefined, true),
       ),

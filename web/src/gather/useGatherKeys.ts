@@ -4,7 +4,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { deedOf, isTyping } from "../ui/keys";
 import { useNotices } from "../ui/notices";
-import { CHOICE_WORDS, CHOICES } from "./choices";
+import { CHOICE_WORDS, CHOICES, nextShowing } from "./choices";
 import { type Row, type Tile, upOrDown } from "./contact";
 import { useSheetView } from "./sheetView";
 import { useChoose } from "./useChoose";
@@ -99,6 +99,9 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         return true;
       case "flap":
         void markPhotos(ids, { flap: !tile.photo.flap });
+        return true;
+      case "showing":
+        void markPhotos(ids, { showing: nextShowing(tile.photo.showing) });
         return true;
       case "keep-box":
         void step("/api/albums/{id}/keep-as-proposed", { photos: ids });

@@ -17,6 +17,9 @@ export function FlapBar({ album }: { album: Album }) {
   const first = flaps.find(({ flap }) => flap.id === wrong[0]?.a)?.flap;
   const never = motion.never[0];
   const unmarked = motion.unmarked[0];
+  if (moving.length === 0 && !first && !never) {
+    return null;
+  }
   return (
     <section
       aria-label="Movers of this spread"

@@ -84,7 +84,9 @@ export function FlapPiece(props: Props) {
   const isOpen = open.includes(flap.id);
   const move = MOVES[flap.hinge] ?? MOVES.left;
   const slides = flap.move === "slides";
-  const looked = useHand((hand) => hand.slot === flap.outside.id) && !isOnInside(placed, all);
+  const looked =
+    useHand((hand) => hand.slot === flap.outside.id && !flap.outside.piece) &&
+    !isOnInside(placed, all);
   const carried = all.filter((each) => each.flap.carrier === flap.id);
   const moved = slides ? move?.drawn : move?.turned;
   const piece = (
@@ -231,7 +233,7 @@ function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
   const border = (inch * (Number(flap.closed.w.in) - Number(slot.box.w.in))) / 2;
   const film = flap.body === "sleeve";
   // What carries it may have turned it over too, and others may lie on it.
-  const shown = seen?.includes(slot.id) ?? up;
+  const shown = seen?.includes(slot.piece ?? slot.id) ?? up;
   return (
     <div
       inert={!shown}

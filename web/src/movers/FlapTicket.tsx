@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Album, Flap, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
-import { flapOf, isOnInside } from "../bench/places";
+import { flapOf, isOnInside, slotsOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { FlapMeasures, pageOf } from "./FlapMeasures";
@@ -48,6 +48,11 @@ export function FlapTicket({ album, slot }: Props) {
         <span className="mr-3 inline-block">
           <Do name="a flap over this" keyName="F" onDo={() => add(slot)} />
         </span>
+        {isOnSmallLeaf(album, slot) && (
+          <span className="mr-3 inline-block">
+            <Do name="a sleeve over the whole leaf" onDo={() => add(slot, true)} />
+          </span>
+        )}
         {offers}
       </div>
     );
@@ -144,6 +149,17 @@ export function FlapTicket({ album, slot }: Props) {
       ))}
       <p className="mt-2 text-quiet">{CAUTIONS[flap.mount]}</p>
     </section>
+  );
+}
+
+/** Whether a place is of a leaf that is smaller than the album's page. */
+function isOnSmallLeaf(album: Album, slot: string) {
+  const { leftWidth, rightWidth, height } = album.spread;
+  const page = slotsOf(album).find((each) => each.slot.id === slot)?.page;
+  return (
+    page !== undefined &&
+    (Number(page.size.h.in) < Number(height.in) ||
+      Number(page.size.w.in) < Math.max(Number(leftWidth.in), Number(rightWidth.in)))
   );
 }
 

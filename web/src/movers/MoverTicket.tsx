@@ -36,6 +36,11 @@ const FIELDS: Record<string, [TextOf, string][]> = {
     ["cardH", "Card, height"],
     ["visible", "Shows"],
   ],
+  "edge-tuck": [
+    ["cardW", "Card, width"],
+    ["cardH", "Card, height"],
+    ["depth", "Tucked by"],
+  ],
   "pull-out": [
     ["cardW", "Card, width"],
     ["cardH", "Card, height"],
@@ -51,7 +56,9 @@ const SIZES: Record<string, string> = {
   door: "Door",
   "double-door": "Doors",
   "tuck-spot": "Photo in front",
+  "edge-tuck": "What lies in front",
   "pull-out": "Pocket",
+  "divided-place": "Card",
 };
 
 /** A mover as a whole: what is worked out of it, and its few measures. */
@@ -65,7 +72,11 @@ export function MoverTicket({ album, mover }: { album: Album; mover: MoverState 
           </Row>
         ))}
       </dl>
-      <MakingLinks album={album} flap={mover.id} />
+      <MakingLinks
+        album={album}
+        flap={mover.id}
+        strips={mover.kind === "accordion" && mover.form.pictures === "printed"}
+      />
       <Measured key={`${mover.id} ${JSON.stringify(mover.form)}`} album={album} mover={mover} />
       <details className="mt-3">
         <summary className="cursor-pointer font-semibold">How it is made</summary>
@@ -85,7 +96,16 @@ export function MoverTicket({ album, mover }: { album: Album; mover: MoverState 
 }
 
 /** The mover on paper: true to size, for a cutting machine, and as a model to fold first. */
-export function MakingLinks({ album, flap }: { album: Album; flap: string }) {
+export function MakingLinks({
+  album,
+  flap,
+  strips = false,
+}: {
+  album: Album;
+  flap: string;
+  /** Whether its strips are printed with their pictures. */
+  strips?: boolean;
+}) {
   const base = `/api/albums/${album.id}/movers/${flap}`;
   const metric = useMetric();
   const links: [string, string][] = [
@@ -93,6 +113,12 @@ export function MakingLinks({ album, flap }: { album: Album; flap: string }) {
     ["plan as SVG", `${base}/plan.svg`],
     ["half-size model to fold", `${base}/model.pdf?paper=${metric ? "a4" : "letter"}`],
   ];
+  if (strips) {
+    links.unshift(
+      ["strips to print, both sides", `${base}/strips.pdf`],
+      ["the same with private ones", `${base}/strips.pdf?private=true`],
+    );
+  }
   return (
     <p className="mt-2 flex flex-wrap gap-x-3 gap-y-1">
       {links.map(([words, href]) => (
@@ -112,6 +138,7 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
       step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, refused),
   );
   const size = SIZES[mover.kind] ?? "";
+  const moves = mover.kind !== "divided-place";
   const fields: [TextOf, string][] = [
     ["w", `${size}, width`],
     ["h", `${size}, height`],
@@ -126,7 +153,7 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
       wrong={wrongElse(fields.map(([field]) => field))}
       onSave={() => void save(form)}
     >
-      {mover.kind !== "double-door" && (
+      {mover.kind !== "double-door" && moves && (
         <ChoiceField
           label={mover.kind === "accordion" ? "Anchored at the" : "Opens over the"}
           value={form.edge}
@@ -134,12 +161,36 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
           choices={EDGES}
         />
       )}
-      <ChoiceField
-        label="Grip"
-        value={form.grip ?? "none"}
-        onChange={(grip) => save({ ...form, grip })}
-        choices={GRIPS}
-      />
+      {mover.kind === "accordion" && (
+        <ChoiceField
+          label="Pulled out it shows"
+          value={form.upper ?? "each"}
+          onChange={(upper) => save({ ...form, upper })}
+          choices={[
+            ["each", "a picture on each panel"],
+            ["across", "one picture over all panels"],
+          ]}
+        />
+      )}
+      {mover.kind === "accordion" && (
+        <ChoiceField
+          label="Pictures are"
+          value={form.pictures ?? "stuck"}
+          onChange={(pictures) => save({ ...form, pictures })}
+          choices={[
+            ["stuck", "stuck on"],
+            ["printed", "printed on the strips"],
+          ]}
+        />
+      )}
+      {moves && (
+        <ChoiceField
+          label="Grip"
+          value={form.grip ?? "none"}
+          onChange={(grip) => save({ ...form, grip })}
+          choices={GRIPS}
+        />
+      )}
       {fields.map(([field, label]) => (
         <TextField
           key={field}

@@ -38,7 +38,8 @@ export function useAddFlap(album: Album) {
   const step = useStep(album.id);
   const look = useLookAtAdded(album);
   return useCallback(
-    async (slot: string) => look(await step("/api/albums/{id}/flaps/add", { slot })),
+    async (slot: string, whole = false) =>
+      look(await step("/api/albums/{id}/flaps/add", { slot, whole })),
     [look, step],
   );
 }

@@ -3,6 +3,7 @@ import type { Laid, Seat, Slot } from "../api/types";
 import { rounded } from "../bench/corners";
 import { useHand } from "../bench/hand";
 import { ASIDE, Inside } from "../bench/Inside";
+import { isWhole } from "../bench/places";
 import { usePreview } from "../ticket/preview";
 import { Measures } from "../ui/Measures";
 import { verdictWord } from "../ui/VerdictMark";
@@ -22,15 +23,22 @@ interface Props {
 /** A pocket and the picture in it, as it will really be seen. */
 export function Pocket({ slot, left, top, width, height, clear, covered }: Props) {
   const hand = useHand();
-  const preview = usePreview((state) => (state.ticket?.slot === slot.id ? state.ticket : null));
+  const preview = usePreview((state) =>
+    state.ticket?.slot === slot.id && !slot.piece ? state.ticket : null,
+  );
   const seat = preview?.seat ?? slot.seat;
   const looked = hand.slot === slot.id;
   const taken = hand.inHand?.slot === slot.id;
   const target = hand.inHand !== null && looked && !taken;
-  const drop = useDroppable({ id: slot.id, disabled: covered ?? false });
+  const place = slot.piece ?? slot.id;
+  const drop = useDroppable({
+    id: place,
+    disabled: covered ?? false,
+    data: { slot: slot.id },
+  });
   const aimed = drop.isOver || target;
   const drag = useDraggable({
-    id: `slot:${slot.id}`,
+    id: `slot:${place}`,
     disabled: covered || (seat ? seat.locked : !slot.laid || slot.laid.locked),
     data: {
       photo: seat?.photo ?? null,
@@ -52,7 +60,7 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
       }}
       {...drag.listeners}
       type="button"
-      id={`slot-${slot.id}`}
+      id={`slot-${place}`}
       data-slot={slot.id}
       data-photo={slot.seat?.photo}
       data-aside={slot.aside}
@@ -85,7 +93,7 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
     >
       {!empty && <Inside slot={slot} seat={seat} width={width} />}
       {inFilm && (seat || slot.laid) && <span aria-hidden="true" className="film" />}
-      {seat && <Tags found={tags(seat)} />}
+      {seat && isWhole(slot) && <Tags found={tags(seat)} />}
       {slot.laid && <Tags found={laidTags(slot.laid)} />}
     </button>
   );

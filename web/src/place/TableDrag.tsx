@@ -5,6 +5,7 @@ import {
   DragOverlay,
   type DragStartEvent,
   MouseSensor,
+  type Over,
   pointerWithin,
   TouchSensor,
   useSensor,
@@ -23,6 +24,11 @@ interface Props {
   children: ReactNode;
 }
 
+/** What something is dropped on: a slot, wherever it is shown, a leaf or the tray. */
+function target(over: Over) {
+  return String(over.data.current?.slot ?? over.id);
+}
+
 /** Lets photos be dragged from the line and from slots, into slots and out of them. */
 export function TableDrag({ album, line, children }: Props) {
   const step = useStep(album.id);
@@ -39,7 +45,7 @@ export function TableDrag({ album, line, children }: Props) {
 
   function over(event: DragOverEvent) {
     const { photo, slot } = event.active.data.current as InHand;
-    const id = event.over === null ? null : String(event.over.id);
+    const id = event.over === null ? null : target(event.over);
     if (photo && id && id !== slot && id !== "tray" && !id.startsWith("leaf:")) {
       usePreview.getState().ask({ album: album.id, slot: id, photo });
     } else {
@@ -58,11 +64,10 @@ export function TableDrag({ album, line, children }: Props) {
   }
 
   async function drop(event: DragEndEvent, from: InHand) {
-    const to = event.over?.id;
-    if (to === undefined || to === from.slot) {
+    const id = event.over ? target(event.over) : null;
+    if (id === null || id === from.slot) {
       return;
     }
-    const id = String(to);
     if (String(event.active.id).startsWith("leaf:")) {
       const leaf = Number(String(event.active.id).slice(5));
       const number = album.leaves.find((each) => each.key === leaf)?.number;

@@ -6,17 +6,28 @@ import { EphemeraForm } from "../ticket/EphemeraForm";
 import { Measures } from "../ui/Measures";
 import { Sheet } from "../ui/Sheet";
 
+/** More than these would push the photos out of sight. */
+const FEW = 2;
+
 /** Cards with words and keepsakes that have no place yet, and the way to add one. */
 export function WaitingEphemera({ album, line }: { album: Album; line: Line }) {
   const [adding, setAdding] = useState(false);
+  const [all, setAll] = useState(false);
   const waiting = line.allEphemera.filter((ephemera) => !ephemera.where);
   return (
     <div className="flex shrink-0 items-start gap-2">
-      {waiting.slice(0, 6).map((ephemera) => (
+      {waiting.slice(0, all ? undefined : FEW).map((ephemera) => (
         <EphemeraTag key={ephemera.key} ephemera={ephemera} />
       ))}
-      {waiting.length > 6 && (
-        <span className="text-[12px] text-quiet">and {waiting.length - 6} more</span>
+      {waiting.length > FEW && (
+        <button
+          type="button"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+          className="min-h-6 text-[12px] text-quiet underline underline-offset-2 hover:text-ink"
+        >
+          {all ? "fewer" : `${waiting.length - FEW} more`}
+        </button>
       )}
       <button
         type="button"

@@ -107,6 +107,11 @@ export function usePlaceKeys(
       } else if (key === "Enter") {
         hand.pickUp({ photo: seat?.photo ?? null, slot: current.id, name: held.name });
         speak(`${held.name} is in your hand. Choose a pocket with the arrows.`);
+      } else if (does === "words" && (seat || current.laid?.kind === "card")) {
+        void step(
+          seat ? "/api/albums/{id}/words/of-photo" : "/api/albums/{id}/words/to-photo",
+          seat ? { photo: seat.photo } : { card: current.laid?.ephemera ?? 0 },
+        );
       } else if (does === "lock") {
         void step("/api/albums/{id}/lock", (now) => ({
           slot: current.id,

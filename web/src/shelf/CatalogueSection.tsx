@@ -22,6 +22,7 @@ const KINDS: [string, string, string][] = [
   ["print", "Prints", "a print size"],
   ["sheet", "Sheets", "a sheet"],
   ["material", "Materials", "a material"],
+  ["letters", "Letters", "a letter set"],
 ];
 
 /** Everything the house knows by name; own entries are added, all can be changed. */

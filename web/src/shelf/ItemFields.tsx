@@ -44,11 +44,24 @@ export function ItemFields({ kind, entry, onDone }: Props) {
     }
   }
 
-  function text(field: "name" | "w" | "h" | "thickness" | "strip" | "keepFree", label: string) {
+  function text(
+    field:
+      | "name"
+      | "w"
+      | "h"
+      | "thickness"
+      | "strip"
+      | "keepFree"
+      | "height"
+      | "widths"
+      | "letters"
+      | "colour",
+    label: string,
+  ) {
     return (
       <TextField
         label={label}
-        wide={field === "name"}
+        wide={field === "name" || field === "widths" || field === "letters"}
         value={form[field] ?? ""}
         wrong={refusal?.field === field ? refusal.message : undefined}
         onChange={(value) => setForm({ ...form, [field]: value })}
@@ -56,7 +69,20 @@ export function ItemFields({ kind, entry, onDone }: Props) {
     );
   }
 
-  const known = ["name", "w", "h", "thickness", "strip", "keepFree", "perPack", "hinge"];
+  const known = [
+    "name",
+    "w",
+    "h",
+    "thickness",
+    "strip",
+    "keepFree",
+    "perPack",
+    "hinge",
+    "height",
+    "widths",
+    "letters",
+    "colour",
+  ];
   return (
     <form
       onSubmit={save}
@@ -96,6 +122,17 @@ export function ItemFields({ kind, entry, onDone }: Props) {
           />
           front and back share their pockets
         </label>
+      )}
+      {kind === "letters" && (
+        <>
+          {text("height", "How high they are")}
+          {text("colour", "Colour, as #10262c")}
+          {text(
+            "widths",
+            "Widths you measured: A 7/8, W 1 1/4; words in one piece too (the others are estimated)",
+          )}
+          {text("letters", "Every letter in the box: AABEEE (empty: not counted)")}
+        </>
       )}
       {kind === "sleeve" && (
         <>

@@ -28,7 +28,7 @@ export function SumField({ field, value, invalid, onChange }: Props) {
       </label>
     );
   }
-  const lines = LINES.includes(field.kind);
+  const lines = LINES.includes(field.kind) || field.tall === true;
   const long = lines || field.kind === "text" || field.kind === "letters";
   const shared = {
     id,

@@ -23,6 +23,8 @@ export interface Field {
   when?: { path: string; is: string };
   /** What leaving it empty means. */
   empty?: string;
+  /** Whether it is written on several lines. */
+  tall?: boolean;
 }
 
 export type ResultKind =
@@ -190,7 +192,14 @@ export const SUMS: SumDefinition[] = [
         start: "1/8",
         empty: "as usual",
       },
-      { path: "text", label: "The words", kind: "text", start: "", empty: "only count" },
+      {
+        path: "text",
+        label: "The words",
+        kind: "text",
+        start: "",
+        empty: "only count",
+        tall: true,
+      },
     ],
     results: [
       { path: "lines", label: "lines", kind: "count" },

@@ -1,7 +1,7 @@
-import { type FormEvent, useId, useState } from "react";
-import type { Refusal } from "../api/client";
+import { useId } from "react";
 import type { Album, Ephemera } from "../api/types";
 import { useStep } from "../api/useStep";
+import { useStepForm } from "../api/useStepForm";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
 
@@ -16,31 +16,26 @@ interface Props {
 export function EphemeraForm({ album, ephemera, onDone }: Props) {
   const step = useStep(album.id);
   const id = useId();
-  const [kind, setKind] = useState(ephemera?.kind ?? "card");
-  const [name, setName] = useState(ephemera?.name ?? "");
-  const [w, setW] = useState(ephemera?.size.w.exact ?? "3 in");
-  const [h, setH] = useState(ephemera?.size.h.exact ?? "4 in");
-  const [thickness, setThickness] = useState(ephemera?.thickness.exact ?? ".012 in");
-  const [original, setOriginal] = useState(ephemera?.original ?? false);
-  const [words, setWords] = useState(ephemera?.words ?? "");
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
-
-  async function save(event: FormEvent) {
-    event.preventDefault();
-    setRefusal(null);
-    const done = await step(
-      "/api/albums/{id}/ephemera/save",
-      { ephemera: ephemera?.key, kind, name, w, h, thickness, original, words },
-      setRefusal,
-    );
+  const { form, set, wrong, otherwise, send } = useStepForm(
+    {
+      ephemera: ephemera?.key,
+      kind: ephemera?.kind ?? "card",
+      name: ephemera?.name ?? "",
+      w: ephemera?.size.w.exact ?? "3 in",
+      h: ephemera?.size.h.exact ?? "4 in",
+      thickness: ephemera?.thickness.exact ?? ".012 in",
+      original: ephemera?.original ?? false,
+      words: "",
+    },
+    ["name", "w", "h", "thickness"],
+  );
+  const save = send(async (onRefusal) => {
+    const done = await step("/api/albums/{id}/ephemera/save", form, onRefusal);
     if (done) {
       onDone();
     }
-  }
-
-  function wrong(field: string) {
-    return refusal?.field === field ? refusal.message : undefined;
-  }
+    return done;
+  });
 
   return (
     <form
@@ -55,8 +50,8 @@ export function EphemeraForm({ album, ephemera, onDone }: Props) {
             <input
               type="radio"
               name={`${id}kind`}
-              checked={kind === each}
-              onChange={() => setKind(each)}
+              checked={form.kind === each}
+              onChange={() => set({ kind: each })}
               className="accent-fold"
             />
             {each === "card" ? "a card with words" : "a keepsake: coin, ticket, brochure"}
@@ -65,43 +60,43 @@ export function EphemeraForm({ album, ephemera, onDone }: Props) {
       </fieldset>
       <TextField
         label="What you call it"
-        value={name}
-        onChange={setName}
+        value={form.name}
+        onChange={(name) => set({ name })}
         wrong={wrong("name")}
         wide
       />
-      <TextField label="Width" value={w} onChange={setW} wrong={wrong("w")} />
-      <TextField label="Height" value={h} onChange={setH} wrong={wrong("h")} />
+      <TextField label="Width" value={form.w} onChange={(w) => set({ w })} wrong={wrong("w")} />
+      <TextField label="Height" value={form.h} onChange={(h) => set({ h })} wrong={wrong("h")} />
       <TextField
         label="Thickness"
-        value={thickness}
-        onChange={setThickness}
+        value={form.thickness}
+        onChange={(thickness) => set({ thickness })}
         wrong={wrong("thickness")}
       />
       <label className="flex items-end gap-2 pb-2">
         <input
           type="checkbox"
-          checked={original}
-          onChange={(event) => setOriginal(event.target.checked)}
+          checked={form.original}
+          onChange={(event) => set({ original: event.target.checked })}
           className="h-4 w-4 accent-fold"
         />
         an original, never glued or cut
       </label>
-      {kind === "card" && (
+      {form.kind === "card" && !ephemera && (
         <label htmlFor={`${id}words`} className="col-span-2 text-[13px] text-quiet">
           What is written on it
           <textarea
             id={`${id}words`}
             rows={4}
-            value={words}
-            onChange={(event) => setWords(event.target.value)}
+            value={form.words}
+            onChange={(event) => set({ words: event.target.value })}
             className="mt-0.5 w-full border border-quiet bg-sheet px-2 py-1.5 text-[14px] text-ink"
           />
         </label>
       )}
-      {refusal && !["name", "w", "h", "thickness"].includes(refusal.field ?? "") && (
+      {otherwise && (
         <p role="alert" className="col-span-2 text-signal-text">
-          {refusal.message}
+          {otherwise}
         </p>
       )}
       <div className="col-span-2 mt-1">

@@ -1,9 +1,12 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Album, Ephemera } from "../api/types";
 import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { EphemeraForm } from "./EphemeraForm";
+
+const KINDS: Record<string, string> = { card: "A card", title: "A title", keepsake: "A keepsake" };
 
 /** The ticket of a card or keepsake without a place. */
 export function EphemeraTicket({ album, ephemera }: { album: Album; ephemera: Ephemera }) {
@@ -14,9 +17,7 @@ export function EphemeraTicket({ album, ephemera }: { album: Album; ephemera: Ep
   }
   return (
     <>
-      <p className="mb-2 text-[13px] text-quiet">
-        {ephemera.kind === "card" ? "A card" : "A keepsake"} without a place
-      </p>
+      <p className="mb-2 text-[13px] text-quiet">{KINDS[ephemera.kind]} without a place</p>
       <h2 className="text-xl leading-tight">{ephemera.name}</h2>
       <p data-headline="" className="mt-3 flex items-baseline gap-[0.16em] text-[52px]">
         <GreatMeasure text={ephemera.size.w.text} />
@@ -32,11 +33,17 @@ export function EphemeraTicket({ album, ephemera }: { album: Album; ephemera: Ep
         {ephemera.room && (
           <Row name="Words">
             <Measures text={ephemera.room} />
+            <Link
+              to={`/albums/${album.id}/words?card=${ephemera.key}`}
+              className="ml-2 underline underline-offset-2"
+            >
+              write
+            </Link>
           </Row>
         )}
       </dl>
       <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
-        <Do name="change" onDo={() => setOpen(true)} />
+        {ephemera.kind !== "title" && <Do name="change" onDo={() => setOpen(true)} />}
         <Do
           name="take away"
           onDo={() => step("/api/albums/{id}/ephemera/remove", { ephemera: ephemera.key })}

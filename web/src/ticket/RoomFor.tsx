@@ -44,6 +44,21 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 />
               </>
             )}
+            {way.two && way.slot && (
+              <>
+                {" "}
+                <Act
+                  name="Put both there"
+                  onDo={() =>
+                    step("/api/albums/{id}/movers/add", {
+                      slot: way.slot ?? "",
+                      kind: "divided-place",
+                      photos: way.two,
+                    })
+                  }
+                />
+              </>
+            )}
             {way.leaf && (
               <>
                 {" "}

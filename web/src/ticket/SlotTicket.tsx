@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { useMetric } from "../api/queries";
 import type { Album, Size, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
@@ -85,6 +86,12 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             {ticket.ephemera.room && (
               <Row name="Words">
                 <Measures text={ticket.ephemera.room} />
+                <Link
+                  to={`/albums/${album.id}/words?card=${ticket.ephemera.key}`}
+                  className="ml-2 underline underline-offset-2"
+                >
+                  write
+                </Link>
               </Row>
             )}
           </>
@@ -121,6 +128,15 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             keyName="Del"
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
+          {ticket.laid.kind === "card" && (
+            <Do
+              name="words to the photo"
+              keyName="W"
+              onDo={() =>
+                step("/api/albums/{id}/words/to-photo", { card: ticket.laid?.ephemera ?? 0 })
+              }
+            />
+          )}
           <Made album={album} slot={ticket.slot} made={ticket.laid.made} />
         </div>
       )}
@@ -157,6 +173,11 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             name="drop"
             keyName="O"
             onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
+          />
+          <Do
+            name="words on a card"
+            keyName="W"
+            onDo={() => step("/api/albums/{id}/words/of-photo", { photo: photo.id })}
           />
           {photo.keep && (
             <Do
@@ -213,6 +234,9 @@ function Aside({ album, slot }: { album: Album; slot: string }) {
           onDo={() => set(each)}
         />
       ))}
+      {(aside === "words" || !aside) && (
+        <Do name="write a card here" onDo={() => step("/api/albums/{id}/words/begin", { slot })} />
+      )}
     </fieldset>
   );
 }

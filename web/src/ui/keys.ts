@@ -21,6 +21,7 @@ export type Does =
   | "hero"
   | "private"
   | "flap"
+  | "showing"
   | "open-flap"
   | "keep-box"
   | "crop"
@@ -146,6 +147,13 @@ export const KEYS: KeyRow[] = [
   },
   { does: "flap", keys: ["f"], where: ["gather"], meaning: "fine behind a flap" },
   {
+    does: "showing",
+    keys: ["3"],
+    where: ["gather"],
+    meaning:
+      "meant for when all is closed, for when it is opened, for neither: one after the other",
+  },
+  {
     does: "open-flap",
     keys: ["f"],
     where: ["place"],
@@ -162,7 +170,8 @@ export const KEYS: KeyRow[] = [
     does: "words",
     keys: ["w"],
     where: ["gather", "place"],
-    meaning: "words: write the caption, or keep an empty pocket for some",
+    meaning:
+      "words: write the caption; in Place, a photo's words onto a card and back, or keep an empty pocket for some",
   },
   { does: "begin-chapter", keys: ["n"], where: ["gather"], meaning: "a new chapter begins here" },
   {

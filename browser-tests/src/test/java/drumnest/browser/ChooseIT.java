@@ -173,6 +173,11 @@ class ChooseIT {
     assertThat(page.getByLabel(Pattern.compile("^Private"))).isChecked();
     press("f");
     assertThat(page.getByLabel(Pattern.compile("^Fine behind a flap"))).isChecked();
+    Locator meant = page.getByLabel(Pattern.compile("^Meant for"));
+    press("3");
+    assertThat(meant).hasValue("closed");
+    press("3");
+    assertThat(meant).hasValue("opened");
     press("w");
     Locator caption = page.getByLabel(Pattern.compile("^Caption"));
     assertThat(caption).isFocused();
@@ -185,7 +190,7 @@ class ChooseIT {
     page.getByLabel("only").selectOption("caption");
     assertThat(tile(photo)).hasCount(1);
     sheet().focus();
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 6; i++) {
       press("z");
     }
     assertThat(tile(photo)).hasCount(0);

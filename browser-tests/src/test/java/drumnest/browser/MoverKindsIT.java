@@ -156,6 +156,27 @@ class MoverKindsIT {
   }
 
   @Test
+  void one_picture_runs_over_all_panels_and_is_whole_when_they_are_pulled_out() throws Exception {
+    bring(2);
+    choose("2-front-6", "Accordion");
+    page.getByLabel("Pulled out it shows").selectOption("across");
+    state("accordion 1, open");
+    Locator wide = slot("2-front-m4.1");
+    assertThat(wide).hasCount(4);
+    Mouse.drag(page, page.locator("[data-waiting]").first(), wide.first());
+    assertThat(page.locator("[data-slot='2-front-m4.1'][data-photo]")).hasCount(4);
+    assertThat(page.locator("[aria-label='Ticket']").first())
+        .containsText(Pattern.compile("[Cc]ut it into 4 pieces"));
+    page.waitForCondition(() -> seen().equals(List.of("4.1", "4.1", "4.1", "4.1")));
+
+    page.getByLabel("Pictures are").selectOption("printed");
+    Download strips =
+        page.waitForDownload(() -> page.getByText("strips to print, both sides").click());
+    assertThat(Files.size(strips.path())).isGreaterThan(800);
+    assertThat(page.locator("[aria-label='Ticket']").first()).containsText("Printed on its strip");
+  }
+
+  @Test
   void a_flap_on_the_inside_of_a_door_is_opened_after_it_and_closed_before() {
     bring(1);
     choose("2-front-6", "Door");

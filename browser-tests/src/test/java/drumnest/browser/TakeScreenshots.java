@@ -6,9 +6,18 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URI;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Takes the pictures of the documentation, from the demo data. */
 public final class TakeScreenshots {
@@ -47,7 +56,7 @@ public final class TakeScreenshots {
         ColorScheme.LIGHT,
         TakeScreenshots::chooseAPocket);
     wide(album + "place?spread=6", "movers-at-rest", page -> page.locator("[data-flap]").first());
-    wide(album + "place?spread=6", "movers", TakeScreenshots::leafTheAccordion);
+    wide(album + "place?spread=6", "movers", TakeScreenshots::pullOutTheAccordion);
     wide(
         album + "make",
         "construction-plan",
@@ -62,19 +71,12 @@ public final class TakeScreenshots {
                 address + "/api/albums/1/movers/7-front-m1/plan.svg"));
     wide(album + "plans", "plans", TakeScreenshots::proposeForAll);
     wide(album + "gather", "gather", page -> {});
-    wide(
-        album + "gather",
-        "budget",
-        page ->
-            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Budget")).click());
     wide(album + "gather", "compare", TakeScreenshots::compareAStack);
     wide(album + "leaves?spread=2", "leaves", page -> {});
-    wide(
-        album + "leaves?spread=3",
-        "leaves-plain",
-        page -> page.getByText("6 × 4 and 3 under it").click());
     wide(shelf + "catalogue", "catalogue", page -> {});
     wide(shelf + "builder", "builder", TakeScreenshots::ruleAProtector);
+    wide(album + "words", "words", TakeScreenshots::lookAtWhatIsTooLong);
+    cardSheet(address + "/api/albums/1/cards.pdf?paper=letter&hand=true");
     wide(album + "make", "make", page -> {});
     take(album + "make", "make-phone", 390, 844, ColorScheme.LIGHT, page -> {});
     wide(address + "/sums/accordion", "sums", page -> {});
@@ -86,12 +88,29 @@ public final class TakeScreenshots {
     page.locator("[data-headline][title^='2 7/8']").waitFor();
   }
 
-  private static void leafTheAccordion(Page page) {
+  private static void lookAtWhatIsTooLong(Page page) {
+    page.locator("[data-too-long] button").first().click();
+    page.getByText("What would make it fit").waitFor();
+    page.locator("[data-title]").first().scrollIntoViewIfNeeded();
+  }
+
+  /** The first sheet of the printed cards, as a picture. */
+  private void cardSheet(String url) {
+    try (InputStream in = URI.create(url).toURL().openStream();
+        PDDocument pdf = Loader.loadPDF(in.readAllBytes())) {
+      BufferedImage sheet = new PDFRenderer(pdf).renderImageWithDPI(0, 90);
+      ImageIO.write(sheet, "png", folder.resolve("card-sheet.png").toFile());
+    } catch (IOException problem) {
+      throw new UncheckedIOException(problem);
+    }
+  }
+
+  private static void pullOutTheAccordion(Page page) {
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
-    page.getByText("panel 2", new Page.GetByTextOptions().setExact(true)).click();
-    page.locator("[data-flap][data-open]").waitFor();
-    page.locator("[data-slot='7-front-m3.1']").click();
-    page.getByText("7 on 4 panels").waitFor();
+    page.getByText("accordion 1, open", new Page.GetByTextOptions().setExact(true)).click();
+    page.locator("[data-flap][data-open]").nth(2).waitFor();
+    page.locator("[data-slot='7-front-m4.1']").first().click();
+    page.getByText("Panorama").waitFor();
   }
 
   private static void proposeForAll(Page page) {

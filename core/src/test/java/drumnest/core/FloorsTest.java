@@ -49,6 +49,7 @@ class FloorsTest {
               "drumnest.core..",
               "java.lang..",
               "java.math..",
+              "java.text..",
               "java.time..",
               "java.util..",
               "org.jspecify..");

@@ -22,10 +22,10 @@ class AboutTest {
             .valueStream()
             .map((JsonNode each) -> each.get("text").stringValue())
             .toList();
-    assertThat(texts).hasSize(6);
+    assertThat(texts).hasSize(9);
     assertThat(texts.get(0)).contains("Apache License", "Version 2.0");
-    assertThat(texts.subList(1, 4)).allMatch(text -> text.contains("SIL OPEN FONT LICENSE"));
-    assertThat(texts.get(4)).contains("react 19", "@fontsource-variable/archivo");
-    assertThat(texts.get(5)).contains("com.h2database:h2", "org.springframework:spring-core");
+    assertThat(texts.subList(1, 7)).allMatch(text -> text.contains("SIL OPEN FONT LICENSE"));
+    assertThat(texts.get(7)).contains("react 19", "@fontsource-variable/archivo");
+    assertThat(texts.get(8)).contains("com.h2database:h2", "org.springframework:spring-core");
   }
 }

@@ -149,17 +149,21 @@ class ChoicesTest {
     SERVER.step("flags", Map.of("photos", List.of(photos[4]), "hero", true)).is(200);
     SERVER.step("flags", Map.of("photos", List.of(photos[4]), "secret", true)).is(200);
     SERVER.step("flags", Map.of("photos", List.of(photos[4]), "flap", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photos[4]), "showing", "opened")).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photos[4]), "showing", "upside down")).is(400);
     SERVER.step("caption", Map.of("photo", photos[4], "caption", " The wind turned ")).is(200);
     SERVER.restart();
     JsonNode told = photo(photos[4]);
     assertThat(told.get("hero").booleanValue()).isTrue();
     assertThat(told.get("secret").booleanValue()).isTrue();
     assertThat(told.get("flap").booleanValue()).isTrue();
+    assertThat(told.get("showing").stringValue()).isEqualTo("opened");
     assertThat(told.get("caption").stringValue()).isEqualTo("The wind turned");
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 5; i++) {
       undo();
     }
     assertThat(photo(photos[4]).has("hero")).isFalse();
+    assertThat(photo(photos[4]).has("showing")).isFalse();
     JsonNode problem =
         SERVER
             .step("caption", Map.of("photo", photos[4], "caption", "x".repeat(2001)))

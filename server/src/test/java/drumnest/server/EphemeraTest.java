@@ -172,9 +172,9 @@ class EphemeraTest {
   @Test
   void names_and_words_have_their_longest() {
     Map<String, Object> card = ephemera("card", "n".repeat(120), "6", "4");
-    card.put("words", "w".repeat(4000));
+    card.put("words", "w".repeat(120_000));
     lay(add(card), "1-back-1");
-    card.put("words", "w".repeat(4001));
+    card.put("words", "w".repeat(120_001));
     assertThat(SERVER.step("ephemera/save", card).is(400).json().get("field").stringValue())
         .isEqualTo("words");
     SERVER.step("ephemera/save", ephemera("card", "n".repeat(121), "6", "4")).is(400);

@@ -52,6 +52,26 @@ class FlapsOverHttpTest {
   }
 
   @Test
+  void a_strip_that_would_lie_past_its_page_is_said() {
+    add("2-front-1", "left");
+    assertThat(texts(SPREAD.motion().at("/flaps/0/notes")).toString())
+        .contains("Its adhesive strip lies past its page by 9/16");
+    SPREAD.takeBack();
+    add("2-front-6", "right");
+    assertThat(SPREAD.motion().at("/flaps/0/notes")).isEmpty();
+  }
+
+  @Test
+  void a_sleeve_over_the_whole_leaf_hides_all_of_its_places() {
+    SERVER.step("flaps/add", Map.of("slot", "2-front-6", "whole", true)).is(200);
+    assertThat(SPREAD.page().at("/flaps/0/outside/named/w/text"))
+        .isEqualTo(SPREAD.page().at("/size/w/text"));
+    assertThat(texts(SPREAD.motion().get("seen"))).noneMatch(slot -> slot.matches("2-front-\\d+"));
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.1", "whole", true)).is(422);
+    SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
+  }
+
+  @Test
   void its_sides_are_filled_swapped_listed_and_emptied_like_any_place() {
     add("2-front-6", "right");
     List<String> places = List.of("2-front-m1.1", "2-front-m1.2", "2-front-6");

@@ -2,11 +2,14 @@ package drumnest.server;
 
 import static drumnest.server.FirstSpread.texts;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.measure.Length;
 import java.io.IOException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -77,7 +80,9 @@ class MoversOverHttpTest {
     "double-door, 2",
     "fold-out, 1",
     "tuck-spot, 1",
-    "pull-out, 1"
+    "pull-out, 1",
+    "edge-tuck, 1",
+    "divided-place, 2"
   })
   void each_kind_is_offered_taken_shown_and_taken_back(String kind, int parts) {
     JsonNode choices =
@@ -85,6 +90,7 @@ class MoversOverHttpTest {
     assertThat(choices).extracting(each -> each.get("kind").stringValue()).contains(kind);
     add("2-front-6", kind);
     assertThat(SPREAD.page().get("flaps").size()).isEqualTo(parts);
+    assertThat(SERVER.album(1).get("undo").stringValue()).doesNotContain("a accordion", "a edge");
     JsonNode mover = SPREAD.motion().at("/movers/0");
     assertThat(mover.get("kind").stringValue()).isEqualTo(kind);
     assertThat(mover.get("facts")).isNotEmpty();
@@ -106,7 +112,8 @@ class MoversOverHttpTest {
         .contains("panel 1", "panel 2", "panel 3", "accordion 1, open");
     assertThat(SPREAD.motion().at("/flaps/3/hindrances/0").stringValue())
         .isEqualTo("It is stuck down.");
-    assertThat(texts(SPREAD.motion().get("never"))).contains("2-front-6");
+    // What its last panel is stuck over holds nothing, so that nobody misses it.
+    assertThat(SPREAD.motion().get("never")).isEmpty();
     // Seventeen pockets, of which its cover hides one; it has seven faces.
     assertThat(SPREAD.motion().get("closed").intValue()).isEqualTo(17);
     assertThat(SPREAD.motion().get("opened").intValue()).isEqualTo(23);
@@ -133,6 +140,107 @@ class MoversOverHttpTest {
         .isEqualTo("change accordion 6, leaf 2 front with 1 picture in it");
     SERVER.step("undo", Map.of()).is(200);
     assertThat(pictures()).isEqualTo(3);
+  }
+
+  @Test
+  void one_picture_over_all_panels_is_shown_in_pieces_and_cut_once() {
+    add("2-front-6", "accordion");
+    fill("2-front-m1.2", "2-front-m4.1");
+    Map<String, Object> form = form();
+    form.put("upper", "across");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    // The inside of panel 1 is a piece now; the outside of panel 4, the last, is the wide slot.
+    assertThat(SERVER.album().get("undo").stringValue()).endsWith("with 1 picture in it");
+    assertThat(pictures()).isEqualTo(4);
+    // It is anchored at the right, so that from the left panel 1 comes first.
+    assertThat(form.get("edge").toString()).contains("right");
+    double from = -1;
+    for (String at : List.of("1/inside", "2/outside", "3/inside", "4/outside")) {
+      JsonNode face = flap("2-front-m" + at.charAt(0)).at(at.substring(1));
+      assertThat(face.get("id").stringValue()).isEqualTo("2-front-m4.1");
+      JsonNode shown = face.at("/seat/drawing/shown");
+      assertThat(shown.get("x").doubleValue()).isGreaterThan(from);
+      from = shown.get("x").doubleValue() + shown.get("w").doubleValue();
+      assertThat(from).isLessThan(1.0001);
+    }
+    JsonNode ticket = SERVER.get("/api/albums/1/tickets/2-front-m4.1").is(200).json();
+    assertThat(texts(ticket.get("todo")).toString()).contains("Cut it into 4 pieces of 3 × 4");
+    assertThat(SPREAD.motion().get("opened").intValue()).isEqualTo(20);
+    // Longer by one it is still there; with a picture on each panel again the last one has it.
+    form.put("count", "5");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(pictures()).isEqualTo(5);
+    form.put("upper", "each");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(pictures()).isEqualTo(1);
+    assertThat(SERVER.get("/api/albums/1/movers/2-front-m1/model.pdf").is(200).bytes())
+        .isNotEmpty();
+  }
+
+  @Test
+  void what_is_printed_on_its_strips_is_not_ordered_and_makes_no_layer() throws IOException {
+    add("2-front-6", "accordion");
+    fill("2-front-m1.1", "2-front-m1.2", "2-front-m4.1");
+    String stuck = thickness();
+    assertThat(SERVER.album().at("/counts/toOrder").intValue()).isEqualTo(3);
+    Map<String, Object> form = form();
+    form.put("pictures", "printed");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(pictures()).isEqualTo(3);
+    assertThat(SERVER.album().at("/counts/toOrder").intValue()).isZero();
+    assertThat(thickness()).isLessThan(stuck);
+    byte[] strips = SERVER.get("/api/albums/1/movers/2-front-m1/strips.pdf").is(200).bytes();
+    try (PDDocument document = Loader.loadPDF(strips)) {
+      // Two strips of a 12 in sheet, each with two sides, the tabs among them.
+      assertThat(document.getNumberOfPages()).isEqualTo(4);
+      assertThat(document.getPage(0).getMediaBox().getWidth())
+          .isEqualTo(12 * 72 + 54f, within(0.01f));
+      assertThat(images(document, 0)).isPositive();
+      assertThat(
+              images(document, 0) + images(document, 1) + images(document, 2) + images(document, 3))
+          .isEqualTo(3);
+    }
+  }
+
+  private static String thickness() {
+    return SPREAD.motion().at("/flaps/0/thick").stringValue();
+  }
+
+  private static long images(PDDocument document, int page) {
+    return StreamSupport.stream(
+            document.getPage(page).getResources().getXObjectNames().spliterator(), false)
+        .count();
+  }
+
+  @Test
+  void a_divided_place_takes_two_at_once_and_gives_back_what_it_held() {
+    fill("2-front-6");
+    String held = SERVER.line().get(0).get("id").stringValue();
+    String left = SERVER.line().get(1).get("id").stringValue();
+    String right = SERVER.line().get(2).get("id").stringValue();
+    Map<String, Object> both =
+        Map.of("slot", "2-front-6", "kind", "divided-place", "photos", List.of(left, right));
+    SERVER.step("movers/add", both).is(200);
+    assertThat(pictures()).isEqualTo(2);
+    assertThat(SERVER.album(1).get("undo").stringValue()).endsWith("; what lay below it goes back");
+    assertThat(flap("2-front-m1").at("/outside/seat/photo").stringValue()).isEqualTo(left);
+    assertThat(flap("2-front-m2").at("/outside/seat/photo").stringValue()).isEqualTo(right);
+    Map<String, Object> again =
+        Map.of("slot", "2-front-2", "kind", "divided-place", "photos", List.of(held, left));
+    assertThat(SERVER.step("movers/add", again).is(422).json().get("field").stringValue())
+        .isEqualTo("photos");
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(pictures()).isZero();
+    assertThat(SERVER.line().get(0).at("/where/slot").stringValue()).isEqualTo("2-front-6");
+  }
+
+  private static JsonNode flap(String id) {
+    for (JsonNode flap : SPREAD.page().get("flaps")) {
+      if (flap.get("id").stringValue().equals(id)) {
+        return flap;
+      }
+    }
+    throw new AssertionError("There is no flap " + id + ".");
   }
 
   @Test

@@ -37,6 +37,7 @@ class RoomsTest {
     "..server.leaves..",
     "..server.place..",
     "..server.movers..",
+    "..server.words..",
     "..server.make..",
     "..server.shelf..",
     "..server.sums.."

@@ -239,6 +239,7 @@ class SidecarsTest {
     SERVER.step("choose", Map.of("photos", List.of(photo, hidden), "choice", "keep")).is(200);
     SERVER.step("choose", Map.of("photos", List.of(dropped), "choice", "out")).is(200);
     SERVER.step("flags", Map.of("photos", List.of(photo), "hero", true)).is(200);
+    SERVER.step("flags", Map.of("photos", List.of(photo), "showing", "closed")).is(200);
     SERVER.step("flags", Map.of("photos", List.of(hidden), "secret", true)).is(200);
     SERVER.step("caption", Map.of("photo", photo, "caption", "Up & <away>")).is(200);
     SERVER
@@ -263,12 +264,14 @@ class SidecarsTest {
     assertThat(said).containsEntry("xmp:Rating", "5");
     assertThat(said).containsEntry("dc:description[1]", "Up & <away>");
 
+    SERVER.step("flags", Map.of("photos", List.of(photo), "showing", "any")).is(200);
     SERVER.step("choose", Map.of("photos", List.of(photo), "choice", "out")).is(200);
     SERVER.step("caption", Map.of("photo", photo, "caption", "")).is(200);
     SERVER.step("keep", Map.of("photo", photo)).is(200);
     sidecar("hero: the best?.jpg.xmp", xmp).is(200);
     assertThat(onLine(photo).get("choice").stringValue()).isEqualTo("keep");
     assertThat(onLine(photo).get("hero").booleanValue()).isTrue();
+    assertThat(onLine(photo).get("showing").stringValue()).isEqualTo("closed");
     assertThat(onLine(photo).get("caption").stringValue()).isEqualTo("Up & <away>");
     assertThat(onLine(photo).at("/keep/h").intValue()).isEqualTo(40);
     SERVER.step("undo", Map.of()).is(200);

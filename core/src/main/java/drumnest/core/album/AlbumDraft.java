@@ -60,6 +60,8 @@ final class AlbumDraft {
       head = head.withFormat(format.after());
     } else if (change instanceof Change.OfChapters chapters) {
       head = head.withChapters(chapters.after());
+    } else if (change instanceof Change.OfFacts facts) {
+      head = head.withFacts(facts.after());
     } else if (change instanceof Change.OfLeaf leaf) {
       leaves = leaves == before.leaves() ? new LinkedHashMap<>(leaves) : leaves;
       put(leaves, leaf.leaf(), leaf.after());

@@ -278,6 +278,11 @@ public final class AlbumModel {
     return head.chapters();
   }
 
+  /** What is to be told in it, besides its photos. */
+  public List<Fact> facts() {
+    return head.facts();
+  }
+
   /** A key that no leaf of the album ever had. */
   public int nextLeafKey() {
     return head.lastLeafKey() + 1;
@@ -318,6 +323,11 @@ public final class AlbumModel {
 
   public HouseRules rules() {
     return supplies.rules();
+  }
+
+  /** What its leaves are made of and filled with. */
+  public Supplies.Materials materials() {
+    return supplies.materials();
   }
 
   /** What a leaf with all that is on it comes to. */

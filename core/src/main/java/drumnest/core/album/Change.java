@@ -113,6 +113,20 @@ public sealed interface Change {
     }
   }
 
+  /** What is to be told besides the photos. */
+  record OfFacts(List<Fact> before, List<Fact> after) implements Change {
+
+    public OfFacts {
+      before = List.copyOf(before);
+      after = List.copyOf(after);
+    }
+
+    @Override
+    public Change reversed() {
+      return new OfFacts(after, before);
+    }
+  }
+
   /** How much is added to the times of a camera. */
   record OfClock(String camera, Duration before, Duration after) implements Change {
     @Override

@@ -8,9 +8,10 @@ import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Something that is no photo and takes a slot like one: a card with words, or a keepsake.
+ * Something that is no photo and takes a slot like one: a card with words, a title, or a keepsake.
  *
  * @param key its name in the album, which stays
  * @param kind what it is
@@ -18,14 +19,21 @@ import java.util.List;
  * @param size as it is read
  * @param thickness how thick it is
  * @param original whether it cannot be replaced, and so is never glued or cut
- * @param words what is written on a card; empty on a keepsake
+ * @param inscription what is written on a card or spelt by a title; null on a keepsake
  */
 public record Ephemera(
-    int key, Kind kind, String name, Size size, Length thickness, boolean original, String words) {
+    int key,
+    Kind kind,
+    String name,
+    Size size,
+    Length thickness,
+    boolean original,
+    @Nullable Inscription inscription) {
 
   /** What a thing is. */
   public enum Kind {
     CARD,
+    TITLE,
     KEEPSAKE
   }
 
@@ -42,7 +50,32 @@ public record Ephemera(
   }
 
   public Ephemera withKey(int next) {
-    return new Ephemera(next, kind, name, size, thickness, original, words);
+    return new Ephemera(next, kind, name, size, thickness, original, inscription);
+  }
+
+  /** The same saying something else. */
+  public Ephemera inscribed(Inscription next) {
+    return new Ephemera(key, kind, name, size, thickness, original, next);
+  }
+
+  /** The same, larger or smaller. */
+  public Ephemera sized(Size next) {
+    return new Ephemera(key, kind, name, next, thickness, original, inscription);
+  }
+
+  /** All that is to be read on it; empty on a keepsake. */
+  public String words() {
+    return inscription == null ? "" : inscription.text();
+  }
+
+  /** The words of a card; null for what is none. */
+  public @Nullable CardWords card() {
+    return inscription instanceof CardWords card ? card : null;
+  }
+
+  /** What a title spells; null for what is none. */
+  public @Nullable TitleWords title() {
+    return inscription instanceof TitleWords title ? title : null;
   }
 
   /** How it goes into an opening, with a quarter turn or without; never turned by itself. */

@@ -5,6 +5,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Turn;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -151,6 +152,11 @@ public record Flap(
     return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border, grip);
   }
 
+  /** The same bound with what it lies on, so that no strip of it shows. */
+  public Flap bound() {
+    return new Flap(id, closed, hinge, strip, Mount.FOLD, on, fixedTo, inside, body, border, grip);
+  }
+
   /** The same through a slit in the protector. */
   public Flap throughSlit() {
     return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border, grip);
@@ -223,6 +229,22 @@ public record Flap(
   /** Whether it hides the middle of a place of its page while it is closed. */
   public boolean hides(Box place) {
     return mount != Mount.BEHIND && face().contains(place.middle());
+  }
+
+  /**
+   * Those of some flaps that hide the middle of a place of their page while they are closed: each
+   * alone, or, as two doors that meet there, several together.
+   */
+  public static List<Flap> hiding(List<Flap> flaps, Box place) {
+    List<Flap> meeting =
+        flaps.stream()
+            .filter(flap -> flap.mount() != Mount.BEHIND && !flap.hides(place))
+            .filter(flap -> flap.face().overlaps(place))
+            .toList();
+    boolean together = place.isHiddenBy(meeting.stream().map(Flap::face).toList());
+    return flaps.stream()
+        .filter(flap -> flap.hides(place) || together && meeting.contains(flap))
+        .toList();
   }
 
   /** Where it lies when it is open, while what carries it is closed. */

@@ -52,6 +52,18 @@ public record Leaf(
     return turned ? face.other() : face;
   }
 
+  /** The same with another plan of a face. */
+  public Leaf withPlan(Side face, PagePlan next) {
+    return new Leaf(
+        key,
+        number,
+        type,
+        turned,
+        drop,
+        face == Side.FRONT ? next : plan,
+        face == Side.FRONT ? reversePlan : next);
+  }
+
   /** What is planned on a face. */
   public PagePlan plan(Side face) {
     return face == Side.FRONT ? plan : reversePlan;

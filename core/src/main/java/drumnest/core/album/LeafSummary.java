@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * What a leaf with all that is on it comes to.
  *
- * @param slots how many slots it has
+ * @param slots how many slots it has, but for empty ones that are never seen
  * @param filled how many of them hold something
  * @param photos how many of them hold a photo
  * @param toOrder how many of those photos are to be printed
@@ -19,17 +19,18 @@ public record LeafSummary(
 
   static LeafSummary of(AlbumModel album, Leaf leaf) {
     List<Slot> slots = album.leaves().slotsOf(leaf);
-    List<PrintInPocket> seats =
+    List<PrintInPocket> prints =
         slots.stream()
+            .filter(slot -> !slot.isPrinted())
             .flatMap(slot -> album.seated(slot).stream())
             .map(AlbumModel.Seated::measured)
             .toList();
     return new LeafSummary(
-        slots.size(),
+        (int) slots.stream().filter(slot -> !slot.neverSeen() || album.isFilled(slot)).count(),
         (int) slots.stream().filter(album::isFilled).count(),
-        seats.size(),
-        (int) seats.stream().filter(seat -> seat.crop() != null).count(),
-        (int) seats.stream().filter(seat -> seat.trim().isNeeded()).count(),
+        (int) slots.stream().filter(slot -> album.seated(slot).isPresent()).count(),
+        (int) prints.stream().filter(print -> print.crop() != null).count(),
+        (int) prints.stream().filter(print -> print.trim().isNeeded()).count(),
         album.thickness(leaf));
   }
 }

@@ -70,7 +70,11 @@ public record LeafThickness(Length ply, Length page) {
     Map<String, Length> flapsHold =
         slots.stream()
             .filter(slot -> !slot.kind().isOfPage())
-            .collect(Collectors.toMap(slot -> slot.flap().orElseThrow(), held, Length::plus));
+            .collect(
+                Collectors.toMap(
+                    slot -> slot.flap().orElseThrow(),
+                    slot -> held.apply(slot).times(slot.layers()),
+                    Length::plus));
     Map<Slot, Length> stacks = new LinkedHashMap<>();
     for (Slot slot : slots) {
       if (slot.kind() == Slot.Kind.INSIDE) {
@@ -78,7 +82,7 @@ public record LeafThickness(Length ply, Length page) {
       }
       Length thick = slot.kind().isOfPage() ? held.apply(slot) : Length.ZERO;
       for (Flap flap : leaf.plan(leaf.face(side)).flaps()) {
-        if (flap.face().contains(slot.box().middle())) {
+        if (liesInMiddle(flap.face(), slot.box())) {
           String name = FlapNames.of(leaf, side, flap.id());
           thick = thick.plus(body(flap)).plus(flapsHold.getOrDefault(name, Length.ZERO));
         }
@@ -86,6 +90,16 @@ public record LeafThickness(Length ply, Length page) {
       stacks.put(slot, thick);
     }
     return stacks;
+  }
+
+  /** Whether an area has the middle point of a place; of two that meet there only the one does. */
+  private static boolean liesInMiddle(Box area, Box place) {
+    Length x = place.x().plus(place.w().dividedBy(2));
+    Length y = place.y().plus(place.h().dividedBy(2));
+    return !area.x().isMoreThan(x)
+        && area.right().isMoreThan(x)
+        && !area.y().isMoreThan(y)
+        && area.bottom().isMoreThan(y);
   }
 
   private Length body(Flap flap) {

@@ -79,8 +79,19 @@ public sealed interface Mechanism {
    * @param mat what shows of a panel around its photo
    * @param sheet the size of the sheets from which it is cut
    * @param overlap its least tab
+   * @param panorama whether one wide picture runs over all panels, on the side of them that is up
+   *     when it is pulled out flat, rather than a picture on each
+   * @param printed whether its pictures are printed on its strips, on both sides, rather than stuck
    */
-  record Accordion(int panels, Length mat, Size sheet, Length overlap) implements Mechanism {
+  record Accordion(
+      int panels, Length mat, Size sheet, Length overlap, boolean panorama, boolean printed)
+      implements Mechanism {
+
+    /** One with a picture stuck on each of its faces. */
+    public Accordion(int panels, Length mat, Size sheet, Length overlap) {
+      this(panels, mat, sheet, overlap, false, false);
+    }
+
     @Override
     public int parts() {
       return panels;
@@ -173,6 +184,35 @@ public sealed interface Mechanism {
   }
 
   /**
+   * A card under an edge of a photo or strip that is left free of glue there. It lies where that
+   * does.
+   *
+   * @param card the size of the card
+   * @param depth how deep it is tucked, which is how deep is left free of glue
+   */
+  record EdgeTuck(Size card, Length depth) implements Mechanism {
+    @Override
+    public boolean isSeenToOpen() {
+      return true;
+    }
+
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "edge tuck";
+    }
+
+    @Override
+    public String part() {
+      return "tucked card";
+    }
+  }
+
+  /**
    * A card in a pocket that is glued on three sides. It lies where the pocket does.
    *
    * @param card the size of the card
@@ -192,6 +232,34 @@ public sealed interface Mechanism {
     public String part() {
       return "pull-out";
     }
+  }
+
+  /** Two prints on one card, which takes the place of a single print; nothing of it moves. */
+  record Divided() implements Mechanism {
+    @Override
+    public int parts() {
+      return 2;
+    }
+
+    @Override
+    public String called() {
+      return "divided place";
+    }
+
+    @Override
+    public String part() {
+      return "half";
+    }
+
+    @Override
+    public boolean opens() {
+      return false;
+    }
+  }
+
+  /** Whether any of it moves. */
+  default boolean opens() {
+    return true;
   }
 
   /** Whether some of what is hidden shows, so that it is seen to open. */

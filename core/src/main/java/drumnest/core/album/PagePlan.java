@@ -56,6 +56,18 @@ public record PagePlan(
     return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();
   }
 
+  /** The panorama of the accordion that a flap is a panel of; nothing where it is none of one. */
+  public Optional<Panorama> panoramaOf(String flap) {
+    return moverOf(flap).flatMap(Panorama::of);
+  }
+
+  /** Whether the pictures of a flap are printed on it, rather than stuck. */
+  public boolean isPrinted(String flap) {
+    return moverOf(flap)
+        .filter(mover -> mover.mechanism() instanceof Mechanism.Accordion on && on.printed())
+        .isPresent();
+  }
+
   /** A flap, what is on its inside, and all parts of the movers that any of them are parts of. */
   public Set<String> goingWith(String flap) {
     Set<String> going = new HashSet<>(Set.of(flap));

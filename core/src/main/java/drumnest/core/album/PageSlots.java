@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,7 +21,8 @@ import org.jspecify.annotations.Nullable;
  * where they are read. A stack of flaps is read as it is leafed: its cover first; then, with each
  * flap that is opened, the inside of it and what came to light below it, from left to right or from
  * the top down. What is on the inside of a flap is read after that; what is tucked behind
- * something, after that. A stack that covers no place is read where it lies.
+ * something, after that. A stack that covers no place is read where it lies. A picture that runs
+ * over all panels of an accordion is read at its end.
  */
 final class PageSlots {
 
@@ -71,10 +73,11 @@ final class PageSlots {
    */
   List<Slot> inOrder(int before) {
     List<Slot> places = leaf.type().pattern() == null ? mounts() : pockets();
-    List<Flap> besides =
-        onPage.stream()
-            .filter(flap -> places.stream().noneMatch(slot -> flap.hides(slot.box())))
-            .toList();
+    Set<Flap> hiding =
+        places.stream()
+            .flatMap(slot -> Flap.hiding(onPage, slot.box()).stream())
+            .collect(Collectors.toSet());
+    List<Flap> besides = onPage.stream().filter(flap -> !hiding.contains(flap)).toList();
     List<Slot> slots = new ArrayList<>();
     for (Slot slot : places) {
       for (Flap flap : besides) {
@@ -83,7 +86,7 @@ final class PageSlots {
         }
       }
       List<Flap> over =
-          onPage.stream().filter(flap -> !read.contains(flap) && flap.hides(slot.box())).toList();
+          Flap.hiding(onPage, slot.box()).stream().filter(flap -> !read.contains(flap)).toList();
       read.addAll(over);
       read(slots, over, slot);
       tucked(slots, null, slot.box());
@@ -91,7 +94,7 @@ final class PageSlots {
     besides.forEach(flap -> readStack(slots, flap));
     for (Flap flap : flaps) {
       if (read.add(flap)) {
-        slots.add(outside(flap));
+        addOutside(slots, flap);
         addInside(slots, flap);
       }
     }
@@ -116,25 +119,39 @@ final class PageSlots {
   }
 
   /**
-   * Reads a stack as it is leafed.
+   * Reads a stack as it is leafed. Where several lie uppermost beside each other, as two doors do,
+   * all of them are seen first, and what lies below them is read between their insides.
    *
    * @param under what lies below it; null for nothing
    */
   private void read(List<Slot> slots, List<Flap> stack, @Nullable Slot under) {
+    List<Flap> uppermost =
+        stack.stream()
+            .filter(flap -> stack.stream().noneMatch(other -> stacking.liesOn(other, flap)))
+            .sorted(Comparator.comparing(Flap::closed, BEFORE))
+            .toList();
+    if (uppermost.size() > 1) {
+      uppermost.forEach(flap -> addOutside(slots, flap));
+      uppermost.stream().filter(PageSlots::opensFirst).forEach(flap -> addInside(slots, flap));
+      read(slots, stack.stream().filter(flap -> !uppermost.contains(flap)).toList(), under);
+      uppermost.stream().filter(flap -> !opensFirst(flap)).forEach(flap -> addInside(slots, flap));
+      return;
+    }
     if (!stack.isEmpty()) {
-      slots.add(outside(stack.get(0)));
+      addOutside(slots, stack.get(0));
     } else if (under != null) {
       slots.add(under);
     }
     for (int i = 0; i < stack.size(); i++) {
       Flap top = stack.get(i);
-      Slot next = i + 1 < stack.size() ? outside(stack.get(i + 1)) : under;
-      boolean before = top.hinge() == Edge.LEFT || top.hinge() == Edge.TOP;
+      boolean before = opensFirst(top);
       if (before) {
         addInside(slots, top);
       }
-      if (next != null) {
-        slots.add(next);
+      if (i + 1 < stack.size()) {
+        addOutside(slots, stack.get(i + 1));
+      } else if (under != null) {
+        slots.add(under);
       }
       if (!before) {
         addInside(slots, top);
@@ -142,12 +159,32 @@ final class PageSlots {
     }
   }
 
+  /** Whether its inside comes to lie before what it covers. */
+  private static boolean opensFirst(Flap flap) {
+    return flap.hinge() == Edge.LEFT || flap.hinge() == Edge.TOP;
+  }
+
+  /** The outside of a flap, unless it shows a piece of what is the outside of another. */
+  private void addOutside(List<Slot> slots, Flap flap) {
+    Panorama panorama = panorama(flap);
+    if (panorama == null || !panorama.isOn(flap.id(), true) || panorama.last().equals(flap.id())) {
+      slots.add(outside(flap, panorama));
+    }
+  }
+
+  private @Nullable Panorama panorama(Flap flap) {
+    return leaf.plan(face).panoramaOf(flap.id()).orElse(null);
+  }
+
   /** The inside of a flap, and what is stuck to it or tucked there. */
   private void addInside(List<Slot> slots, Flap flap) {
     if (flap.mount() == Flap.Mount.FLAT) {
       return;
     }
-    slots.add(inside(flap));
+    Panorama panorama = panorama(flap);
+    if (panorama == null || !panorama.isOn(flap.id(), false)) {
+      slots.add(inside(flap));
+    }
     List<Flap> stuck =
         flaps.stream()
             .filter(each -> each.inside() && flap.id().equals(each.fixedTo()))
@@ -178,28 +215,42 @@ final class PageSlots {
           && Objects.equals(flap.fixedTo(), carrier)
           && flap.closed().overlaps(place)
           && read.add(flap)) {
-        slots.add(outside(flap));
+        addOutside(slots, flap);
         addInside(slots, flap);
       }
     }
   }
 
-  private boolean isCovered(Box place) {
-    return flaps.stream().anyMatch(flap -> flap.hides(place));
+  private Slot.Cover cover(Box place) {
+    return cover(Flap.hiding(flaps, place));
+  }
+
+  private static Slot.Cover cover(List<Flap> over) {
+    if (over.stream().anyMatch(flap -> flap.move() == Flap.Move.STAYS)) {
+      return Slot.Cover.STAYS;
+    }
+    return over.isEmpty() ? Slot.Cover.NONE : Slot.Cover.MOVES;
   }
 
   private String named(Flap flap) {
     return FlapNames.of(leaf, page.side(), flap.id());
   }
 
-  private Slot outside(Flap flap) {
+  /**
+   * @param panorama what it is the slot of; null where it is one of its own
+   */
+  private Slot outside(Flap flap, @Nullable Panorama panorama) {
     Box box = flap.held();
-    boolean covered =
-        flap.mount() == Flap.Mount.BEHIND
-            || stacking.surface(flap) != null
-            || flaps.stream().anyMatch(other -> other.hides(box) && stacking.liesOn(other, flap));
-    return side(
-        flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, covered);
+    Slot.Cover over =
+        cover(
+            Flap.hiding(
+                flaps.stream().filter(other -> stacking.liesOn(other, flap)).toList(), box));
+    boolean inside = flap.mount() == Flap.Mount.BEHIND || stacking.surface(flap) != null;
+    Slot.Cover cover = inside && over == Slot.Cover.NONE ? Slot.Cover.MOVES : over;
+    Slot own =
+        side(flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, cover);
+    boolean wide = panorama != null && panorama.last().equals(flap.id());
+    return wide ? own.cutFrom(panorama.print(), panorama.outline()) : own;
   }
 
   private Slot inside(Flap flap) {
@@ -207,7 +258,13 @@ final class PageSlots {
     Box box = Box.of(flap.border(), flap.border(), flap.takes());
     FlapFace parent = new FlapFace(page, id, flap);
     return side(
-        flap, parent, FlapNames.inside(id), box, flap.insideTurn(), Slot.Kind.INSIDE, false);
+        flap,
+        parent,
+        FlapNames.inside(id),
+        box,
+        flap.insideTurn(),
+        Slot.Kind.INSIDE,
+        Slot.Cover.NONE);
   }
 
   private Slot side(
@@ -217,7 +274,7 @@ final class PageSlots {
       Box box,
       Turn turn,
       Slot.Kind kind,
-      boolean covered) {
+      Slot.Cover cover) {
     Size takes = flap.takes();
     return new Slot(
         name,
@@ -232,7 +289,7 @@ final class PageSlots {
         Length.ZERO,
         Holds.PHOTO,
         0,
-        covered);
+        cover);
   }
 
   private List<Slot> pockets() {
@@ -253,7 +310,7 @@ final class PageSlots {
               Length.ZERO,
               Holds.PHOTO,
               0,
-              isCovered(pocket.box())));
+              cover(pocket.box())));
     }
     return slots;
   }
@@ -276,7 +333,7 @@ final class PageSlots {
               mount.mat(),
               mount.holds(),
               0,
-              isCovered(box)));
+              cover(box)));
     }
     return slots;
   }

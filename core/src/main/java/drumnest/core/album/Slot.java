@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param parent what it lies on
  * @param number its number on the page, from 1, in reading order; for a side of a flap that of the
  *     flap
- * @param box its place on the parent
+ * @param box its place on the parent; of a print that is cut into pieces that of one of them
  * @param turn how what it holds is read, against the parent
  * @param kind what sort of place it is
  * @param takes the size of the print to order for it
@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param mat what shows of the mount on each side of what it holds; zero for a pocket
  * @param holds what it is meant to hold
  * @param rank its place in the reading order of its album, from 1
- * @param covered whether a flap lies on it while that is closed
+ * @param cover what lies on it while all is closed
  */
 public record Slot(
     String id,
@@ -41,10 +41,19 @@ public record Slot(
     Length mat,
     Holds holds,
     int rank,
-    boolean covered) {
+    Cover cover) {
 
   /** Mounts that lie no further apart stand side by side. Source: common practice, no source. */
   private static final Length NEAR = Length.ofInches(1, 1, 2);
+
+  /** What lies on a slot while all is closed. */
+  public enum Cover {
+    NONE,
+    /** What can be opened, or lifted. */
+    MOVES,
+    /** What is stuck down, so that it is never seen. */
+    STAYS
+  }
 
   /** What sort of place a slot is. */
   public enum Kind {
@@ -115,26 +124,42 @@ public record Slot(
     return to.isMoreThan(otherFrom) && otherTo.isMoreThan(from);
   }
 
+  /** The same for a larger print that is cut in this outline. */
+  Slot cutFrom(Size print, Outline in) {
+    return new Slot(id, parent, number, box, turn, kind, print, in, print, mat, holds, rank, cover);
+  }
+
+  /** How many layers what it holds is of, once it is cut; none of what is printed in place. */
+  public int layers() {
+    if (isPrinted()) {
+      return 0;
+    }
+    return outline instanceof Outline.Pieces pieces ? pieces.count() : 1;
+  }
+
+  /** Whether what it holds is printed on what carries it: nothing is ordered, cut or stuck. */
+  public boolean isPrinted() {
+    return !kind.isOfPage() && leaf().plan(leaf().face(side())).isPrinted(String.valueOf(number));
+  }
+
   /** The same at another place in the reading order. */
   Slot withRank(int next) {
     return new Slot(
-        id,
-        parent,
-        number,
-        box,
-        turn,
-        kind,
-        takes,
-        outline,
-        knownOpening,
-        mat,
-        holds,
-        next,
-        covered);
+        id, parent, number, box, turn, kind, takes, outline, knownOpening, mat, holds, next, cover);
+  }
+
+  /** Whether a flap lies on it while that is closed. */
+  public boolean covered() {
+    return cover != Cover.NONE;
+  }
+
+  /** Whether something is stuck down over it, so that nothing in it is ever seen. */
+  public boolean neverSeen() {
+    return cover == Cover.STAYS;
   }
 
   /** Whether it is out of sight until something is opened. */
   public boolean hiddenAtRest() {
-    return covered || parent.hiddenAtRest();
+    return covered() || parent.hiddenAtRest();
   }
 }

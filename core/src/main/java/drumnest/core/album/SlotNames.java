@@ -1,5 +1,7 @@
 package drumnest.core.album;
 
+import drumnest.core.fit.Outline;
+
 /** Slots as makers speak of them. */
 public final class SlotNames {
 
@@ -15,7 +17,10 @@ public final class SlotNames {
     return switch (slot.kind()) {
       case POCKET -> "pocket " + slot.number();
       case MOUNT -> "mount " + slot.number();
-      case OUTSIDE -> flap(slot) + " outside";
+      case OUTSIDE ->
+          slot.outline() instanceof Outline.Pieces
+              ? "all panels up to " + slot.number()
+              : flap(slot) + " outside";
       case INSIDE -> flap(slot) + " inside";
     };
   }

@@ -21,6 +21,7 @@ public record Touched(Set<Part> altered, Set<Part> reliedOn) {
     FORMAT,
     ORDER_OF_LEAVES,
     CHAPTERS,
+    FACTS,
     LEAF,
     SLOT,
     OPENING,
@@ -71,6 +72,8 @@ public record Touched(Set<Part> altered, Set<Part> reliedOn) {
       altered.add(new Part(Kind.CATALOGUE_ENTRY, entry.entry()));
     } else if (change instanceof Change.OfChapters) {
       altered.add(new Part(Kind.CHAPTERS, ""));
+    } else if (change instanceof Change.OfFacts) {
+      altered.add(new Part(Kind.FACTS, ""));
     } else if (change instanceof Change.OfClock clock) {
       altered.add(new Part(Kind.CLOCK, clock.camera()));
     }

@@ -22,6 +22,10 @@ import org.jspecify.annotations.Nullable;
  * longer than the window on either axis, which is decided before rounding, or reaches into a corner
  * that the outline takes off wherever the window lies. A window under half a pixel is one pixel.
  *
+ * <p>A print that is cut into pieces is another thing: there the window is as large as lets what
+ * must stay lie whole on one piece each, as {@link PiecedWindow} says. Where it is heads that do
+ * not, they are cut.
+ *
  * <p>Source of the rule: common practice, no source.
  *
  * @param print the size of the print the window fills, as the picture lies in it when it is turned
@@ -90,6 +94,13 @@ public record CropWindow(
         spansWidth
             ? new PixelBox(0, 0, picture.w(), window)
             : new PixelBox(0, 0, window, picture.h());
+    if (outline instanceof Outline.Pieces pieces) {
+      Outline.Pieces lying = pieces.turnedIf(turned);
+      Optional<PixelBox> pieced = PiecedWindow.of(picture, shape, lying, first, keep, focus);
+      if (pieced.isPresent() || keep != null) {
+        return pieced.map(seen -> of(picture, print, pieces, turned, seen, rules));
+      }
+    }
     OptionalInt start =
         FollowingWindow.start(
             SeenWindow.of(first, outline, shape), otherPixels, keep, focus, !spansWidth);
@@ -105,6 +116,25 @@ public record CropWindow(
             (double) Math.min(across, down) / Math.max(across, down),
             (double) limitPixels * Length.NANOMETRES_PER_INCH / limit.toNanometres(),
             Resolution.of(limitPixels, limit, rules)));
+  }
+
+  /** A window that does not span the picture. */
+  private static CropWindow of(
+      Pixels picture,
+      Size print,
+      Outline outline,
+      boolean turned,
+      PixelBox window,
+      HouseRules rules) {
+    Length across = print.turnedIf(turned).w();
+    return new CropWindow(
+        print,
+        outline,
+        turned,
+        window,
+        (double) window.area() / PixelBox.whole(picture).area(),
+        (double) window.w() * Length.NANOMETRES_PER_INCH / across.toNanometres(),
+        Resolution.of(window.w(), across, rules));
   }
 
   /**
@@ -151,7 +181,7 @@ public record CropWindow(
 
   /** What is seen of the picture. */
   SeenWindow seen() {
-    return SeenWindow.of(crop, outline, print.turnedIf(turned));
+    return SeenWindow.of(crop, outline.turnedIf(turned), print.turnedIf(turned));
   }
 
   private static void require(Pixels picture, Size print, @Nullable PixelBox keep) {

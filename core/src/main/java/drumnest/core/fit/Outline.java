@@ -5,9 +5,10 @@ import drumnest.core.measure.Size;
 
 /**
  * The outline in which a piece is cut, within the rectangle it is measured by: straight along its
- * edges; an oval that touches all four of them, round where they are equal; or straight with
- * corners that are rounded off. All of them are rectangles whose corners are quarters of an
- * ellipse, with no radius, with half the width and half the height, or with one radius both ways.
+ * edges; an oval that touches all four of them, round where they are equal; straight with corners
+ * that are rounded off; or straight and into several pieces. All of them are rectangles whose
+ * corners are quarters of an ellipse, with no radius, with half the width and half the height, or
+ * with one radius both ways.
  */
 public sealed interface Outline {
 
@@ -68,9 +69,55 @@ public sealed interface Outline {
     }
   }
 
+  /**
+   * Cut along the edges, and into equal pieces with something left out between every two, or folded
+   * there.
+   *
+   * @param count how many pieces, from 1
+   * @param between how wide what is left out is; zero where they are folded, not cut
+   * @param sideways whether they stand beside each other, rather than below
+   */
+  record Pieces(int count, Length between, boolean sideways) implements Outline {
+    @Override
+    public Size corner(Size piece) {
+      return STRAIGHT.corner(piece);
+    }
+
+    @Override
+    public Outline inset(Length by) {
+      return this;
+    }
+
+    /** The size of all of it, from that of one piece. */
+    public Size whole(Size piece) {
+      Length more = between.times(count - 1L);
+      return sideways
+          ? new Size(piece.w().times(count).plus(more), piece.h())
+          : new Size(piece.w(), piece.h().times(count).plus(more));
+    }
+
+    /** The size of one piece, from that of all of it. */
+    public Size piece(Size whole) {
+      Length more = between.times(count - 1L);
+      return sideways
+          ? new Size(whole.w().minus(more).dividedBy(count), whole.h())
+          : new Size(whole.w(), whole.h().minus(more).dividedBy(count));
+    }
+
+    @Override
+    public Pieces turnedIf(boolean turned) {
+      return turned ? new Pieces(count, between, !sideways) : this;
+    }
+  }
+
   /** Whether it is cut along the edges, with nothing taken off its corners. */
   default boolean isStraight() {
     return this instanceof Straight;
+  }
+
+  /** The same on a print that lies with a quarter turn, or without. */
+  default Outline turnedIf(boolean turned) {
+    return this;
   }
 
   /** How far a corner of a piece of this size is cut, across and down; at most half of it. */

@@ -141,7 +141,7 @@ public record PrintInPocket(
     SeenWindow seen =
         SeenWindow.of(
             Turned.back(left(trim, picture, turned), picture, turned),
-            outline,
+            outline.turnedIf(turned),
             trim.to().turnedIf(turned));
     boolean cuts =
         keep != null

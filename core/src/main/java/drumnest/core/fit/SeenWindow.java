@@ -1,18 +1,28 @@
 package drumnest.core.fit;
 
+import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
- * What is seen of a picture: a window in it, less what an outline takes off its corners. Each
- * corner is a quarter of an ellipse; where its radii are zero, nothing is taken off.
+ * What is seen of a picture: a window in it, less what an outline takes off its corners or leaves
+ * out between pieces. Each corner is a quarter of an ellipse; where its radii are zero, nothing is
+ * taken off.
  *
  * @param window in the pixels of the picture
  * @param across the radius of its corners across, in pixels, at most half the window's width
  * @param down their radius down, at most half its height
+ * @param leftOut what is left out between pieces, in the pixels of the picture
  */
-record SeenWindow(PixelBox window, double across, double down) {
+record SeenWindow(PixelBox window, double across, double down, List<PixelBox> leftOut) {
+
+  /** One in a single piece. */
+  SeenWindow(PixelBox window, double across, double down) {
+    this(window, across, down, List.of());
+  }
 
   /** All of a window. */
   static SeenWindow of(PixelBox window) {
@@ -29,13 +39,36 @@ record SeenWindow(PixelBox window, double across, double down) {
     return new SeenWindow(
         window,
         (double) corner.w().toNanometres() / print.w().toNanometres() * window.w(),
-        (double) corner.h().toNanometres() / print.h().toNanometres() * window.h());
+        (double) corner.h().toNanometres() / print.h().toNanometres() * window.h(),
+        outline instanceof Outline.Pieces pieces ? leftOut(window, pieces, print) : List.of());
+  }
+
+  /** What lies between the pieces, each out to whole pixels; a fold takes one. */
+  private static List<PixelBox> leftOut(PixelBox window, Outline.Pieces pieces, Size print) {
+    boolean sideways = pieces.sideways();
+    Size piece = pieces.piece(print);
+    Length one = sideways ? piece.w() : piece.h();
+    double perPixel =
+        (double) (sideways ? print.w() : print.h()).toNanometres()
+            / (sideways ? window.w() : window.h());
+    List<PixelBox> leftOut = new ArrayList<>();
+    for (int at = 1; at < pieces.count(); at++) {
+      Length end = one.times(at).plus(pieces.between().times(at));
+      int from = (int) Math.floor(end.minus(pieces.between()).toNanometres() / perPixel);
+      int to = Math.max(from + 1, (int) Math.ceil(end.toNanometres() / perPixel));
+      leftOut.add(
+          sideways
+              ? new PixelBox(window.x() + from, window.y(), to - from, window.h())
+              : new PixelBox(window.x(), window.y() + from, window.w(), to - from));
+    }
+    return leftOut;
   }
 
   /** Whether all of a box is seen. */
   boolean contains(PixelBox box) {
     int inset = insetAcross(box.y() - window.y(), box.bottom() - window.y());
     return window.contains(box)
+        && leftOut.stream().noneMatch(left -> left.overlap(box) > 0)
         && box.x() - window.x() >= inset
         && window.right() - box.right() >= inset;
   }

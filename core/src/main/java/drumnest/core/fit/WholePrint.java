@@ -20,9 +20,9 @@ public final class WholePrint {
 
   /**
    * The largest print of the picture's own shape that leaves the edge of the house rule of the card
-   * all around; nothing where the place is too small for that. On a card with corners that are cut
-   * off it stays inside the largest rectangle, of the print's shape where the card is oval, that
-   * has its corners on the outline.
+   * all around; nothing where the place is too small for that, or its print is cut into pieces. On
+   * a card with corners that are cut off it stays inside the largest rectangle, of the print's
+   * shape where the card is oval, that has its corners on the outline.
    *
    * @param takes the size of the print that the place takes
    * @param outline in which its card is cut
@@ -31,7 +31,7 @@ public final class WholePrint {
   public static Optional<CropWindow> of(
       Pixels picture, Size takes, Outline outline, boolean turned, HouseRules rules) {
     Size inside = takes.grown(rules.length(HouseRule.WHOLE_EDGE).times(2).negated());
-    if (!inside.tighter().isPositive()) {
+    if (!inside.tighter().isPositive() || outline instanceof Outline.Pieces) {
       return Optional.empty();
     }
     Pixels lying = Turned.pixels(picture, turned);

@@ -1,6 +1,8 @@
 package drumnest.core.measure;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -59,6 +61,17 @@ public record Box(Length x, Length y, Length w, Length h) {
         : Optional.empty();
   }
 
+  /** Its two halves: left and right, or above and below where it is higher than wide. */
+  public List<Box> halves() {
+    Size half = size().half();
+    boolean below = h.isMoreThan(w);
+    return List.of(
+        of(x, y, half),
+        below
+            ? new Box(x, y.plus(half.h()), w, h.minus(half.h()))
+            : new Box(x.plus(half.w()), y, w.minus(half.w()), h));
+  }
+
   /** This box moved to the right and down. */
   public Box moved(Length right, Length down) {
     return new Box(x.plus(right), y.plus(down), w, h);
@@ -67,6 +80,32 @@ public record Box(Length x, Length y, Length w, Length h) {
   /** The line in its middle, as long as its longer side is longer; of a square its middle point. */
   public Box middle() {
     return inset(size().tighter().dividedBy(2));
+  }
+
+  /** Whether others, alone or together, lie over all of its {@link #middle}. */
+  public boolean isHiddenBy(Collection<Box> others) {
+    Box line = middle();
+    boolean across = w.isMoreThan(h);
+    List<Box> over =
+        others.stream()
+            .filter(
+                box ->
+                    across
+                        ? !box.y.isMoreThan(line.y) && !box.bottom().isLessThan(line.y)
+                        : !box.x.isMoreThan(line.x) && !box.right().isLessThan(line.x))
+            .sorted(Comparator.comparing(box -> across ? box.x : box.y))
+            .toList();
+    Length hidden = across ? line.x : line.y;
+    boolean begun = false;
+    for (Box box : over) {
+      Length from = across ? box.x : box.y;
+      Length to = across ? box.right() : box.bottom();
+      if (!from.isMoreThan(hidden) && !to.isLessThan(hidden)) {
+        hidden = to;
+        begun = true;
+      }
+    }
+    return begun && !hidden.isLessThan(across ? line.right() : line.bottom());
   }
 
   /** A box of another size with the same middle. */

@@ -42,6 +42,11 @@ public record Size(Length w, Length h) {
     return new Size(w.dividedBy(2), h.dividedBy(2));
   }
 
+  /** One of two equal parts: beside each other, or below where it is higher than wide. */
+  public Size half() {
+    return h.isMoreThan(w) ? new Size(w, h.times(1, 2)) : new Size(w.times(1, 2), h);
+  }
+
   /** Whether it goes into a room as it lies; as large is not too large. */
   public boolean fitsIn(Size room) {
     return !w.isMoreThan(room.w) && !h.isMoreThan(room.h);

@@ -65,6 +65,10 @@ public final class Constructing {
       return tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
     } else if (mechanism instanceof Mechanism.PullOut) {
       return pullOut(mover);
+    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
+      return edgeTuck(mover, tuck);
+    } else if (mechanism instanceof Mechanism.Divided) {
+      return divided(mover);
     }
     return hinged(parts, mechanism.part());
   }
@@ -171,6 +175,18 @@ public final class Constructing {
             List.of(new Cut(line)),
             List.of(
                 new Hole(line.x(), line.y(), wide), new Hole(line.right(), line.bottom(), wide)));
+  }
+
+  /** The card on which both prints are stuck. */
+  private List<Piece> divided(Mover mover) {
+    Box at = mover.at();
+    List<Panel> halves =
+        parts.stream()
+            .map(flap -> panel(flap, flap.closed().moved(at.x().negated(), at.y().negated()), true))
+            .toList();
+    return List.of(
+        Piece.plain("card", Stuff.CARD, at.size())
+            .with(List.of(), List.of(new Area(Use.GLUE_BEHIND, whole(at.size()))), halves));
   }
 
   private List<Piece> accordion(Mover mover, Accordion cut) {
@@ -302,6 +318,19 @@ public final class Constructing {
     return List.of(
         Piece.plain("back of the photo in front", Stuff.TAPE, photo.size())
             .with(List.of(), areas, List.of()),
+        Piece.plain("card", Stuff.CARD, card.closed().size())
+            .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
+  }
+
+  /** What is in front is glued but for the edge under which the card goes. */
+  private List<Piece> edgeTuck(Mover mover, Mechanism.EdgeTuck tuck) {
+    Flap card = parts.get(0);
+    Box front = whole(mover.at().size());
+    Length glued = mover.edge().depth(front).minus(tuck.depth());
+    Area glue = new Area(Use.GLUE_BEHIND, mover.edge().opposite().along(front, glued));
+    return List.of(
+        Piece.plain("back of what lies in front", Stuff.TAPE, front.size())
+            .with(List.of(), List.of(glue), List.of()),
         Piece.plain("card", Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }

@@ -45,13 +45,35 @@ public final class FlapChoices {
    * @param insert the size of what goes into it
    */
   public static List<Choice> over(Slot over, Size insert, Flap.Body body, HouseRules rules) {
+    PagePlan plan = over.leaf().plan(over.leaf().face(over.side()));
+    Box place = plan.carrierOf(over).map(Flap::closed).orElse(over.box());
+    return at(over, place.middleOf(insert), body, rules);
+  }
+
+  /**
+   * A sleeve as large as its whole leaf, as a cover of a small one: bound with it at its inner
+   * edge.
+   *
+   * @param on any place of the page
+   */
+  public static Flap overLeaf(Slot on, HouseRules rules) {
+    Box page = Box.of(Length.ZERO, Length.ZERO, on.leaf().size());
+    Edge inner = on.side() == Side.FRONT ? Edge.LEFT : Edge.RIGHT;
+    return at(on, page, Flap.Body.SLEEVE, rules).stream()
+        .map(Choice::flap)
+        .filter(flap -> flap.hinge() == inner)
+        .findFirst()
+        .orElseThrow()
+        .bound();
+  }
+
+  private static List<Choice> at(Slot over, Box insert, Flap.Body body, HouseRules rules) {
     Leaf leaf = over.leaf();
     PagePlan plan = leaf.plan(leaf.face(over.side()));
     String id = String.valueOf(plan.nextNumber());
     Length seal = body == Flap.Body.CARD ? Length.ZERO : rules.length(HouseRule.SLEEVE_SEAL);
     Flap carrier = plan.carrierOf(over).orElse(null);
-    Box place = carrier == null ? over.box() : carrier.closed();
-    Box closed = place.middleOf(insert).inset(seal.negated());
+    Box closed = insert.inset(seal.negated());
     Flaps flaps = new Flaps(plan.flaps());
     String below = over.kind().isOfPage() ? flaps.uppermost(closed) : String.valueOf(over.number());
     // What lies on something that is on an inside goes along with it.

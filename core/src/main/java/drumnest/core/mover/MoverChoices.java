@@ -36,6 +36,9 @@ public final class MoverChoices {
   private static final int SLEEVES = 3;
   private static final int CARDS = 4;
 
+  /** How many times as deep as it is tucked a card is, at first. */
+  private static final int TUCKED = 3;
+
   /** Seven faces, as makers usually begin one. */
   private static final int PANELS = 4;
 
@@ -94,10 +97,9 @@ public final class MoverChoices {
   }
 
   private List<Choice> overEdges(Mover mover) {
+    boolean oneOnly = mover.mechanism() instanceof Mechanism.FoldOut || !mover.mechanism().opens();
     Stream<Edge> edges =
-        mover.mechanism() instanceof Mechanism.FoldOut
-            ? Stream.of(mover.edge())
-            : Stream.of(Edge.LEFT, Edge.RIGHT, Edge.TOP, Edge.BOTTOM);
+        oneOnly ? Stream.of(mover.edge()) : Stream.of(Edge.LEFT, Edge.RIGHT, Edge.TOP, Edge.BOTTOM);
     return edges
         .map(edge -> filled(mover.withEdge(edge)))
         .flatMap(each -> choice(each).stream())
@@ -115,6 +117,11 @@ public final class MoverChoices {
   private Mover filled(Mover mover) {
     if (mover.mechanism() instanceof Mechanism.PullOut) {
       return mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)));
+    } else if (mover.mechanism() instanceof Mechanism.EdgeTuck tuck) {
+      boolean side = mover.edge().isAtSide();
+      Length across = side ? mover.at().h() : mover.at().w();
+      Size card = new Size(across, tuck.depth().times(TUCKED)).turnedIf(side);
+      return mover.with(new Mechanism.EdgeTuck(card, tuck.depth()));
     } else if (mover.mechanism() instanceof Mechanism.Waterfall waterfall) {
       Length card =
           mover.edge().depth(mover.at()).minus(waterfall.step().times(waterfall.cards() - 1L));
@@ -196,7 +203,10 @@ public final class MoverChoices {
       kinds.add(foldOut(mat, sheet));
     }
     tuckSpot(paper).ifPresent(kinds::add);
+    kinds.add(
+        mover(paper, new Mechanism.EdgeTuck(paper.size(), rules.length(HouseRule.TUCK_DEPTH))));
     kinds.add(mover(paper, new Mechanism.PullOut(paper.size())));
+    kinds.add(mover(paper, new Mechanism.Divided()));
     return kinds;
   }
 
@@ -226,7 +236,8 @@ public final class MoverChoices {
   private static Grip usualGrip(Mechanism mechanism) {
     boolean sleeves =
         mechanism instanceof Mechanism.Chain || mechanism instanceof Mechanism.Booklet;
-    return sleeves || mechanism.isSeenToOpen() ? Grip.NONE : Grip.TAB;
+    boolean none = sleeves || mechanism.isSeenToOpen() || !mechanism.opens();
+    return none ? Grip.NONE : Grip.TAB;
   }
 
   /** Over the outer half of the page, but never as far as its binding. */

@@ -65,6 +65,10 @@ public final class MoverParts {
       return door(door, below);
     } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
       return tuckSpot(tuck);
+    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
+      return edgeTuck(tuck);
+    } else if (mechanism instanceof Mechanism.Divided) {
+      return divided(below);
     }
     return pullOut((Mechanism.PullOut) mechanism);
   }
@@ -229,6 +233,22 @@ public final class MoverParts {
     return parts;
   }
 
+  private List<Flap> divided(@Nullable String below) {
+    List<Flap> parts = new ArrayList<>();
+    for (Box half : mover.at().halves()) {
+      parts.add(
+          lowest(
+              parts.size(),
+              half,
+              mover.edge(),
+              Flap.Mount.FLAT,
+              Flap.Body.CARD,
+              Length.ZERO,
+              below));
+    }
+    return parts;
+  }
+
   private void requireRoom(Length border) {
     requireRoom(mover.at().size(), border);
   }
@@ -269,6 +289,23 @@ public final class MoverParts {
           measured.card().h().plus(measured.rail()).minus(measured.photo().h()));
     }
     return List.of(behind(tuck.card(), tuck.visible()));
+  }
+
+  private List<Flap> edgeTuck(Mechanism.EdgeTuck tuck) {
+    boolean side = mover.edge().isAtSide();
+    Length across = side ? mover.at().h() : mover.at().w();
+    Length deep = side ? tuck.card().w() : tuck.card().h();
+    if ((side ? tuck.card().h() : tuck.card().w()).isMoreThan(across)) {
+      throw new MoverProblemException(
+          side ? "card.h" : "card.w", "is wider than the edge; trim it to", across);
+    }
+    Length most =
+        mover.edge().depth(mover.at()).minus(rules.length(HouseRule.GLUE_OVERLAP)).min(deep);
+    if (tuck.depth().isMoreThan(most)) {
+      throw new MoverProblemException(
+          "depth", "leaves too little to glue, or is deeper than the card; the most is", most);
+    }
+    return List.of(behind(tuck.card(), deep.minus(tuck.depth())));
   }
 
   /** A card in the middle behind a photo or pocket, of which so much shows beyond the edge. */

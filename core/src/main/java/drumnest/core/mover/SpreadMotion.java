@@ -3,7 +3,9 @@ package drumnest.core.mover;
 import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
+import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
@@ -62,6 +64,7 @@ public final class SpreadMotion {
   private final Map<Side, Box> tops = new EnumMap<>(Side.class);
   private final Map<String, String> flapOf = new LinkedHashMap<>();
   private final Map<String, Slot.Kind> kinds = new LinkedHashMap<>();
+  private final Set<String> pieces = new LinkedHashSet<>();
   private final Set<Clash> stuck;
   private final Length strip;
 
@@ -119,6 +122,24 @@ public final class SpreadMotion {
         places.put(slot.id(), slot.box().moved(at.x(), at.y()));
       }
     }
+    PagePlan plan = page.leaf().plan(page.leaf().face(page.side()));
+    plan.movers().stream()
+        .flatMap(mover -> Panorama.of(mover).stream())
+        .forEach(panorama -> placePieces(panorama, name));
+  }
+
+  /** The faces that show a piece of what is the slot of another. */
+  private void placePieces(Panorama panorama, String name) {
+    for (String part : panorama.mover().parts()) {
+      boolean outside = panorama.isOn(part, true);
+      String flap = name + part;
+      String face = outside ? FlapNames.outside(flap) : FlapNames.inside(flap);
+      if (!kinds.containsKey(face)) {
+        kinds.put(face, outside ? Slot.Kind.OUTSIDE : Slot.Kind.INSIDE);
+        flapOf.put(face, flap);
+        pieces.add(face);
+      }
+    }
   }
 
   /** All flaps, those of the left page first, by their names in the album. */
@@ -128,7 +149,9 @@ public final class SpreadMotion {
 
   /** All slots of both pages. */
   public Set<String> slots() {
-    return kinds.keySet();
+    Set<String> slots = new LinkedHashSet<>(kinds.keySet());
+    slots.removeAll(pieces);
+    return slots;
   }
 
   /** Where the places of the pages themselves lie. */
@@ -259,6 +282,7 @@ public final class SpreadMotion {
 
   /**
    * What is seen when these are open: a place that no flap hides, and the side of each that is up.
+   * A side that shows a piece of what runs over several has the name that it would have as a slot.
    */
   public Set<String> seen(Set<String> open) {
     Set<String> seen = new LinkedHashSet<>();
@@ -294,10 +318,12 @@ public final class SpreadMotion {
   }
 
   private boolean isHidden(Box place, @Nullable Flap but, Set<String> open) {
-    return flaps.all().stream()
-        .filter(flap -> flap != but && (but == null || liesOver(flap, but, open)))
-        .filter(flap -> flap.move() != Flap.Move.SLIDES)
-        .anyMatch(flap -> face(flap, open).contains(place.middle()));
+    return place.isHiddenBy(
+        flaps.all().stream()
+            .filter(flap -> flap != but && (but == null || liesOver(flap, but, open)))
+            .filter(flap -> flap.move() != Flap.Move.SLIDES)
+            .map(flap -> face(flap, open))
+            .toList());
   }
 
   /** Whether the one comes to lie over the other where they share a place. */

@@ -14,14 +14,23 @@ public record Lab(double l, double a, double b) {
   private static final double TO_25_7 = Math.pow(25, 7);
 
   /**
+   * The light of a channel of an sRGB colour, from 0 to 1.
+   *
+   * @param channel its value in its lowest eight bits
+   */
+  static double linear(int channel) {
+    return LINEAR[channel & 0xff];
+  }
+
+  /**
    * A colour of the screen (source: IEC 61966-2-1, sRGB).
    *
    * @param rgb red, green and blue as {@code 0xrrggbb}
    */
   public static Lab ofSrgb(int rgb) {
-    double red = LINEAR[rgb >> 16 & 0xff];
-    double green = LINEAR[rgb >> 8 & 0xff];
-    double blue = LINEAR[rgb & 0xff];
+    double red = linear(rgb >> 16);
+    double green = linear(rgb >> 8);
+    double blue = linear(rgb);
     double x = bent((0.4124564 * red + 0.3575761 * green + 0.1804375 * blue) / WHITE_X);
     double y = bent(0.2126729 * red + 0.7151522 * green + 0.0721750 * blue);
     double z = bent((0.0193339 * red + 0.1191920 * green + 0.9503041 * blue) / WHITE_Z);
@@ -32,11 +41,11 @@ public record Lab(double l, double a, double b) {
 
   static {
     for (int value = 0; value < LINEAR.length; value++) {
-      LINEAR[value] = linear(value);
+      LINEAR[value] = worked(value);
     }
   }
 
-  private static double linear(int value) {
+  private static double worked(int value) {
     double share = value / 255.0;
     return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
   }

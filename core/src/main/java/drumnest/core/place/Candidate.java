@@ -5,6 +5,7 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.photo.Showing;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,8 +41,15 @@ public record Candidate(
    * @param flap whether it may well lie out of sight
    * @param secret whether it is private
    * @param words whether there are words to it, which want to stand beside it
+   * @param showing for which state of its spread it is meant
    */
-  public record PlacementHints(boolean hero, boolean flap, boolean secret, boolean words) {
+  public record PlacementHints(
+      boolean hero, boolean flap, boolean secret, boolean words, Showing showing) {
+
+    /** One that is meant for no state. */
+    public PlacementHints(boolean hero, boolean flap, boolean secret, boolean words) {
+      this(hero, flap, secret, words, Showing.ANY);
+    }
 
     /** Nothing was said. */
     public static final PlacementHints PLAIN = new PlacementHints(false, false, false, false);
@@ -73,6 +81,17 @@ public record Candidate(
 
   boolean hero() {
     return hints.hero();
+  }
+
+  /** Whether it must never lie out of sight. */
+  boolean neverHidden() {
+    return hints.hero() || hints.showing() == Showing.CLOSED;
+  }
+
+  /** Whether it would rather not lie out of sight, or, where it does not, would rather do so. */
+  boolean misplaced(boolean hidden) {
+    boolean inside = hints.showing() == Showing.OPENED;
+    return hidden ? !hints.flap() && !inside : inside;
   }
 
   /** Whether the two belong to one group of lookalikes. */

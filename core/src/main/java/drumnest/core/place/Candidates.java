@@ -116,7 +116,11 @@ public final class Candidates {
         alternates,
         photo.onTable(),
         new Candidate.PlacementHints(
-            choosing.hero(), choosing.flap(), choosing.secret(), !choosing.caption().isBlank()),
+            choosing.hero(),
+            choosing.flap(),
+            choosing.secret(),
+            !choosing.caption().isBlank(),
+            choosing.showing()),
         photo.look());
   }
 

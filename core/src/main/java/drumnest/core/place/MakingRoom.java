@@ -248,7 +248,7 @@ public final class MakingRoom {
     return IntStream.range(0, photoAt.length)
         .filter(place -> !problem.locked().containsKey(place))
         .filter(place -> problem.places().get(place).outline().isStraight())
-        .filter(place -> !half(problem.places().get(place).print()).tighter().isLessThan(least))
+        .filter(place -> !problem.places().get(place).print().half().tighter().isLessThan(least))
         .boxed()
         .flatMap(place -> others.stream().map(other -> shared(place, other)))
         .filter(option -> option.more() < 0)
@@ -257,7 +257,7 @@ public final class MakingRoom {
 
   private Option shared(int place, int other) {
     Place whole = problem.places().get(place);
-    Size half = half(whole.print());
+    Size half = whole.print().half();
     Place part = new Place(whole.id(), half, whole.hidden(), false, whole.at());
     Placing.Problem alone =
         problem.withPlaces(List.of(part)).withLocked(Map.of()).withClosed(Map.of());
@@ -270,13 +270,5 @@ public final class MakingRoom {
             + (held < 0 ? 0 : cost.of(held, place));
     long lost = held < 0 ? 0 : cost.leftOut(cost.moments().pictures(cost.moments().of(held)));
     return new Option(Way.SHARE, place, other, null, half, two + lost - saved);
-  }
-
-  /** The largest print of which two lie in a place: side by side, or one above the other. */
-  static Size half(Size place) {
-    boolean wide = !place.h().isMoreThan(place.w());
-    Length w = wide ? place.w().times(1, 2) : place.w();
-    Length h = wide ? place.h() : place.h().times(1, 2);
-    return new Size(w, h);
   }
 }

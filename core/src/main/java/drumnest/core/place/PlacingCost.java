@@ -45,6 +45,7 @@ public final class PlacingCost {
     WRONG_WAY,
     SMALL_HERO,
     HIDDEN,
+    NOT_HIDDEN,
     PRIVATE_ON_COVER,
     HEAVY_HIGH,
     ALIKE,
@@ -154,7 +155,7 @@ public final class PlacingCost {
   long ofOpen(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);
     Place where = problem.places().get(place);
-    if (photo.hero() && where.hidden()) {
+    if (photo.neverHidden() && where.hidden()) {
       return FORBIDDEN;
     }
     long print = ofPrint(candidate, printOf[place]);
@@ -212,7 +213,7 @@ public final class PlacingCost {
   }
 
   private long seen(Candidate photo, Place place) {
-    return (place.hidden() && !photo.hints().flap() ? weights.hidden() : 0)
+    return (photo.misplaced(place.hidden()) ? weights.hidden() : 0)
         + (place.at().cover() && photo.hints().secret() ? weights.privateOnCover() : 0);
   }
 
@@ -320,8 +321,8 @@ public final class PlacingCost {
     Place where = problem.places().get(place);
     List<Part> parts = new ArrayList<>(PrintCost.of(photo, where, problem.rules(), weights));
     parts.add(new Part(Term.SMALL_HERO, smallHero(photo, where)));
-    boolean hides = where.hidden() && !photo.hints().flap();
-    parts.add(new Part(Term.HIDDEN, hides ? weights.hidden() : 0));
+    long misplaced = photo.misplaced(where.hidden()) ? weights.hidden() : 0;
+    parts.add(new Part(where.hidden() ? Term.HIDDEN : Term.NOT_HIDDEN, misplaced));
     boolean bares = where.at().cover() && photo.hints().secret();
     parts.add(new Part(Term.PRIVATE_ON_COVER, bares ? weights.privateOnCover() : 0));
     parts.add(new Part(Term.HEAVY_HIGH, heavyHigh(photo, where)));

@@ -219,7 +219,7 @@ public record PlacingTask(
     Holding held = album.holding(slot.id()).orElse(null);
     boolean taken =
         held != null && (held.ephemera() != null || held.reserved() != null && held.byHand());
-    return slot.holds() == Holds.PHOTO && !taken;
+    return slot.holds() == Holds.PHOTO && !taken && !slot.neverSeen();
   }
 
   private static Set<String> elsewhere(AlbumModel album, Set<String> here) {

@@ -6,6 +6,7 @@ import drumnest.core.measure.Size;
 /** Something the catalogue knows by name. */
 public sealed interface CatalogueItem
     permits LeafType,
+        LetterSet,
         CatalogueItem.AlbumFormat,
         CatalogueItem.SleeveType,
         CatalogueItem.CardType,

@@ -473,6 +473,90 @@ public enum HouseRule {
       "The smallest type that is printed, in points of 1/72 in.",
       "typed words on cards"),
 
+  TYPE_SIZE(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      Unit.POINTS,
+      10,
+      4,
+      72,
+      "Size of type",
+      "How large typed words are until you say another size, in points of 1/72 in.",
+      "new cards, and cards by hand that would fit typed"),
+
+  TYPE_LEADING(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      125,
+      90,
+      300,
+      "Leading of type",
+      "How far typed lines are apart, as a share of the size of their letters.",
+      "how many typed lines a card holds"),
+
+  HEADING_SIZE(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      140,
+      100,
+      400,
+      "Size of a heading",
+      "How large a typed heading is, as a share of the size of the words below it.",
+      "what a heading takes from its card"),
+
+  CLOSEST_LINES(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(12),
+      sixtyFourths(4),
+      sixtyFourths(64),
+      "Closest lines by hand",
+      "How close lines written by hand may be.",
+      "what would make a card fit"),
+
+  TITLE_MARGIN(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(0),
+      sixtyFourths(128),
+      "Margin of a title",
+      "What stays free above and below the letters of a title.",
+      "the border that a title needs"),
+
+  TITLE_SHORT(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      50,
+      0,
+      100,
+      "A title is short below",
+      "A title that takes less than this share of its run looks lost on it.",
+      "what is said of a title"),
+
+  SHEET_MARGIN(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(24),
+      sixtyFourths(8),
+      sixtyFourths(128),
+      "Margin of the printer",
+      "What your printer leaves free around a sheet.",
+      "how many cards go on a sheet"),
+
+  SHEET_GAP(
+      Group.WORDS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(16),
+      sixtyFourths(0),
+      sixtyFourths(64),
+      "Gap between cards",
+      "What stays free between cards that are printed on one sheet, for their cut marks.",
+      "how many cards go on a sheet"),
+
   TUCK_UNDER(
       Group.PAPER,
       Provenance.FROM_MEMORY,
@@ -897,7 +981,8 @@ public enum HouseRule {
       0,
       1000,
       "Hidden",
-      "What it weighs that a picture lies out of sight, if it was not said to be fine behind a flap.",
+      "What it weighs that a picture lies out of sight, if it was not said to be fine behind a flap; or"
+          + " in sight, if it was meant for when something is opened.",
       "where photos are placed"),
 
   CAPTION_APART_WEIGHT(

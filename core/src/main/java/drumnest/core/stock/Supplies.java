@@ -32,8 +32,16 @@ public record Supplies(
    */
   public record TypePocket(String type, String face, int pocket) {}
 
-  /** What leaves are made of and filled with, by thickness. */
-  public record Materials(Length ply, Length page, Length print) {}
+  /**
+   * What leaves are made of and filled with, by thickness.
+   *
+   * @param ply one of a protector
+   * @param page a plain page
+   * @param print a photo print
+   * @param card a card for words
+   * @param letters letters of titles
+   */
+  public record Materials(Length ply, Length page, Length print, Length card, Length letters) {}
 
   /** The same under other house rules. */
   public Supplies under(HouseRules other) {

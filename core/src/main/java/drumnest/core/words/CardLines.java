@@ -12,23 +12,18 @@ import drumnest.core.measure.Size;
  */
 public record CardLines(int lines, int lettersPerLine) {
 
-  /** Keystrokes of a standard word, the space included (source: typing-speed convention). */
-  private static final int LETTERS_PER_WORD = 5;
-
   public static CardLines of(
       Size card, Length margin, Length heading, Length pitch, Length letter) {
-    Length height = card.h().minus(heading).minus(margin.times(2));
     Length width = card.w().minus(margin.times(2));
-    return new CardLines(whole(height, pitch), whole(width, letter));
-  }
-
-  private static int whole(Length length, Length part) {
-    return (int) Math.max(0, Math.floorDiv(length.toNanometres(), part.toNanometres()));
+    return new CardLines(
+        new Leading.OnPitch(pitch, pitch)
+            .linesBetween(margin.plus(heading), card.h().minus(margin)),
+        (int) new LetterRoom.ByHand(letter).unitsIn(width));
   }
 
   /** How many standard words the card holds. */
   public long words() {
-    return (long) lines * lettersPerLine / LETTERS_PER_WORD;
+    return StandardWord.in((long) lines * lettersPerLine);
   }
 
   /**
@@ -44,29 +39,11 @@ public record CardLines(int lines, int lettersPerLine) {
     if (lettersPerLine == 0) {
       return Integer.MAX_VALUE;
     }
-    int needed = 0;
-    for (String paragraph : text.strip().split("\\R", -1)) {
-      needed += paragraphLines(paragraph.strip());
-    }
-    return needed;
+    return text.strip().lines().mapToInt(this::paragraphLines).sum();
   }
 
   private int paragraphLines(String paragraph) {
-    int count = 1;
-    int used = 0;
-    for (String word : paragraph.split("\\s+")) {
-      int length = word.codePointCount(0, word.length());
-      if (used > 0 && used + 1 + length <= lettersPerLine) {
-        used += 1 + length;
-        continue;
-      }
-      if (used > 0) {
-        count++;
-      }
-      int over = Math.max(0, (length - 1) / lettersPerLine);
-      count += over;
-      used = length - over * lettersPerLine;
-    }
-    return count;
+    String words = paragraph.strip().replaceAll("\\s+", " ");
+    return LineBreaking.atSpaces(words, lettersPerLine).size();
   }
 }

@@ -1,11 +1,11 @@
 package drumnest.core.words;
 
 import drumnest.core.measure.Length;
+import drumnest.core.stock.LetterSet;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * A title of letters from a set: the sum of their widths and a spacing between them, or, stacked,
@@ -55,7 +55,7 @@ public record TitleRun(Length length, List<Length> starts) {
         .mapToObj(Character::toString)
         .forEach(
             letter -> {
-              String name = named(letter, left).orElse(letter);
+              String name = LetterSet.named(letter, left).orElse(letter);
               int there = left.getOrDefault(name, 0);
               if (there > 0) {
                 left.put(name, there - 1);
@@ -64,13 +64,5 @@ public record TitleRun(Length length, List<Length> starts) {
               }
             });
     return missing;
-  }
-
-  /** The name by which a set has a letter: as it is written, else in the other case. */
-  public static Optional<String> named(String letter, Map<String, ?> set) {
-    if (set.containsKey(letter)) {
-      return Optional.of(letter);
-    }
-    return set.keySet().stream().filter(name -> name.equalsIgnoreCase(letter)).findFirst();
   }
 }

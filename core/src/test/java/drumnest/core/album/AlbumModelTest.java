@@ -72,7 +72,7 @@ class AlbumModelTest {
     leaves.put(1, LeafState.of(Catalogue.SIX_WIDE));
     leaves.put(2, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL));
     return new AlbumModel(
-        new AlbumHead(1, 0, "Album", null, null, 2, 0),
+        new AlbumHead(1, 0, "Album", null, null, 2, 0, List.of()),
         new AlbumParts(
             leaves,
             IntStream.range(0, 8).mapToObj(AlbumModelTest::photo).toList(),
@@ -85,7 +85,7 @@ class AlbumModelTest {
                 Catalogue.SIX_WIDE, type(Catalogue.SIX_WIDE),
                 Catalogue.ONE_WIDE_TEN_SMALL, type(Catalogue.ONE_WIDE_TEN_SMALL)),
             Map.of(),
-            new Supplies.Materials(paper, paper, paper),
+            new Supplies.Materials(paper, paper, paper, paper, paper),
             HouseRules.defaults()),
         FitQuestion.Answers.WORKED_OUT);
   }
@@ -132,7 +132,7 @@ class AlbumModelTest {
                 new Size(Length.ofInches(3), Length.ofInches(4)),
                 Length.ZERO,
                 false,
-                "");
+                CardWords.of("", HouseRules.defaults()));
         yield List.of(new Change.OfEphemera(key, null, card));
       }
       default -> leaves(album, random);

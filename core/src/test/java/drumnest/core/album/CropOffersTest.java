@@ -44,7 +44,7 @@ class CropOffersTest {
   private static AlbumModel album(AlbumPhoto photo, Holding holding) {
     Length paper = Length.ofInches(1, 1, 64);
     return new AlbumModel(
-        new AlbumHead(1, 0, "Album", null, null, 1, 0),
+        new AlbumHead(1, 0, "Album", null, null, 1, 0, List.of()),
         new AlbumParts(
             Map.of(1, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL)),
             List.of(photo),
@@ -57,7 +57,7 @@ class CropOffersTest {
                 Catalogue.ONE_WIDE_TEN_SMALL,
                 (LeafType) Catalogue.beginning().get(Catalogue.ONE_WIDE_TEN_SMALL).item()),
             Map.of(),
-            new Supplies.Materials(paper, paper, paper),
+            new Supplies.Materials(paper, paper, paper, paper, paper),
             HouseRules.defaults()),
         FitQuestion.Answers.WORKED_OUT);
   }

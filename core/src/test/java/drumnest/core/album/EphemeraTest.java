@@ -23,7 +23,7 @@ class EphemeraTest {
         new Size(Length.parse(w), Length.parse(h)),
         Length.parse(thickness),
         original,
-        "");
+        null);
   }
 
   @Test
@@ -48,7 +48,13 @@ class EphemeraTest {
   void a_card_lies_as_it_is_turned_and_no_other_way() {
     Ephemera card =
         new Ephemera(
-            2, Ephemera.Kind.CARD, "journal", Size.ofInches(4, 3), Length.parse(".012"), false, "");
+            2,
+            Ephemera.Kind.CARD,
+            "journal",
+            Size.ofInches(4, 3),
+            Length.parse(".012"),
+            false,
+            null);
     assertThat(card.fit(POCKET, false, RULES).verdict()).isEqualTo(InsertFit.Verdict.TOO_BIG);
     assertThat(card.fit(POCKET, true, RULES).verdict()).isEqualTo(InsertFit.Verdict.SNUG);
   }

@@ -3,7 +3,9 @@ package drumnest.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import java.util.List;
 import java.util.Random;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -66,6 +68,49 @@ class BoxTest {
     Increment millimetre = new Increment(Length.ofMillimetres(1));
     assertThat(millimetre.below(Length.parse("1/16"))).isEqualTo(Length.ofMillimetres(1));
     assertThat(millimetre.above(Length.parse("-1/16"))).isEqualTo(Length.ofMillimetres(-1));
+  }
+
+  @Test
+  void two_that_meet_over_the_middle_hide_it_and_one_alone_does_not() {
+    Box wide = box(0, 0, 6, 4);
+    List<Box> doors = wide.halves();
+    assertThat(doors).containsExactly(box(0, 0, 3, 4), box(3, 0, 3, 4));
+    assertThat(wide.isHiddenBy(doors)).isTrue();
+    assertThat(wide.isHiddenBy(doors.subList(0, 1))).isFalse();
+    assertThat(wide.isHiddenBy(List.of(box(1, 1, 4, 2)))).isTrue();
+    assertThat(wide.isHiddenBy(List.of(box(0, 0, 3, 4), box(3, 0, 3, 1)))).isFalse();
+    assertThat(wide.isHiddenBy(List.of())).isFalse();
+    assertThat(box(0, 0, 4, 6).halves()).containsExactly(box(0, 0, 4, 3), box(0, 3, 4, 3));
+  }
+
+  /** By every quarter inch of the middle line. */
+  @ParameterizedTest(name = "seed {0}")
+  @ValueSource(longs = {71, 72, 73})
+  void a_middle_is_hidden_where_each_of_its_points_is(long seed) {
+    Random random = new Random(seed);
+    for (int i = 0; i < 300; i++) {
+      Box place = box(2, 2, 2 + random.nextInt(5), 2 + random.nextInt(5));
+      List<Box> others =
+          random
+              .ints(1 + random.nextInt(4), 0, 8)
+              .mapToObj(
+                  x -> box(x, random.nextInt(8), 1 + random.nextInt(4), 1 + random.nextInt(4)))
+              .toList();
+      Box line = place.middle();
+      boolean across = line.w().isPositive();
+      Length quarter = Length.parse("1/4");
+      long points = (across ? line.w() : line.h()).toNanometres() / quarter.toNanometres();
+      boolean all =
+          LongStream.rangeClosed(0, points)
+              .mapToObj(quarter::times)
+              .map(
+                  off ->
+                      across
+                          ? new Box(line.x().plus(off), line.y(), Length.ZERO, Length.ZERO)
+                          : new Box(line.x(), line.y().plus(off), Length.ZERO, Length.ZERO))
+              .allMatch(point -> others.stream().anyMatch(other -> other.contains(point)));
+      assertThat(place.isHiddenBy(others)).isEqualTo(all);
+    }
   }
 
   @ParameterizedTest(name = "seed {0}")

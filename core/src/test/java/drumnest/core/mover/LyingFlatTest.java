@@ -36,7 +36,13 @@ class LyingFlatTest {
 
   private static final Ephemera BADGE =
       new Ephemera(
-          1, Ephemera.Kind.KEEPSAKE, "Badge", Size.ofInches(2, 2), Length.parse(".180"), false, "");
+          1,
+          Ephemera.Kind.KEEPSAKE,
+          "Badge",
+          Size.ofInches(2, 2),
+          Length.parse(".180"),
+          false,
+          null);
 
   private static final Flap CARD =
       new Flap(
@@ -59,7 +65,7 @@ class LyingFlatTest {
         LeafState.of(Catalogue.SIX_WIDE)
             .withPlan(Side.FRONT, PagePlan.EMPTY.withFlaps(List.of(CARD))));
     return new AlbumModel(
-        new AlbumHead(1, 0, "Album", null, null, 2, 0),
+        new AlbumHead(1, 0, "Album", null, null, 2, 0, List.of()),
         new AlbumParts(
             leaves, List.of(), Map.of(), holdings, Map.of(), new TreeMap<>(Map.of(1, BADGE))),
         new Supplies(
@@ -68,7 +74,11 @@ class LyingFlatTest {
                 (LeafType) Catalogue.beginning().get(Catalogue.SIX_WIDE).item()),
             Map.of(),
             new Supplies.Materials(
-                Length.parse(".004"), Length.parse(".011"), Length.parse(".009")),
+                Length.parse(".004"),
+                Length.parse(".011"),
+                Length.parse(".009"),
+                Length.parse(".012"),
+                Length.parse(".030")),
             HouseRules.defaults()),
         FitQuestion.Answers.WORKED_OUT);
   }

@@ -32,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class MoverPartsTest {
@@ -379,6 +380,52 @@ class MoverPartsTest {
                 MoverParts.of(pocket.with(new Mechanism.PullOut(pocket.at().size())), null, RULES));
   }
 
+  private static List<String> read(Mover mover) {
+    return leaf(MoverParts.of(mover, null, RULES), List.of(mover)).slots(Side.FRONT, 0).stream()
+        .map(slot -> slot.id().replace("1-front-", ""))
+        .toList();
+  }
+
+  @Test
+  void a_divided_place_is_read_in_halves_and_what_is_below_is_never_seen() {
+    Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(5);
+    Mover mover = new Mover(1, pocket.box(), Edge.LEFT, null, new Mechanism.Divided());
+    assertThat(read(mover)).endsWith("5", "m1.1", "m2.1", "6");
+    List<Slot> slots = leaf(MoverParts.of(mover, null, RULES), List.of(mover)).slots(Side.FRONT, 0);
+    assertThat(slots).filteredOn(Slot::neverSeen).extracting(Slot::number).containsExactly(6);
+    assertThat(slots).filteredOn(slot -> slot.id().contains("-m")).noneMatch(Slot::hiddenAtRest);
+  }
+
+  @Test
+  void two_doors_are_read_before_what_they_hide_together() {
+    Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(5);
+    Mover doors = new Mover(1, pocket.box(), Edge.LEFT, null, new Mechanism.Door(true, MAT));
+    assertThat(read(doors)).endsWith("5", "m1.1", "m2.1", "m1.2", "6", "m2.2");
+    Leaf leaf = leaf(MoverParts.of(doors, null, RULES), List.of(doors));
+    SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
+    assertThat(motion.seen(Set.of())).doesNotContain("1-front-6");
+    assertThat(motion.seen(Set.of("1-front-m1", "1-front-m2"))).contains("1-front-6");
+  }
+
+  @ParameterizedTest
+  @EnumSource(Edge.class)
+  void a_card_under_a_free_edge_is_tucked_as_deep_as_is_left_free_of_glue(Edge edge) {
+    Size card = edge.isAtSide() ? Size.ofInches(2, 3) : Size.ofInches(3, 2);
+    Mechanism.EdgeTuck half = new Mechanism.EdgeTuck(card, Length.parse("1/2"));
+    Mover strip = new Mover(1, box("4", "4", "3", "3"), edge, null, half);
+    Flap tucked = MoverParts.of(strip, null, RULES).get(0);
+    // 1 1/2 of 2 shows beyond the edge.
+    assertThat(edge.depth(tucked.closed().common(strip.at()).orElseThrow()))
+        .isEqualTo(Length.parse("1/2"));
+    assertThat(tucked.move()).isEqualTo(Flap.Move.SLIDES);
+    Mechanism deeper = new Mechanism.EdgeTuck(card, Length.parse("2 5/8"));
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(() -> MoverParts.of(strip.with(deeper), null, RULES));
+    Mechanism wider = new Mechanism.EdgeTuck(Size.ofInches(4, 4), Length.parse("1/2"));
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(() -> MoverParts.of(strip.with(wider), null, RULES));
+  }
+
   @Test
   void every_kind_is_offered_over_a_pocket_with_what_it_holds() {
     Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(3);
@@ -394,7 +441,9 @@ class MoverPartsTest {
             "double door",
             "fold-out",
             "tuck spot",
-            "pull-out");
+            "pull-out",
+            "edge tuck",
+            "divided place");
     assertThat(choices).allMatch(choice -> choice.errors() == 0);
     assertThat(choices)
         .filteredOn(choice -> choice.mover().mechanism() instanceof Mechanism.Accordion)

@@ -120,9 +120,9 @@ class MakingRoomTest {
   /** A 5×7 place holds two 3×4 but not two 4×4 (handbook, what makes a double page look right). */
   @Test
   void half_a_five_by_seven_takes_a_three_by_four_and_no_four_by_four() {
-    Size half = MakingRoom.half(Size.ofInches(7, 5));
+    Size half = Size.ofInches(7, 5).half();
     assertThat(half).isEqualTo(new Size(Length.parse("3 1/2"), Length.parse("5")));
-    assertThat(MakingRoom.half(Size.ofInches(6, 4))).isEqualTo(Size.ofInches(3, 4));
+    assertThat(Size.ofInches(6, 4).half()).isEqualTo(Size.ofInches(3, 4));
     assertThat(half.w().isMoreThan(Length.ofInches(3))).isTrue();
     assertThat(half.w().isMoreThan(Length.ofInches(4))).isFalse();
   }

@@ -8,6 +8,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.photo.Showing;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
@@ -117,9 +118,19 @@ class PlacingCostTest {
     assertThat(points(of(PlacingCases.photo("p", 6000, 4000), hidden))).isEqualTo(25);
     Candidate.PlacementHints flap = new Candidate.PlacementHints(false, true, false, false);
     assertThat(of(PlacingCases.photo("p", 6000, 4000, flap), hidden)).isZero();
+    Candidate closed = PlacingCases.photo("p", 6000, 4000, meant(Showing.CLOSED));
+    assertThat(of(closed, hidden)).isEqualTo(PlacingCost.FORBIDDEN);
+    assertThat(of(closed, cover)).isZero();
+    Candidate opened = PlacingCases.photo("p", 6000, 4000, meant(Showing.OPENED));
+    assertThat(of(opened, hidden)).isZero();
+    assertThat(points(of(opened, cover))).isEqualTo(25);
     Candidate.PlacementHints secret = new Candidate.PlacementHints(false, false, true, false);
     assertThat(points(of(PlacingCases.photo("p", 6000, 4000, secret), cover))).isEqualTo(1000);
     assertThat(of(PlacingCases.photo("p", 6000, 4000), cover)).isZero();
+  }
+
+  private static Candidate.PlacementHints meant(Showing showing) {
+    return new Candidate.PlacementHints(false, false, false, false, showing);
   }
 
   @ParameterizedTest(name = "heads at {0} and {1}, subject from {2}, {3} wide")

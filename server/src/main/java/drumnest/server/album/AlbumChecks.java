@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
 /** What a step names must be there and free; else it is refused with the name of its field. */
 public final class AlbumChecks {
 
+  private static final int MOST_EPHEMERA = 1_000;
+
   private AlbumChecks() {}
 
   public static Slot slot(AlbumModel album, String field, String id) {
@@ -35,6 +37,16 @@ public final class AlbumChecks {
       throw new UnprocessableException(field, "This photo has a place already.");
     }
     return photo;
+  }
+
+  /**
+   * @throws UnprocessableException if so many more cards, titles and keepsakes are too many
+   */
+  public static void requireRoom(AlbumModel album, String field, int more) {
+    if (album.allEphemera().size() + more > MOST_EPHEMERA) {
+      throw new UnprocessableException(
+          field, "An album has at most " + MOST_EPHEMERA + " cards, titles and keepsakes.");
+    }
   }
 
   /** A leaf by its key. */

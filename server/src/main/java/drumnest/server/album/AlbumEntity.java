@@ -1,11 +1,15 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumHead;
+import drumnest.core.album.Fact;
+import drumnest.server.stock.InscriptionJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** An album: its title, how many of its steps are done (the others can be redone), its version. */
@@ -31,6 +35,8 @@ class AlbumEntity {
 
   private @Nullable Integer chapters;
 
+  @Lob private @Nullable String facts;
+
   protected AlbumEntity() {}
 
   AlbumEntity(String title) {
@@ -51,6 +57,10 @@ class AlbumEntity {
 
   void setChapters(@Nullable Integer chapters) {
     this.chapters = chapters;
+  }
+
+  void setFacts(List<Fact> facts) {
+    this.facts = InscriptionJson.writeFacts(facts);
   }
 
   void useLeafKey(int key) {
@@ -76,6 +86,14 @@ class AlbumEntity {
   }
 
   AlbumHead head() {
-    return new AlbumHead(id, version, title, format, chapters, lastLeafKey, lastEphemeraKey);
+    return new AlbumHead(
+        id,
+        version,
+        title,
+        format,
+        chapters,
+        lastLeafKey,
+        lastEphemeraKey,
+        InscriptionJson.readFacts(facts));
   }
 }

@@ -3,13 +3,16 @@ package drumnest.server.album;
 import drumnest.core.album.Ephemera;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.server.stock.InscriptionJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
-/** A card with words or a keepsake of an album. */
+/** A card with words, a title or a keepsake of an album. */
 @Entity
 @Table(name = "ephemera")
 class EphemeraEntity {
@@ -26,7 +29,11 @@ class EphemeraEntity {
   private long h;
   private long thickness;
   private boolean original;
+
+  /** The words of a card as earlier versions kept them. */
   private String words;
+
+  @Lob private @Nullable String inscription;
 
   protected EphemeraEntity() {}
 
@@ -42,17 +49,19 @@ class EphemeraEntity {
     this.h = ephemera.size().h().toNanometres();
     this.thickness = ephemera.thickness().toNanometres();
     this.original = ephemera.original();
-    this.words = ephemera.words();
+    this.words = "";
+    this.inscription = InscriptionJson.write(ephemera.inscription());
   }
 
   Ephemera asEphemera() {
+    Ephemera.Kind is = Ephemera.Kind.valueOf(kind);
     return new Ephemera(
         ephemeraKey,
-        Ephemera.Kind.valueOf(kind),
+        is,
         name,
         new Size(Length.ofNanometres(w), Length.ofNanometres(h)),
         Length.ofNanometres(thickness),
         original,
-        words);
+        InscriptionJson.read(inscription, is == Ephemera.Kind.CARD ? words : null));
   }
 }

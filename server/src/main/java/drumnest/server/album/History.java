@@ -6,7 +6,10 @@ import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Touched;
 import drumnest.core.measure.Size;
+import drumnest.core.words.CardsFollow;
+import drumnest.core.words.Sentences;
 import drumnest.server.NotThereException;
+import drumnest.server.PlainText;
 import drumnest.server.StaleVersionException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.store.CatalogueItems;
@@ -17,6 +20,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -35,6 +39,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class History {
 
   private static final int MOST_LOOKED_FOR = 50;
+
+  /** As long as its column is. */
+  private static final int LONGEST_LABEL = 200;
 
   private final Albums albums;
   private final LinePhotos linePhotos;
@@ -105,18 +112,70 @@ public class History {
    * @throws StaleVersionException if others have changed what the step touches since it was seen
    */
   public void step(SeenAlbum seen, String label, List<Change> changes) {
+    CardsFollow.Following following = CardsFollow.of(seen.album(), changes);
+    List<Change> all = new ArrayList<>(changes);
+    all.addAll(following.changes());
     alone(
         seen.album().id(),
         album -> {
-          requireFree(seen, album.version(), changes);
-          int number = album.stepsDone() + 1;
+          requireFree(seen, album.version(), all);
+          add(album, label + following.words(), all);
+        });
+  }
+
+  private void add(AlbumEntity album, String label, List<Change> changes) {
+    int number = album.stepsDone() + 1;
+    steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
+    steps.flush();
+    apply(album, changes);
+    steps.save(
+        new StepEntity(
+            album.id(),
+            number,
+            PlainText.beginning(label, LONGEST_LABEL),
+            StepJson.write(changes)));
+    album.stepped(number);
+    albums.saveAndFlush(album);
+  }
+
+  /**
+   * Writes on a card: a step of its own where a sentence was ended since the last one, and a part
+   * of the last step otherwise, so that writing is taken back by sentences.
+   *
+   * @throws StaleVersionException if others have changed the card since it was seen
+   */
+  public void write(SeenAlbum seen, String label, Change.OfEphemera change) {
+    alone(
+        seen.album().id(),
+        album -> {
+          requireFree(seen, album.version(), List.of(change));
+          StepEntity last = step(album, album.stepsDone()).orElse(null);
+          List<Change> joined = last == null ? null : joined(last, change);
+          if (joined == null) {
+            add(album, label, List.of(change));
+            return;
+          }
           steps.deleteByAlbumIdAndNumberGreaterThan(album.id(), album.stepsDone());
           steps.flush();
-          apply(album, changes);
-          steps.save(new StepEntity(album.id(), number, label, StepJson.write(changes)));
-          album.stepped(number);
+          apply(album, List.of(change));
+          last.change(StepJson.write(joined));
+          steps.save(last);
+          album.stepped(album.stepsDone());
           albums.saveAndFlush(album);
         });
+  }
+
+  /** The changes of the last step with this one in it; null where that is a step of its own. */
+  private static @Nullable List<Change> joined(StepEntity last, Change.OfEphemera change) {
+    List<Change> before = StepJson.read(last.changes());
+    if (before.size() != 1
+        || !(before.get(0) instanceof Change.OfEphemera open)
+        || open.ephemera() != change.ephemera()
+        || !Objects.equals(open.after(), change.before())
+        || !Sentences.isOpen(open.before(), open.after())) {
+      return null;
+    }
+    return List.of(new Change.OfEphemera(change.ephemera(), open.before(), change.after()));
   }
 
   private void requireFree(SeenAlbum seen, long now, List<Change> changes) {
@@ -274,6 +333,8 @@ public class History {
       keep(album, ephemera.ephemera(), ephemera.after());
     } else if (change instanceof Change.OfChapters chapters) {
       album.setChapters(chapters.after());
+    } else if (change instanceof Change.OfFacts facts) {
+      album.setFacts(facts.after());
     } else if (change instanceof Change.OfClock clock) {
       shift(album, clock.camera(), clock.after());
     } else if (change instanceof Change.OfEntry entry) {

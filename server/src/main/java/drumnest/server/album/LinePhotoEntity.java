@@ -8,6 +8,7 @@ import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Showing;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.store.BoxesColumn;
@@ -84,6 +85,10 @@ class LinePhotoEntity {
   private boolean hero;
   private boolean secret;
   private boolean flap;
+
+  @Enumerated(EnumType.STRING)
+  private Showing showing = Showing.ANY;
+
   private String caption = "";
   @Nullable private String stack;
   @Nullable private String alternates;
@@ -139,7 +144,7 @@ class LinePhotoEntity {
         tableW == null || tableH == null
             ? null
             : new Size(Length.ofNanometres(tableW), Length.ofNanometres(tableH)),
-        new Choosing(choice, hero, secret, flap, caption),
+        new Choosing(choice, hero, secret, flap, showing, caption),
         new StoryPhoto.Grouping(stack, alternates, border, chapterName));
   }
 
@@ -160,6 +165,7 @@ class LinePhotoEntity {
     hero = said.choosing().hero();
     secret = said.choosing().secret();
     flap = said.choosing().flap();
+    showing = said.choosing().showing();
     caption = said.choosing().caption();
     stack = said.grouping().stack();
     alternates = said.grouping().alternates();

@@ -30,6 +30,11 @@ class StepEntity {
     this.changes = changes;
   }
 
+  /** More was done as part of the step. */
+  void change(String next) {
+    this.changes = next;
+  }
+
   String label() {
     return label;
   }

@@ -8,6 +8,7 @@ import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
 import drumnest.core.measure.Size;
+import drumnest.core.photo.Choosing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.StoryPhoto;
 import java.time.Duration;
@@ -35,6 +36,7 @@ final class StepJson {
           .addMixIn(Size.class, AsStoredSize.class)
           .addMixIn(LeafState.class, AsStoredLeaf.class)
           .addMixIn(Ephemera.class, AsStoredEphemera.class)
+          .addMixIn(Choosing.class, AsStoredChoosing.class)
           .addMixIn(Duration.class, AsSeconds.class)
           .build();
 
@@ -60,6 +62,7 @@ final class StepJson {
     @JsonSubTypes.Type(value = Change.OfEphemera.class, name = "thing"),
     @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry"),
     @JsonSubTypes.Type(value = Change.OfChapters.class, name = "chapters"),
+    @JsonSubTypes.Type(value = Change.OfFacts.class, name = "facts"),
     @JsonSubTypes.Type(value = Change.OfClock.class, name = "clock")
   })
   private interface Kinds {}
@@ -89,6 +92,9 @@ final class StepJson {
   @JsonSerialize(converter = StoredEphemera.Write.class)
   @JsonDeserialize(converter = StoredEphemera.Read.class)
   private interface AsStoredEphemera {}
+
+  @JsonDeserialize(converter = StoredChoosing.Read.class)
+  private interface AsStoredChoosing {}
 
   @JsonSerialize(converter = ToSeconds.class)
   @JsonDeserialize(converter = FromSeconds.class)

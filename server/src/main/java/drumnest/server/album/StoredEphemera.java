@@ -3,9 +3,16 @@ package drumnest.server.album;
 import drumnest.core.album.Ephemera;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.server.stock.InscriptionJson;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.util.StdConverter;
 
-/** A card or keepsake as it is stored in a step, which knows its key: lengths in nanometres. */
+/**
+ * A card, title or keepsake as it is stored in a step, which knows its key: lengths in nanometres.
+ *
+ * @param words the words of a card in steps of earlier versions
+ * @param inscription what is written on it, as JSON; null in steps of earlier versions
+ */
 record StoredEphemera(
     Ephemera.Kind kind,
     String name,
@@ -13,7 +20,8 @@ record StoredEphemera(
     long h,
     long thickness,
     boolean original,
-    String words) {
+    String words,
+    @Nullable String inscription) {
 
   static final class Write extends StdConverter<Ephemera, StoredEphemera> {
     @Override
@@ -25,7 +33,8 @@ record StoredEphemera(
           ephemera.size().h().toNanometres(),
           ephemera.thickness().toNanometres(),
           ephemera.original(),
-          ephemera.words());
+          "",
+          InscriptionJson.write(ephemera.inscription()));
     }
   }
 
@@ -39,7 +48,9 @@ record StoredEphemera(
           new Size(Length.ofNanometres(ephemera.w()), Length.ofNanometres(ephemera.h())),
           Length.ofNanometres(ephemera.thickness()),
           ephemera.original(),
-          ephemera.words());
+          InscriptionJson.read(
+              ephemera.inscription(),
+              ephemera.kind() == Ephemera.Kind.CARD ? ephemera.words() : null));
     }
   }
 }

@@ -91,7 +91,9 @@ class SuppliesInForce {
         new Supplies.Materials(
             shelf.thickness("material-protector-ply"),
             shelf.thickness("material-cardstock-80"),
-            shelf.thickness("material-photo-print")),
+            shelf.thickness("material-photo-print"),
+            shelf.thickness("material-pocket-card"),
+            shelf.thickness("material-chipboard")),
         inForce);
   }
 }

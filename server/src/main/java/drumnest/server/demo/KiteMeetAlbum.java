@@ -36,6 +36,7 @@ class KiteMeetAlbum {
   private final KiteMeetChoices choices;
   private final KiteMeetLeaves more;
   private final KiteMeetMovers movers;
+  private final KiteMeetWords words;
 
   KiteMeetAlbum(
       PhotoIntake intake,
@@ -45,7 +46,9 @@ class KiteMeetAlbum {
       OpenAlbums albums,
       KiteMeetChoices choices,
       KiteMeetLeaves more,
-      KiteMeetMovers movers) {
+      KiteMeetMovers movers,
+      KiteMeetWords words) {
+    this.words = words;
     this.choices = choices;
     this.photoEdits = photoEdits;
     this.intake = intake;
@@ -78,6 +81,7 @@ class KiteMeetAlbum {
     movers.movers(albumId);
     movers.everyKind(albumId);
     more.allEphemera(albumId);
+    words.words(albumId);
     edits.measure(albumId, version(albumId), "2-front-5", inches("2 31/32", "4 1/16"));
   }
 

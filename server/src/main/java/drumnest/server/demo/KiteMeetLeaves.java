@@ -2,6 +2,7 @@ package drumnest.server.demo;
 
 import drumnest.core.album.Anchor;
 import drumnest.core.album.Block;
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Shape;
@@ -9,6 +10,7 @@ import drumnest.core.album.Side;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.leaves.LeafEdits;
 import drumnest.server.place.EphemeraEdits;
@@ -131,8 +133,10 @@ class KiteMeetLeaves {
                 Size.ofInches(6, 2),
                 Length.parse(".011"),
                 false,
-                "Too wet, the line too short, and everybody pulling at once. At six the wind turned,"
-                    + " and up it went."));
+                CardWords.of(
+                    "Too wet, the line too short, and everybody pulling at once. At six the wind"
+                        + " turned, and up it went.",
+                    HouseRules.defaults())));
     allEphemera.lay(album, version(album), card, "4-front-2.1");
     allEphemera.add(
         album,
@@ -144,7 +148,7 @@ class KiteMeetLeaves {
             new Size(Length.parse("5 1/2"), Length.parse("2 1/8")),
             Length.parse(".008"),
             true,
-            ""));
+            null));
     allEphemera.add(
         album,
         version(album),
@@ -155,7 +159,7 @@ class KiteMeetLeaves {
             new Size(Length.parse("1 1/4"), Length.parse("1 1/4")),
             Length.parse("3/32"),
             false,
-            ""));
+            null));
   }
 
   private long version(long album) {

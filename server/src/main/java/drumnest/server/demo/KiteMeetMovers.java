@@ -24,6 +24,9 @@ class KiteMeetMovers {
   private static final List<String> ACCORDION =
       List.of("7-front-m1", "7-front-m2", "7-front-m3", "7-front-m4");
 
+  /** Five flyers side by side, so that no fold runs through one. */
+  private static final String PANORAMA = "kite-141.jpg";
+
   /** The upright one of the plain page. */
   private static final String UPRIGHT = "4-front-1.1";
 
@@ -66,10 +69,14 @@ class KiteMeetMovers {
     put(album, "7-front-2.2", "booklet", Edge.RIGHT);
     put(album, "7-front-2.1", "door", Edge.BOTTOM);
     put(album, "7-back-1.1", "fold-out", Edge.LEFT);
+    movers.spanPanels(album, version(album), ACCORDION.get(0));
     fillAccordion(album);
   }
 
-  /** The last pictures in time order, on its faces as they are leafed. */
+  /**
+   * One picture over all panels of it, and the last ones in time order on its other faces as they
+   * are leafed.
+   */
   private void fillAccordion(long album) {
     AlbumModel now = albums.open(album);
     List<Slot> faces =
@@ -78,19 +85,26 @@ class KiteMeetMovers {
             .flatMap(face -> now.slot(face).stream())
             .sorted(Comparator.comparingInt(Slot::rank))
             .toList();
+    AlbumPhoto wide =
+        now.line().stream()
+            .filter(photo -> photo.name().equals(PANORAMA))
+            .findFirst()
+            .orElseThrow();
     List<AlbumPhoto> last =
         now.line().stream()
             .filter(photo -> now.slotOf(photo.id()).isEmpty() && photo.takenAt() != null)
             .filter(photo -> !photo.choosing().secret() && photo.onTable() == null)
+            .filter(photo -> photo.pixels().h() > photo.pixels().w())
             .toList();
     List<AlbumPhoto> these = last.subList(last.size() - faces.size(), last.size());
     for (int i = 0; i < faces.size(); i++) {
-      slots.put(album, version(album), these.get(i).id(), faces.get(i).id());
+      String photo = faces.get(i).outline().isStraight() ? these.get(i).id() : wide.id();
+      slots.put(album, version(album), photo, faces.get(i).id());
     }
   }
 
   private void put(long album, String slot, String kind, Edge edge) {
-    movers.add(album, version(album), slot, kind, edge);
+    movers.add(album, version(album), slot, kind, edge, List.of());
   }
 
   private static boolean isLoose(AlbumModel album, AlbumPhoto photo) {

@@ -25,6 +25,24 @@ public final class CsvLists {
 
   private CsvLists() {}
 
+  public static String words(List<WordsLine> lines) {
+    return write(
+        List.of("chapter", "kind", "heading", "date", "text", "size", "place", "lines"),
+        lines.stream()
+            .map(
+                line ->
+                    List.<Object>of(
+                        plain(line.chapter()),
+                        line.kind(),
+                        plain(line.heading()),
+                        plain(line.date()),
+                        plain(line.text()),
+                        size(line.size()),
+                        plain(line.place()),
+                        plain(line.lines())))
+            .toList());
+  }
+
   public static String prints(List<PrintLine> lines) {
     return write(
         List.of(
@@ -86,6 +104,7 @@ public final class CsvLists {
             "hero",
             "private",
             "behind a flap",
+            "meant for",
             "taken",
             "picture w",
             "picture h",
@@ -104,6 +123,7 @@ public final class CsvLists {
                         yes(line.choosing().hero()),
                         yes(line.choosing().secret()),
                         yes(line.choosing().flap()),
+                        line.choosing().showing().name().toLowerCase(Locale.ROOT),
                         line.takenAt(),
                         line.pixels().w(),
                         line.pixels().h(),

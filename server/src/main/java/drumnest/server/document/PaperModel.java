@@ -9,7 +9,6 @@ import drumnest.core.mover.Construction.Stuff;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +16,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 
 /**
@@ -38,23 +36,6 @@ public final class PaperModel {
   private static final Color FOLD = new Color(0x3b4cc0);
   private static final Color QUIET = new Color(0x5a6f75);
 
-  /**
-   * A picture on a face.
-   *
-   * @param file a JPEG file
-   * @param x where the part of it begins that is seen, as a share of its width
-   * @param y the same down
-   * @param w how wide that is
-   * @param h how high
-   * @param turned whether it lies with a quarter turn to the right
-   */
-  public record Picture(Path file, double x, double y, double w, double h, boolean turned) {}
-
-  /** What is on the side of a part that is seen closed, or on its other side. */
-  public interface Pictures {
-    Optional<Picture> on(String part, boolean outside) throws IOException;
-  }
-
   /** A piece on the sheet, by its lower left corner in points. */
   private record Laid(Piece piece, float x, float y, float w, float h, boolean doubled) {}
 
@@ -62,10 +43,14 @@ public final class PaperModel {
   private final PDPageContentStream out;
   private final Face normal;
   private final float scale;
-  private final Pictures pictures;
+  private final FacePicture.Source pictures;
 
   private PaperModel(
-      PDDocument document, PDPageContentStream out, Face normal, float scale, Pictures pictures) {
+      PDDocument document,
+      PDPageContentStream out,
+      Face normal,
+      float scale,
+      FacePicture.Source pictures) {
     this.document = document;
     this.out = out;
     this.normal = normal;
@@ -77,7 +62,7 @@ public final class PaperModel {
    * @param paper letter or A4
    */
   public static byte[] of(
-      String title, Construction construction, PDRectangle paper, Pictures pictures)
+      String title, Construction construction, PDRectangle paper, FacePicture.Source pictures)
       throws IOException {
     List<Piece> pieces =
         construction.pieces().stream().filter(piece -> piece.stuff() != Stuff.FILM).toList();
@@ -280,9 +265,9 @@ public final class PaperModel {
     if (onItsHead) {
       out.transform(new Matrix(-1, 0, 0, -1, 2 * x + w, 2 * y + h));
     }
-    Optional<Picture> picture = pictures.on(part, outside);
+    Optional<FacePicture> picture = pictures.on(part, outside);
     if (picture.isPresent()) {
-      paint(picture.get(), x, y, w, h);
+      picture.get().paint(document, out, x, y, w, h);
     } else {
       String words = part + (outside ? " outside" : " inside");
       float size = Math.min(9, w / 8);
@@ -294,27 +279,5 @@ public final class PaperModel {
     out.setLineWidth(0.25f);
     out.addRect(x, y, w, h);
     out.stroke();
-  }
-
-  private void paint(Picture picture, float x, float y, float w, float h) throws IOException {
-    PDImageXObject image = PDImageXObject.createFromFile(picture.file().toString(), document);
-    out.saveGraphicsState();
-    float boxW = picture.turned() ? h : w;
-    float boxH = picture.turned() ? w : h;
-    if (picture.turned()) {
-      // A quarter turn to the right about the lower left corner, moved back into the box.
-      out.transform(new Matrix(0, -1, 1, 0, x, y + h));
-    } else {
-      out.transform(new Matrix(1, 0, 0, 1, x, y));
-    }
-    float wholeW = (float) (boxW / picture.w());
-    float wholeH = (float) (boxH / picture.h());
-    out.drawImage(
-        image,
-        (float) (-picture.x() * wholeW),
-        (float) (-(1 - picture.y() - picture.h()) * wholeH),
-        wholeW,
-        wholeH);
-    out.restoreGraphicsState();
   }
 }

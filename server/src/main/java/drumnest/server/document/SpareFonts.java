@@ -1,10 +1,12 @@
 package drumnest.server.document;
 
+import drumnest.core.words.LetterRoom;
+import drumnest.server.type.MissingLetters;
+import drumnest.server.type.ShippedFont;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 final class SpareFonts {
 
   private static final List<String> FILES =
-      List.of("NotoSansSC-Regular.ttf", "NotoEmoji-Regular.ttf");
+      List.of(ShippedFont.CHINESE.file(), ShippedFont.PICTURES.file());
 
   private final PDDocument document;
   private final Map<String, PDFont> read = new LinkedHashMap<>();
@@ -80,11 +82,7 @@ final class SpareFonts {
 
   /** Whether it is a sign of its own, not one that joins others or says how they look. */
   static boolean isSign(int letter) {
-    int type = Character.getType(letter);
-    return type != Character.FORMAT
-        && type != Character.NON_SPACING_MARK
-        && type != Character.ENCLOSING_MARK
-        && !Character.isISOControl(letter);
+    return !LetterRoom.isWithoutRoom(letter);
   }
 
   /** The names of signs that stand as question marks, a few of them, in words; or null. */
@@ -92,18 +90,8 @@ final class SpareFonts {
     if (missing.isEmpty()) {
       return null;
     }
-    List<String> names = missing.stream().limit(5).map(SpareFonts::name).toList();
-    String more =
-        missing.size() > names.size() ? ", and " + (missing.size() - names.size()) + " more" : "";
     return "No font here has these signs, which stand as question marks: "
-        + String.join(", ", names)
-        + more
+        + MissingLetters.named(missing)
         + ".";
-  }
-
-  private static String name(int letter) {
-    String name = Character.getName(letter);
-    String code = String.format("U+%04X", letter);
-    return name == null ? code : name.toLowerCase(Locale.ENGLISH) + " (" + code + ")";
   }
 }

@@ -37,6 +37,10 @@ class AboutController {
         List.of(
             new LicenceView("Drum Nest", text("notices/LICENSE")),
             new LicenceView("The type it prints with: Archivo", text("fonts/OFL.txt")),
+            new LicenceView("Words in book type: Literata", text("fonts/Literata-OFL.txt")),
+            new LicenceView(
+                "Words in typewriter type: Courier Prime", text("fonts/CourierPrime-OFL.txt")),
+            new LicenceView("Words in pen type: Kalam", text("fonts/Kalam-OFL.txt")),
             new LicenceView(
                 "Chinese and Japanese in print: Noto Sans SC", text("fonts/NotoSansSC-OFL.txt")),
             new LicenceView("Small pictures in print: Noto Emoji", text("fonts/NotoEmoji-OFL.txt")),

@@ -15,9 +15,11 @@ import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.stock.HouseRule;
+import drumnest.core.words.CardChain;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.stock.RuleText;
+import drumnest.server.type.ShippedTypefaces;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -153,11 +155,12 @@ public class AlbumViews {
         seated == null
             ? null
             : seat(album, slot, seated.holding(), seated.photo(), seated.measured()),
-        album.laid(slot).map(laid -> laid(slot, laid)).orElse(null),
-        album.reservation(slot).map(Words::key).orElse(null));
+        album.laid(slot).map(laid -> laid(album, slot, laid)).orElse(null),
+        album.reservation(slot).map(Words::key).orElse(null),
+        null);
   }
 
-  public static Views.LaidView laid(Slot slot, AlbumModel.Laid laid) {
+  public static Views.LaidView laid(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
     Ephemera ephemera = laid.ephemera();
     return new Views.LaidView(
         ephemera.key(),
@@ -165,6 +168,9 @@ public class AlbumViews {
         ephemera.name(),
         Views.SizeView.of(ephemera.size()),
         ephemera.words(),
+        WrittenLines.of(album, ephemera),
+        WrittenLines.face(ephemera),
+        WrittenLines.arrow(album, ephemera),
         laid.holding().locked(),
         laid.holding().turned(),
         SlotDrawing.centred(slot.takes(), ephemera.size().turnedIf(laid.holding().turned())),
@@ -228,7 +234,10 @@ public class AlbumViews {
         (int) line.stream().filter(photo -> photo.choosing().choice() == Choice.OPEN).count(),
         album.out().size(),
         leaves.stream().mapToInt(LeafSummary::toOrder).sum(),
-        leaves.stream().mapToInt(LeafSummary::trims).sum());
+        leaves.stream().mapToInt(LeafSummary::trims).sum(),
+        (int) album.allEphemera().stream().filter(each -> each.card() != null).count(),
+        CardChain.tooLong(album, ShippedTypefaces.ALL).size(),
+        (int) album.allEphemera().stream().filter(each -> each.title() != null).count());
   }
 
   public static Views.WhereView where(AlbumModel album, Slot slot) {
@@ -238,7 +247,17 @@ public class AlbumViews {
         slot.leaf().number() + " " + SlotNames.of(slot.side()) + " " + SlotNames.brief(slot));
   }
 
+  /** All cards, titles and keepsakes. */
+  public static List<Views.EphemeraView> allEphemera(AlbumModel album) {
+    CardChain chain = CardChain.of(album);
+    return album.allEphemera().stream().map(each -> ephemera(album, chain, each)).toList();
+  }
+
   public static Views.EphemeraView ephemera(AlbumModel album, Ephemera ephemera) {
+    return ephemera(album, CardChain.of(album), ephemera);
+  }
+
+  private static Views.EphemeraView ephemera(AlbumModel album, CardChain chain, Ephemera ephemera) {
     return new Views.EphemeraView(
         ephemera.key(),
         Words.key(ephemera.kind()),
@@ -248,7 +267,7 @@ public class AlbumViews {
         RuleText.thickness(ephemera.thickness()),
         ephemera.original(),
         ephemera.words(),
-        ephemera.kind() == Ephemera.Kind.CARD ? WordsRoom.of(ephemera, album.rules()) : null,
+        WordsRoom.of(album, chain, ephemera),
         album.slotOfEphemera(ephemera.key()).map(slot -> where(album, slot)).orElse(null));
   }
 }

@@ -5,8 +5,10 @@ import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
+import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.measure.Box;
 import drumnest.core.mover.Flaps;
 import drumnest.core.stock.HouseRule;
 import java.util.Comparator;
@@ -66,11 +68,42 @@ final class FlapViews {
                 album.rules().length(HouseRule.GRIP_WIDTH))
             .map(Views.BoxView::of)
             .orElse(null),
-        AlbumViews.slot(album, slot(slots, FlapNames.outside(id)), flap.held()),
+        side(album, plan, flap, FlapNames.outside(id), true, flap.held(), slots),
         stays
             ? null
-            : AlbumViews.slot(
-                album, slot(slots, FlapNames.inside(id)), flap.open().inset(flap.border())));
+            : side(
+                album,
+                plan,
+                flap,
+                FlapNames.inside(id),
+                false,
+                flap.open().inset(flap.border()),
+                slots));
+  }
+
+  /** A side of a flap; it may be that it shows a piece of what is the slot of another. */
+  private static Views.SlotView side(
+      AlbumModel album,
+      PagePlan plan,
+      Flap flap,
+      String id,
+      boolean outside,
+      Box box,
+      List<Slot> slots) {
+    Panorama panorama =
+        plan.panoramaOf(flap.id()).filter(each -> each.isOn(flap.id(), outside)).orElse(null);
+    if (panorama == null) {
+      return AlbumViews.slot(album, slot(slots, id), box);
+    }
+    Slot whole = slot(slots, FlapNames.outside(FlapNames.beside(id, panorama.last())));
+    Views.SlotView view = AlbumViews.slot(album, whole, box);
+    return view.piece(
+        id,
+        view.seat() == null
+            ? null
+            : view.seat()
+                .drawn(
+                    PieceDrawing.of(view.seat().drawing(), panorama, panorama.piece(flap.id()))));
   }
 
   private static Slot slot(List<Slot> slots, String id) {

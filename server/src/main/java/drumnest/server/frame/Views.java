@@ -118,12 +118,47 @@ public final class Views {
       @Nullable Boolean exposes,
       boolean byHand,
       @Nullable String made,
-      boolean blank) {}
+      boolean blank) {
+
+    /** The same drawn in another way. */
+    SeatView drawn(DrawingView next) {
+      return new SeatView(
+          photo,
+          name,
+          locked,
+          onTable,
+          whole,
+          next,
+          verdict,
+          resolution,
+          cutsKeepBox,
+          cuts,
+          exposes,
+          byHand,
+          made,
+          blank);
+    }
+  }
+
+  /**
+   * A line that is written on a card, in inches from its top left, for drawing.
+   *
+   * @param part heading, date or story
+   * @param y where its letters stand
+   * @param w how long it is
+   * @param size how high its letters are drawn
+   * @param beyond whether it lies beyond the end of the card
+   */
+  public record WrittenLineView(
+      String part, String text, double x, double y, double w, double size, boolean beyond) {}
 
   /**
    * A card or keepsake that lies in a slot.
    *
    * @param paper where it lies in the slot
+   * @param lines what is written on it, line by line; empty on a keepsake
+   * @param face the typeface in which that is drawn, pen for words by hand; left out on a keepsake
+   * @param arrow the edge to which an arrow on it points; left out where there is none
    * @param mind what must be minded, a sentence each
    */
   public record LaidView(
@@ -132,6 +167,9 @@ public final class Views {
       String name,
       SizeView size,
       String words,
+      List<WrittenLineView> lines,
+      @Nullable String face,
+      @Nullable String arrow,
       boolean locked,
       boolean turned,
       ShareBoxView paper,
@@ -148,6 +186,8 @@ public final class Views {
    * @param corner how far its corners are cut off; left out where they are not
    * @param innerCorner the same of the part that is not mat
    * @param aside words, title or empty, where it is set aside
+   * @param piece the side of a flap on which a piece of what it holds is seen; left out where it is
+   *     seen in one place
    */
   public record SlotView(
       String id,
@@ -163,7 +203,29 @@ public final class Views {
       boolean measured,
       @Nullable SeatView seat,
       @Nullable LaidView laid,
-      @Nullable String aside) {}
+      @Nullable String aside,
+      @Nullable String piece) {
+
+    /** The same where a piece of what it holds is seen; a card is seen whole, in one place. */
+    SlotView piece(String side, @Nullable SeatView piece) {
+      return new SlotView(
+          id,
+          rank,
+          label,
+          kind,
+          holds,
+          box,
+          inner,
+          corner,
+          innerCorner,
+          named,
+          measured,
+          piece,
+          side.equals(id) ? laid : null,
+          aside,
+          side);
+    }
+  }
 
   /**
    * A flap on its page. Boxes are on the page; what is open may reach past it.
@@ -279,7 +341,10 @@ public final class Views {
       int undecided,
       int out,
       int toOrder,
-      int trims) {}
+      int trims,
+      int cards,
+      int cardsTooLong,
+      int titles) {}
 
   /**
    * An album with the spread that lies open.

@@ -143,15 +143,35 @@ public final class Words {
   }
 
   /** How a print is cut after it has its size; nothing where it is cut straight. */
-  public static Optional<String> outline(Outline outline, Size size) {
+  public static Optional<String> outline(PrintInPocket print) {
+    Outline outline = print.outline();
+    Size size = print.trim().to();
     if (outline instanceof Outline.Rounded rounded) {
       return Optional.of("round its corners by " + UnitsInUse.text(rounded.radius()));
     }
     if (outline instanceof Outline.Straight) {
       return Optional.empty();
     }
+    if (outline instanceof Outline.Pieces pieces) {
+      return isTooSmall(print)
+          ? Optional.empty()
+          : Optional.of(
+              "cut it into "
+                  + pieces.count()
+                  + " pieces of "
+                  + UnitsInUse.text(pieces.piece(size))
+                  + ", each "
+                  + UnitsInUse.text(pieces.between())
+                  + " from the next; what is between is left out");
+    }
     return Optional.of(
         size.w().equals(size.h()) ? "cut it round" : "cut it to the oval within that");
+  }
+
+  /** Whether a print that lies on the table is smaller than all pieces it is to be cut into. */
+  private static boolean isTooSmall(PrintInPocket print) {
+    return print.outline() instanceof Outline.Pieces
+        && !print.trim().to().equals(print.opening().size());
   }
 
   public static String turn(boolean turned) {
@@ -196,6 +216,15 @@ public final class Words {
     return off.isPositive() ? UnitsInUse.text(off) + " from the " + edge : "at the " + edge;
   }
 
+  /** What to use where a crop cuts too much. */
+  private static String instead(PrintInPocket seat) {
+    if (seat.outline() instanceof Outline.Pieces) {
+      return "another picture, or draw a keep box.";
+    }
+    return "a place of another shape, "
+        + (seat.onTable() ? "or draw a keep box." : "draw a keep box, or show it whole on a card.");
+  }
+
   /** What to do with a print, a sentence each. */
   public static List<String> todo(PrintInPocket seat, HouseRules rules) {
     List<String> todo = new ArrayList<>();
@@ -205,10 +234,8 @@ public final class Words {
                 todo.add(
                     (seat.onTable() ? "Trimming it " : "Its crop ")
                         + cut
-                        + ". Use a place of another shape, "
-                        + (seat.onTable()
-                            ? "or draw a keep box."
-                            : "draw a keep box, or show it whole on a card.")));
+                        + ". Use "
+                        + instead(seat)));
     covers(seat.covers()).ifPresent(todo::add);
     String print = (seat.onTable() ? "The print is " : "Print ") + UnitsInUse.text(seat.print());
     InsertFit fit = seat.fit();
@@ -217,9 +244,18 @@ public final class Words {
       todo.add(print + ", then trim to " + UnitsInUse.text(seat.trim().to()) + ".");
       todo.add("Take " + String.join(", ", off(seat.trim())) + ".");
     } else if (fit.verdict() == InsertFit.Verdict.SNUG) {
-      todo.add(print + (mount ? "; stick it on its mount." : "; it goes in as it is."));
+      boolean pieces = seat.outline() instanceof Outline.Pieces;
+      todo.add(
+          print + (pieces ? "." : mount ? "; stick it on its mount." : "; it goes in as it is."));
     }
-    outline(seat.outline(), seat.trim().to()).ifPresent(cut -> todo.add(capital(cut) + "."));
+    outline(seat).ifPresent(cut -> todo.add(capital(cut) + "."));
+    if (isTooSmall(seat)) {
+      todo.add(
+          "This print is too small to run over all panels, which take "
+              + UnitsInUse.text(seat.opening().size())
+              + ". Use another picture, or order one.");
+      return todo;
+    }
     if (seat.whole() && fit.backing() != null) {
       todo.add(
           print

@@ -1,34 +1,42 @@
 package drumnest.server.frame;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
-import drumnest.core.measure.Length;
-import drumnest.core.stock.HouseRule;
-import drumnest.core.stock.HouseRules;
-import drumnest.core.words.CardLines;
+import drumnest.core.album.Lettering;
+import drumnest.core.words.CardChain;
+import drumnest.core.words.CardLayout;
+import drumnest.server.type.MissingLetters;
+import drumnest.server.type.ShippedTypefaces;
+import org.jspecify.annotations.Nullable;
 
-/** Whether what is written on a card fits it, by hand. */
+/** Whether what is written on a card fits it. */
 public final class WordsRoom {
 
   private WordsRoom() {}
 
-  public static String of(Ephemera card, HouseRules rules) {
-    CardLines lines =
-        CardLines.of(
-            card.size(),
-            rules.length(HouseRule.CARD_MARGIN),
-            Length.ZERO,
-            rules.length(HouseRule.HAND_PITCH),
-            rules.length(HouseRule.HAND_LETTER));
-    if (card.words().isBlank()) {
-      return "room for " + lines.lines() + " lines by hand";
+  /** In words; null for what is no card. */
+  public static @Nullable String of(AlbumModel album, CardChain chain, Ephemera card) {
+    return card.card() == null ? null : said(chain.laid(card, ShippedTypefaces.ALL, album));
+  }
+
+  /** In words, of a card as it stands in its chain. */
+  public static String said(CardChain.OnCard on) {
+    CardLayout layout = on.layout();
+    CardWords words = on.card().card();
+    String way =
+        words != null && words.lettering() instanceof Lettering.Typed ? " typed" : " by hand";
+    if (!layout.missing().isEmpty()) {
+      return "its type lacks " + MissingLetters.named(layout.missing());
     }
-    int needed = lines.needed(card.words());
-    return needed <= lines.lines()
-        ? needed + " of " + lines.lines() + " lines by hand"
-        : "needs "
-            + needed
-            + " lines, has "
-            + lines.lines()
-            + ": a larger or a second card, or behind a flap";
+    if (layout.needed() == 0) {
+      return "room for " + Words.counted(layout.there(), "line", "lines") + way;
+    }
+    if (layout.fits()) {
+      return layout.needed() + " of " + Words.counted(layout.there(), "line", "lines") + way;
+    }
+    return on.last()
+        ? layout.needed() + " lines, room for " + layout.there() + way
+        : layout.there() + " of " + layout.there() + " lines" + way + ", runs on";
   }
 }

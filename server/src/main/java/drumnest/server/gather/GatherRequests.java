@@ -55,13 +55,18 @@ final class GatherRequests {
       @NotNull @NotEmpty List<@NotBlank String> photos,
       @NotNull Boolean follows) {}
 
-  /** What photos are said to be; what is left out stays as it is. */
+  /**
+   * What photos are said to be; what is left out stays as it is.
+   *
+   * @param showing for which state of its spread they are meant: any, closed or opened
+   */
   record SetFlags(
       @NotNull Long version,
       @NotNull @NotEmpty List<@NotBlank String> photos,
       @Nullable Boolean hero,
       @Nullable Boolean secret,
-      @Nullable Boolean flap) {}
+      @Nullable Boolean flap,
+      @Nullable String showing) {}
 
   record Caption(
       @NotNull Long version,

@@ -9,6 +9,7 @@ import drumnest.core.photo.Framing;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Showing;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.place.Weakness;
@@ -48,6 +49,8 @@ public class LineViews {
    *     where nothing is against it
    * @param choice open, keep, maybe or out
    * @param hero left out where it is none; the same with secret and flap
+   * @param showing closed or opened, where it is meant for that state of its spread; left out where
+   *     it is for none
    * @param noFile whether it is a print of which there is no file; left out where there is one
    * @param centred left out where crops without a keep box follow what was found in it
    * @param concealed what must not be seen of it; left out where nothing is
@@ -69,6 +72,7 @@ public class LineViews {
       @Nullable Boolean hero,
       @Nullable Boolean secret,
       @Nullable Boolean flap,
+      @Nullable String showing,
       @Nullable Boolean noFile,
       @Nullable Boolean centred,
       @Nullable List<Views.PixelBoxView> concealed,
@@ -107,6 +111,7 @@ public class LineViews {
           hero,
           secret,
           flap,
+          showing,
           noFile,
           centred,
           concealed,
@@ -238,9 +243,7 @@ public class LineViews {
             revision,
             chapters,
             stacks.stream().map(LineViews::stack).toList(),
-            album.allEphemera().stream()
-                .map(ephemera -> AlbumViews.ephemera(album, ephemera))
-                .toList(),
+            AlbumViews.allEphemera(album),
             album.wantedChapters());
     return new Told(line, album.rules(), UnitsInUse.current(), shown);
   }
@@ -274,6 +277,7 @@ public class LineViews {
         yes(choosing.hero()),
         yes(choosing.secret()),
         yes(choosing.flap()),
+        choosing.showing() == Showing.ANY ? null : Words.key(choosing.showing()),
         yes(!photo.hasFile()),
         yes(photo.annotations().framing() != Framing.FOLLOWS),
         concealed(photo),

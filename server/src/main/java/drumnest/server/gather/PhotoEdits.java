@@ -255,7 +255,10 @@ public class PhotoEdits {
     choose(albumId, version, choices);
   }
 
-  /** Changes what is written of photos: hero, private, fine behind a flap, caption. */
+  /**
+   * Changes what is written of photos: hero, private, fine behind a flap, meant for which state,
+   * caption.
+   */
   public void write(
       long albumId, long version, List<String> photos, String label, UnaryOperator<Choosing> next) {
     SeenAlbum seen = openAlbums.seen(albumId, version);

@@ -5,6 +5,7 @@ import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
 import drumnest.server.data.Home;
 import drumnest.server.store.PixelFeatures;
+import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -184,6 +185,32 @@ public class ImageRenderer {
       BlankPrint.paint(photo.pixels(), DerivedSize.SMALL, blank);
     }
     return blank;
+  }
+
+  /**
+   * A picture that goes into a document.
+   *
+   * @param upright how a point of the file, in shares of its width and height from its top left,
+   *     comes to lie when it is turned upright
+   */
+  public record Printable(Path file, AffineTransform upright) {}
+
+  /**
+   * A picture to be printed: in all its pixels where documents take its file; otherwise the large
+   * size.
+   *
+   * @param blank whether nothing of it is to be seen
+   */
+  public Printable forPrinting(PhotoFile photo, boolean blank) throws IOException {
+    if (blank) {
+      return new Printable(forShowing(photo, true), new AffineTransform());
+    }
+    if (PhotoFormat.ofExtension(photo.format()).orElse(null) == PhotoFormat.JPEG) {
+      Path original = home.original(photo.sha256(), photo.format());
+      int orientation = PhotoHeader.read(original).orientation();
+      return new Printable(original, UprightTurn.of(orientation, 1, 1));
+    }
+    return new Printable(picture(photo, DerivedSize.LARGE), new AffineTransform());
   }
 
   /** A picture to be shown: a file and its media type. */

@@ -10,6 +10,7 @@ import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.FileWords;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Showing;
 import drumnest.server.PlainText;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
@@ -52,6 +53,7 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
                 isTrue(xmp, "Hero"),
                 isTrue(xmp, "Private"),
                 isTrue(xmp, "BehindFlap"),
+                showing(xmp.getPropertyString(OURS, "Showing")),
                 words.caption());
     return new ToldInXmp(words, choosing, box(xmp.getPropertyString(OURS, "KeepBox")));
   }
@@ -61,6 +63,13 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
         .filter(each -> each.name().equals(name))
         .findFirst()
         .orElse(null);
+  }
+
+  private static Showing showing(@Nullable String name) {
+    return Arrays.stream(Showing.values())
+        .filter(each -> each.name().equals(name))
+        .findFirst()
+        .orElse(Showing.ANY);
   }
 
   private static boolean isTrue(XMPMeta xmp, String name) throws XMPException {
@@ -100,6 +109,7 @@ public record ToldInXmp(FileWords words, @Nullable Choosing choosing, @Nullable 
         xmp.setPropertyBoolean(OURS, "Hero", choosing.hero());
         xmp.setPropertyBoolean(OURS, "Private", choosing.secret());
         xmp.setPropertyBoolean(OURS, "BehindFlap", choosing.flap());
+        xmp.setProperty(OURS, "Showing", choosing.showing().name());
       }
       if (keep != null) {
         xmp.setProperty(

@@ -3,11 +3,10 @@ package drumnest.server.make;
 import drumnest.server.document.CsvLists;
 import drumnest.server.document.PdfLists;
 import drumnest.server.document.SheetPaper;
+import drumnest.server.http.Attachment;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +38,7 @@ class ListController {
   @Hidden
   @GetMapping("/prints.csv")
   ResponseEntity<byte[]> printsCsv(@PathVariable("id") long id) {
-    return file(
+    return Attachment.of(
         "print-list.csv",
         CSV,
         CsvLists.prints(lists.of(id).prints()).getBytes(StandardCharsets.UTF_8));
@@ -48,7 +47,7 @@ class ListController {
   @Hidden
   @GetMapping("/trims.csv")
   ResponseEntity<byte[]> trimsCsv(@PathVariable("id") long id) {
-    return file(
+    return Attachment.of(
         "trim-list.csv",
         CSV,
         CsvLists.trims(lists.of(id).trims()).getBytes(StandardCharsets.UTF_8));
@@ -60,7 +59,7 @@ class ListController {
       @PathVariable("id") long id, @RequestParam(name = "paper", defaultValue = "a4") String paper)
       throws IOException {
     Lists.OfAlbum album = lists.of(id);
-    return file(
+    return Attachment.of(
         "print-list.pdf",
         MediaType.APPLICATION_PDF,
         pdf.prints(album.title(), album.prints(), album.left(), SheetPaper.sheet(paper)));
@@ -72,18 +71,9 @@ class ListController {
       @PathVariable("id") long id, @RequestParam(name = "paper", defaultValue = "a4") String paper)
       throws IOException {
     Lists.OfAlbum album = lists.of(id);
-    return file(
+    return Attachment.of(
         "trim-list.pdf",
         MediaType.APPLICATION_PDF,
         pdf.trims(album.title(), album.trims(), album.cautions(), SheetPaper.sheet(paper)));
-  }
-
-  private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(content);
   }
 }

@@ -76,7 +76,7 @@ class Lists {
     List<String> left = new ArrayList<>();
     for (Slot slot : album.leaves().slots()) {
       AlbumModel.Seated seated = album.seated(slot).orElse(null);
-      if (seated == null) {
+      if (seated == null || slot.isPrinted()) {
         continue;
       }
       PrintInPocket print = seated.measured();
@@ -124,7 +124,7 @@ class Lists {
 
   private static TrimLine trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
     List<String> cut = new ArrayList<>(Words.off(print.trim()));
-    Words.outline(print.outline(), print.trim().to()).ifPresent(cut::add);
+    Words.outline(print).ifPresent(cut::add);
     return new TrimLine(
         line,
         photo.file(),

@@ -69,6 +69,11 @@ final class ChoiceViews {
   }
 
   private static String says(MoverChoices.Choice choice) {
+    if (!choice.mover().mechanism().opens()) {
+      return "Two prints of "
+          + UnitsInUse.text(choice.mover().at().size().half())
+          + " on one card; nothing opens.";
+    }
     String opens = "Opens over the " + Words.edge(opening(choice.mover()));
     String past =
         choice.past().isPositive()

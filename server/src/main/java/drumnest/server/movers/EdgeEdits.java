@@ -32,9 +32,9 @@ class EdgeEdits {
    */
   void move(long albumId, long version, String id, Edge edge, int marks) {
     SeenAlbum seen = step.seen(albumId, version);
-    Slot outside = MoverStep.outside(seen.album(), id);
-    PagePlan plan = MoverStep.plan(outside);
-    Flap flap = plan.flap(String.valueOf(outside.number())).orElseThrow();
+    Slot side = MoverStep.side(seen.album(), id);
+    PagePlan plan = MoverStep.plan(side);
+    Flap flap = plan.flap(String.valueOf(side.number())).orElseThrow();
     if (plan.isOnInside(flap.id())) {
       throw new UnprocessableException(
           "flap", "What is on the inside of another is changed by its measures.");

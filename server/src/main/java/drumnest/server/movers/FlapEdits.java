@@ -1,7 +1,9 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
+import drumnest.core.album.Ephemera;
 import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Holding;
@@ -17,6 +19,7 @@ import drumnest.server.album.SeenAlbum;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -75,12 +78,66 @@ public class FlapEdits {
         inside);
   }
 
+  /** Puts a sleeve over a whole leaf, as its cover. */
+  public void cover(long albumId, long version, String slotId) {
+    SeenAlbum seen = step.seen(albumId, version);
+    Slot on = AlbumChecks.slot(seen.album(), "slot", slotId);
+    if (!on.kind().isOfPage()) {
+      throw new UnprocessableException("slot", "A cover lies over the places of its leaf.");
+    }
+    PagePlan plan = MoverStep.plan(on);
+    List<Flap> flaps = new ArrayList<>(plan.flaps());
+    flaps.add(FlapChoices.overLeaf(on, seen.album().rules()));
+    step.take(
+        seen,
+        on.parent().page(),
+        flaps,
+        plan.movers(),
+        "a sleeve over the whole of leaf " + on.leaf().number(),
+        Map.of(),
+        List.of());
+  }
+
+  /**
+   * Puts a card behind a flap over a place: onto the inside of a card that is hinged over it, as
+   * large as the print below.
+   */
+  public void addBehind(SeenAlbum seen, String slotId, Ephemera card) {
+    AlbumModel album = seen.album();
+    Slot over = AlbumChecks.slot(album, "slot", slotId);
+    PagePlan plan = MoverStep.plan(over);
+    Flap flap = FlapChoices.over(over, over.takes(), Flap.Body.CARD, album.rules()).get(0).flap();
+    List<Flap> flaps = new ArrayList<>(plan.flaps());
+    flaps.add(flap);
+    List<Change> inside = new ArrayList<>();
+    Slot from = album.slotOfEphemera(card.key()).orElse(null);
+    Holding held = from == null ? null : album.held(from);
+    if (from != null) {
+      AlbumChecks.requireUnlocked("card", held);
+      inside.add(new Change.OfHolding(from.id(), held, null));
+    }
+    CardWords words = Objects.requireNonNull(card.card());
+    inside.add(
+        new Change.OfEphemera(
+            card.key(), card, card.sized(over.takes()).inscribed(words.labelling(null))));
+    String name = FlapNames.of(over.leaf(), over.side(), flap.id());
+    inside.add(new Change.OfHolding(FlapNames.inside(name), null, Holding.ofEphemera(card.key())));
+    step.take(
+        seen,
+        over.parent().page(),
+        flaps,
+        plan.movers(),
+        "behind a flap over " + SlotNames.of(over) + ": " + card.name(),
+        Map.of(),
+        inside);
+  }
+
   /** Gives a flap other measures. */
   public void change(long albumId, long version, String id, MoverRequests.FlapForm form) {
     SeenAlbum seen = step.seen(albumId, version);
-    Slot outside = MoverStep.outside(seen.album(), id);
-    PagePlan plan = MoverStep.plan(outside);
-    Flap before = plan.flap(String.valueOf(outside.number())).orElseThrow();
+    Slot side = MoverStep.side(seen.album(), id);
+    PagePlan plan = MoverStep.plan(side);
+    Flap before = plan.flap(String.valueOf(side.number())).orElseThrow();
     plan.moverOf(before.id())
         .ifPresent(
             mover -> {
@@ -92,15 +149,15 @@ public class FlapEdits {
       Flap carrier = plan.flap(after.fixedTo()).orElseThrow();
       MoverStep.requireWithin(after.face(), carrier.closed(), "what carries it");
     } else {
-      MoverStep.requireWithin(after.face(), MoverStep.room(outside), "its page");
+      MoverStep.requireWithin(after.face(), MoverStep.room(side), "its page");
     }
     List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
     step.take(
         seen,
-        outside.parent().page(),
+        side.parent().page(),
         flaps,
         plan.movers(),
-        "change flap " + before.id() + MoverStep.page(outside),
+        "change flap " + before.id() + MoverStep.page(side),
         Map.of(),
         List.of());
   }

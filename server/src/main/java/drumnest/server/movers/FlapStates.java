@@ -106,7 +106,20 @@ final class FlapStates {
               + RuleText.thickness(thickness.together())
               + " thick: put one of them somewhere else.");
     }
+    stripPast(flap).ifPresent(notes::add);
     return notes;
+  }
+
+  /** Where its strip would be stuck to nothing. */
+  private Optional<String> stripPast(Flap flap) {
+    boolean onPage = flap.mount() == Flap.Mount.PROTECTOR && flap.fixedTo() == null;
+    String past = onPage ? FlapWords.past(Overhang.of(flap.stripArea(), motion.page(flap))) : "";
+    return past.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            "Its adhesive strip lies past its page by "
+                + past
+                + ": put it through a slit, or hinge it elsewhere.");
   }
 
   /** The measures of a flap on its page, as it is seen when it can be reached. */
@@ -119,7 +132,7 @@ final class FlapStates {
 
   private String reach(Flap flap) {
     if (flap.move() == Flap.Move.STAYS) {
-      return "Stuck to the page, below the others.";
+      return "It covers what is below for good.";
     }
     Set<String> open = motion.stateFor(flap).orElse(Set.of(flap.id()));
     String past = FlapWords.past(overhang(flap, open));

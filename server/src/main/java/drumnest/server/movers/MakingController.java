@@ -5,25 +5,30 @@ import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
+import drumnest.core.album.Panorama;
 import drumnest.core.album.Slot;
 import drumnest.core.mover.Constructing;
 import drumnest.core.mover.Construction;
-import drumnest.core.photo.PixelBox;
-import drumnest.core.photo.Pixels;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.ConstructionPlan;
 import drumnest.server.document.ConstructionSvg;
+import drumnest.server.document.FacePicture;
 import drumnest.server.document.PaperModel;
+import drumnest.server.document.PrintedStrips;
 import drumnest.server.document.SheetPaper;
+import drumnest.server.frame.PieceDrawing;
+import drumnest.server.frame.SlotDrawing;
+import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
+import drumnest.server.http.Attachment;
 import drumnest.server.intake.ImageRenderer;
 import io.swagger.v3.oas.annotations.Hidden;
+import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,11 +57,11 @@ class MakingController {
   private record Made(String title, Construction construction, List<MakingSteps.Step> steps) {}
 
   private static Made made(AlbumModel album, String flap) {
-    Slot outside = MoverStep.outside(album, flap);
-    PagePlan plan = MoverStep.plan(outside);
-    String number = String.valueOf(outside.number());
+    Slot side = MoverStep.side(album, flap);
+    PagePlan plan = MoverStep.plan(side);
+    String number = String.valueOf(side.number());
     Optional<Mover> mover = plan.moverOf(number);
-    String where = MoverStep.page(outside);
+    String where = MoverStep.page(side);
     if (mover.isEmpty()) {
       Flap single = plan.flap(number).orElseThrow();
       return new Made(
@@ -84,7 +89,7 @@ class MakingController {
     for (int i = 0; i < made.steps().size(); i++) {
       lines.add(made.steps().get(i).line(i + 1));
     }
-    return file(
+    return Attachment.of(
         "plan.pdf",
         MediaType.APPLICATION_PDF,
         ConstructionPlan.of(made.title(), lines, made.construction(), SheetPaper.of(paper)));
@@ -94,7 +99,7 @@ class MakingController {
   @GetMapping("/plan.svg")
   ResponseEntity<byte[]> svg(@PathVariable("id") long id, @PathVariable("flap") String flap) {
     Made made = made(openAlbums.open(id), flap);
-    return file("plan.svg", SVG, ConstructionSvg.of(made.title(), made.construction()));
+    return Attachment.of("plan.svg", SVG, ConstructionSvg.of(made.title(), made.construction()));
   }
 
   /** At half its size, with its pictures, to be folded from scrap. */
@@ -106,46 +111,91 @@ class MakingController {
       throws IOException {
     AlbumModel album = openAlbums.open(id);
     Made made = made(album, flap);
-    return file(
+    return Attachment.of(
         "paper-model.pdf",
         MediaType.APPLICATION_PDF,
         PaperModel.of(
             made.title(),
             made.construction(),
             SheetPaper.sheet(paper),
-            (part, outside) -> {
-              String beside = FlapNames.beside(flap, part);
-              return picture(album, outside ? FlapNames.outside(beside) : FlapNames.inside(beside));
-            }));
+            pictures(
+                album,
+                flap,
+                photo ->
+                    new ImageRenderer.Printable(
+                        renderer.forShowing(photo.file(), photo.choosing().secret()),
+                        new AffineTransform()))));
   }
 
-  private Optional<PaperModel.Picture> picture(AlbumModel album, String slotId) throws IOException {
-    AlbumModel.Seated seated = album.slot(slotId).flatMap(album::seated).orElse(null);
-    if (seated == null || !seated.photo().hasFile()) {
-      return Optional.empty();
-    }
-    Pixels pixels = seated.photo().pixels();
-    PixelBox seen = seated.measured().seen(pixels);
-    return Optional.of(
-        new PaperModel.Picture(
-            renderer.forShowing(seated.photo().file(), seated.photo().choosing().secret()),
-            share(seen.x(), pixels.w()),
-            share(seen.y(), pixels.h()),
-            share(seen.w(), pixels.w()),
-            share(seen.h(), pixels.h()),
-            seated.measured().turned()));
+  /** The strips of an accordion with their pictures on both sides, at true size. */
+  @GetMapping("/strips.pdf")
+  ResponseEntity<byte[]> strips(
+      @PathVariable("id") long id,
+      @PathVariable("flap") String flap,
+      @RequestParam(name = "private", defaultValue = "false") boolean withPrivate)
+      throws IOException {
+    AlbumModel album = openAlbums.open(id);
+    Made made = made(album, flap);
+    return Attachment.of(
+        "strips.pdf",
+        MediaType.APPLICATION_PDF,
+        PrintedStrips.of(
+            made.title(),
+            made.construction(),
+            pictures(
+                album,
+                flap,
+                photo ->
+                    renderer.forPrinting(
+                        photo.file(), photo.choosing().secret() && !withPrivate))));
   }
 
-  private static double share(int part, int whole) {
-    return (double) part / whole;
+  /** Which file a photo is printed from. */
+  private interface Files {
+    ImageRenderer.Printable of(AlbumPhoto photo) throws IOException;
   }
 
-  private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(bytes);
+  /** What is on the sides of the parts of a mover. */
+  private static FacePicture.Source pictures(AlbumModel album, String flap, Files files) {
+    PagePlan plan = MoverStep.plan(MoverStep.side(album, flap));
+    return (part, outside) -> {
+      Panorama panorama =
+          plan.panoramaOf(part).filter(each -> each.isOn(part, outside)).orElse(null);
+      String beside = FlapNames.beside(flap, panorama == null ? part : panorama.last());
+      boolean first = panorama != null || outside;
+      Slot slot =
+          album.slot(first ? FlapNames.outside(beside) : FlapNames.inside(beside)).orElse(null);
+      AlbumModel.Seated seated =
+          Optional.ofNullable(slot)
+              .flatMap(album::seated)
+              .filter(each -> each.photo().hasFile())
+              .orElse(null);
+      if (slot == null || seated == null) {
+        return Optional.empty();
+      }
+      Views.DrawingView whole =
+          SlotDrawing.of(slot.takes(), seated.photo().pixels(), seated.measured(), album.rules());
+      Views.DrawingView drawing =
+          panorama == null ? whole : PieceDrawing.of(whole, panorama, panorama.piece(part));
+      ImageRenderer.Printable file = files.of(seated.photo());
+      Views.ShareBoxView seen = drawing.shown();
+      return Optional.of(
+          new FacePicture(
+              file.file(),
+              file.upright(),
+              seen.x(),
+              seen.y(),
+              seen.w(),
+              seen.h(),
+              drawing.turned(),
+              share(drawing.paper()),
+              drawing.covers() == null
+                  ? List.of()
+                  : drawing.covers().stream().map(MakingController::share).toList()));
+    };
+  }
+
+  private static FacePicture.Share share(Views.ShareBoxView box) {
+    return new FacePicture.Share(box.x(), box.y(), box.w(), box.h());
   }
 }

@@ -4,6 +4,8 @@ import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.Panorama;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Accordion;
@@ -57,7 +59,8 @@ final class MakingSteps {
 
   static List<Step> of(Mover mover, List<Flap> parts, HouseRules rules) {
     MakingSteps making = new MakingSteps(rules);
-    boolean needsNone = mover.mechanism().isSeenToOpen() && mover.grip() == Grip.NONE;
+    boolean seen = mover.mechanism().isSeenToOpen() || !mover.mechanism().opens();
+    boolean needsNone = seen && mover.grip() == Grip.NONE;
     Grip grip = needsNone ? null : mover.grip();
     // Once its pocket is closed, the free end of a pull-out is hard to come by.
     boolean first = mover.mechanism() instanceof Mechanism.PullOut;
@@ -82,7 +85,10 @@ final class MakingSteps {
   private void make(Mover mover, List<Flap> parts) {
     Mechanism mechanism = mover.mechanism();
     if (mechanism instanceof Mechanism.Accordion accordion) {
-      accordion(mover, MoverParts.cutting(mover, accordion), parts);
+      if (accordion.printed()) {
+        printed();
+      }
+      accordion(mover, MoverParts.cutting(mover, accordion), parts, accordion.printed());
     } else if (mechanism instanceof Mechanism.Chain) {
       step("Fill the sleeves, so that every picture stands upright.");
       last(
@@ -98,6 +104,10 @@ final class MakingSteps {
       tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
     } else if (mechanism instanceof Mechanism.PullOut) {
       pullOut(mover);
+    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
+      edgeTuck(mover, tuck);
+    } else if (mechanism instanceof Mechanism.Divided) {
+      divided(mover);
     } else {
       List<Flap> lowestFirst = new ArrayList<>(parts);
       Collections.reverse(lowestFirst);
@@ -130,6 +140,11 @@ final class MakingSteps {
     } else {
       step("Put the pictures in, the inside one the way up in which it is read.");
     }
+    if (flap.mount() == Flap.Mount.FOLD) {
+      step("Lay it over its leaf, their inner edges together.");
+      last("Bind both at that edge: punch it like the leaf, or fold a strip around the two.");
+      return;
+    }
     if (flap.mount() == Flap.Mount.PAGE) {
       step("Slip a board into the protector, so that only one ply is cut.");
       step(
@@ -142,7 +157,14 @@ final class MakingSteps {
     last("Take the backing off and press " + what + ".");
   }
 
-  private void accordion(Mover mover, Accordion cut, List<Flap> parts) {
+  private void printed() {
+    step(
+        "Print one strip on scrap, both sides, turned over like the leaf of a book, and hold it"
+            + " against the light: the pictures lie behind each other.");
+    last("Print the strips on card at true size, both sides, and let them dry.");
+  }
+
+  private void accordion(Mover mover, Accordion cut, List<Flap> parts, boolean printed) {
     String sheets = Words.counted(cut.sheets(), "sheet", "sheets");
     last(
         "Cut "
@@ -165,11 +187,14 @@ final class MakingSteps {
         "Fold it dry: panels are equal within "
             + UnitsInUse.text(rules.length(HouseRule.PANEL_TOLERANCE))
             + ", and the stack lies square.");
-    last(
-        "Stick the pictures on, "
-            + UnitsInUse.text(rules.length(HouseRule.ACCORDION_MAT))
-            + " off each fold"
-            + (mover.edge().isAtSide() ? "." : "; those behind stand on their head."));
+    if (!printed) {
+      Panorama.of(mover).ifPresent(this::panorama);
+      last(
+          "Stick the pictures on, "
+              + UnitsInUse.text(rules.length(HouseRule.ACCORDION_MAT))
+              + " off each fold"
+              + (mover.edge().isAtSide() ? "." : "; those behind stand on their head."));
+    }
     last(
         "Stick the last panel to the page, its tab under the mat of the photo at the "
             + Words.edge(mover.edge())
@@ -183,6 +208,19 @@ final class MakingSteps {
         "Cut three sides of it; the one at the "
             + Words.edge(hinge)
             + " stays and is its hinge. "
+            + BLADE);
+  }
+
+  private void panorama(Panorama panorama) {
+    Outline.Pieces pieces = panorama.outline();
+    last(
+        "Cut the wide print into "
+            + panorama.panels()
+            + " pieces of "
+            + UnitsInUse.text(pieces.piece(panorama.print()))
+            + ", with "
+            + UnitsInUse.text(pieces.between())
+            + " left out between every two, and number their backs. "
             + BLADE);
   }
 
@@ -223,6 +261,27 @@ final class MakingSteps {
             + GLUE);
     step("Run the card in and out.");
     last("Press the photo down on its rails; nothing else of it is glued.");
+  }
+
+  private void edgeTuck(Mover mover, Mechanism.EdgeTuck tuck) {
+    step(
+        "Mark "
+            + UnitsInUse.text(tuck.depth())
+            + " along the "
+            + Words.edge(mover.edge())
+            + " on the back of what lies in front: that stays free.");
+    last("Glue down the rest of it. " + GLUE);
+    step("Run the card in and out under the free edge.");
+  }
+
+  private void divided(Mover mover) {
+    last("Cut a card of " + UnitsInUse.text(mover.at().size()) + ". " + BLADE);
+    last(
+        "Stick two prints of "
+            + UnitsInUse.text(mover.at().size().half())
+            + " on it, edge to edge. "
+            + GLUE);
+    step("Put the card where the single print would be.");
   }
 
   private void pullOut(Mover mover) {

@@ -68,14 +68,14 @@ final class MotionViews {
     Set<String> state = new LinkedHashSet<>(open);
     SpreadPlans plans = new SpreadPlans(spread);
     List<StateView> states = states(motion, plans);
-    List<String> never = never(motion, states);
+    List<String> never = never(album, motion, states);
     return new MotionView(
         List.copyOf(state),
         List.copyOf(motion.seen(state)),
         motion.openingOrder(),
         never,
-        motion.seen(Set.of()).size(),
-        motion.slots().size() - never.size(),
+        (int) motion.seen(Set.of()).stream().filter(motion.slots()::contains).count(),
+        opened(motion, states),
         motion.flaps().all().stream()
             .filter(plans::isUnmarked)
             .map(flap -> FlapNames.outside(flap.id()))
@@ -111,6 +111,14 @@ final class MotionViews {
         .toList();
   }
 
+  /** How many slots are seen in the one or the other state. */
+  private static int opened(SpreadMotion motion, List<StateView> states) {
+    Set<String> seen = new LinkedHashSet<>();
+    states.forEach(state -> seen.addAll(motion.seen(new LinkedHashSet<>(state.open()))));
+    seen.retainAll(motion.slots());
+    return seen.size();
+  }
+
   private static StateView state(SpreadMotion motion, String name, Set<String> open) {
     return new StateView(name, List.copyOf(open), areas(motion, open));
   }
@@ -138,8 +146,11 @@ final class MotionViews {
     return Optional.of(open);
   }
 
-  private static List<String> never(SpreadMotion motion, List<StateView> states) {
+  /** But for what something is stuck down over and that holds nothing: nobody looks for it. */
+  private static List<String> never(AlbumModel album, SpreadMotion motion, List<StateView> states) {
     Set<String> never = new LinkedHashSet<>(motion.slots());
+    never.removeIf(
+        id -> album.slot(id).filter(slot -> slot.neverSeen() && !album.isFilled(slot)).isPresent());
     states.forEach(state -> never.removeAll(motion.seen(new LinkedHashSet<>(state.open()))));
     return List.copyOf(never);
   }

@@ -61,6 +61,10 @@ class MoverController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.AddFlap request) {
+    if (Boolean.TRUE.equals(request.whole())) {
+      flaps.cover(id, request.version(), request.slot());
+      return views.album(id, shown);
+    }
     flaps.add(
         id,
         request.version(),
@@ -139,7 +143,8 @@ class MoverController {
         request.version(),
         request.slot(),
         request.kind(),
-        request.edge() == null ? null : Words.choice("edge", Edge.class, request.edge()));
+        request.edge() == null ? null : Words.choice("edge", Edge.class, request.edge()),
+        request.photos() == null ? List.of() : request.photos());
     return views.album(id, shown);
   }
 

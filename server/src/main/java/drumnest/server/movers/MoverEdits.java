@@ -1,11 +1,17 @@
 package drumnest.server.movers;
 
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
 import drumnest.core.album.Flap;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
+import drumnest.core.album.Panorama;
+import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
@@ -14,6 +20,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.FacingCopy;
 import drumnest.core.mover.MoverChoices;
+import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
@@ -35,7 +42,9 @@ public class MoverEdits {
 
   /** The fields of a form to what the core calls them. */
   private static final Map<String, String> FIELDS =
-      Map.of("sheet.w", "sheetW", "sheet.h", "sheetH", "card", "cardW", "flap", "w");
+      Map.of(
+          "sheet.w", "sheetW", "sheet.h", "sheetH", "card", "cardW", "card.w", "cardW", "card.h",
+          "cardH", "flap", "w");
 
   private final MoverStep step;
 
@@ -47,8 +56,15 @@ public class MoverEdits {
    * Puts a mover of a kind over or behind a place, with the measures it is usually begun with.
    *
    * @param edge the edge over which it opens; null for the best
+   * @param photos photos without a place that go onto its faces, in reading order
    */
-  public void add(long albumId, long version, String slotId, String kind, @Nullable Edge edge) {
+  public void add(
+      long albumId,
+      long version,
+      String slotId,
+      String kind,
+      @Nullable Edge edge,
+      List<String> photos) {
     SeenAlbum seen = step.seen(albumId, version);
     Slot at = AlbumChecks.slot(seen.album(), "slot", slotId);
     if (at.kind() == Slot.Kind.OUTSIDE) {
@@ -70,32 +86,75 @@ public class MoverEdits {
     List<Mover> movers = new ArrayList<>(plan.movers());
     movers.add(choice.mover());
     String called = choice.mover().mechanism().called();
-    String label = (called.startsWith("a") ? "an " : "a ") + called + " at " + SlotNames.of(at);
-    step.take(seen, at.parent().page(), flaps, movers, label, Map.of(), List.of());
+    String label =
+        (called.matches("[aeiou].*") ? "an " : "a ") + called + " at " + SlotNames.of(at);
+    step.take(
+        seen,
+        at.parent().page(),
+        flaps,
+        movers,
+        label,
+        Map.of(),
+        filled(seen.album(), at, plan.withMovers(flaps, movers), choice.mover(), photos));
+  }
+
+  /** Photos on the faces of a mover that is new, as it is read. */
+  private static List<Change> filled(
+      AlbumModel album, Slot at, PagePlan plan, Mover mover, List<String> photos) {
+    Side face = at.leaf().face(at.side());
+    List<Slot> faces =
+        at.leaf().withPlan(face, plan).slots(at.side(), 0).stream()
+            .filter(slot -> !slot.kind().isOfPage())
+            .filter(slot -> mover.parts().contains(String.valueOf(slot.number())))
+            .toList();
+    if (photos.size() > faces.size()) {
+      throw new UnprocessableException(
+          "photos", "It holds no more than " + faces.size() + " pictures.");
+    }
+    List<Change> changes = new ArrayList<>();
+    for (int i = 0; i < photos.size(); i++) {
+      AlbumChecks.loose(album, "photos", photos.get(i));
+      AlbumPhoto photo = album.photo(photos.get(i)).orElseThrow();
+      // Where no crop keeps what must stay it goes in small and whole, as placing would have it.
+      boolean cut = album.measure(faces.get(i), photo, false, false, photo.keep()).cutsKeepBox();
+      Holding holding = Holding.ofPhoto(photo.id()).putByHand().withWhole(cut);
+      changes.add(new Change.OfHolding(faces.get(i).id(), null, holding));
+    }
+    return changes;
+  }
+
+  /** Has one picture run over all panels of an accordion. */
+  public void spanPanels(long albumId, long version, String flap) {
+    Slot side = MoverStep.side(step.seen(albumId, version).album(), flap);
+    Mover mover = MoverStep.plan(side).moverOf(String.valueOf(side.number())).orElseThrow();
+    Mechanism.Accordion one = (Mechanism.Accordion) mover.mechanism();
+    Mechanism across =
+        new Mechanism.Accordion(
+            one.panels(), one.mat(), one.sheet(), one.overlap(), true, one.printed());
+    change(albumId, version, flap, MoverForm.of(mover.with(across)));
   }
 
   /** Gives a mover other measures; what has no face any more goes back. */
   public void change(long albumId, long version, String flap, MoverForm form) {
     SeenAlbum seen = step.seen(albumId, version);
-    Slot outside = MoverStep.outside(seen.album(), flap);
-    PagePlan plan = MoverStep.plan(outside);
+    Slot side = MoverStep.side(seen.album(), flap);
+    PagePlan plan = MoverStep.plan(side);
     Mover before =
-        plan.moverOf(String.valueOf(outside.number()))
+        plan.moverOf(String.valueOf(side.number()))
             .orElseThrow(() -> new NotThereException("flap", "This flap is no part of a mover."));
     Mover after = renumbered(form.toMover(before), before, plan);
     PagePlan without = without(plan, before);
     List<Flap> parts;
     try {
-      Leaf leaf = outside.leaf();
-      parts =
-          MoverChoices.choice(after, without, leaf, outside.side(), seen.album().rules()).flaps();
+      Leaf leaf = side.leaf();
+      parts = MoverChoices.choice(after, without, leaf, side.side(), seen.album().rules()).flaps();
     } catch (MoverProblemException e) {
       String field = FIELDS.getOrDefault(e.field(), e.field());
       throw new FieldProblemException(field, "What is written here" + MoverProblemText.after(e));
     }
     Box room =
         after.carrier() == null
-            ? MoverStep.room(outside)
+            ? MoverStep.room(side)
             : plan.flap(after.carrier()).orElseThrow().closed();
     String on = after.carrier() == null ? "its page" : "what carries it";
     for (Flap part : parts) {
@@ -109,8 +168,11 @@ public class MoverEdits {
     for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
       renamed.put(before.parts().get(part), after.parts().get(part));
     }
-    String label = "change " + before.called() + MoverStep.page(outside);
-    step.take(seen, outside.parent().page(), flaps, movers, label, renamed, List.of());
+    Panorama.of(before)
+        .ifPresent(
+            wide -> Panorama.of(after).ifPresent(next -> renamed.put(wide.last(), next.last())));
+    String label = "change " + before.called() + MoverStep.page(side);
+    step.take(seen, side.parent().page(), flaps, movers, label, renamed, List.of());
   }
 
   /**
@@ -146,29 +208,29 @@ public class MoverEdits {
   /** Puts a flap, or the whole of the mover that it is a part of, mirrored on the facing page. */
   public void mirror(long albumId, long version, String id) {
     SeenAlbum seen = step.seen(albumId, version);
-    Slot outside = MoverStep.outside(seen.album(), id);
-    PagePlan plan = MoverStep.plan(outside);
-    String number = String.valueOf(outside.number());
+    Slot side = MoverStep.side(seen.album(), id);
+    PagePlan plan = MoverStep.plan(side);
+    String number = String.valueOf(side.number());
     if (plan.isOnInside(number)) {
       throw new UnprocessableException(
           "flap", "This is on the inside of another; mirror that, and this goes with it.");
     }
     Spread spread =
-        seen.album().leaves().spread(seen.album().leaves().spreadOf(outside.parent().page()));
-    Leaf facing = spread.top(outside.side().other());
+        seen.album().leaves().spread(seen.album().leaves().spreadOf(side.parent().page()));
+    Leaf facing = spread.top(side.side().other());
     if (facing == null) {
       throw new UnprocessableException("flap", "This page has no page that faces it.");
     }
     String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
     PagePlan next;
     try {
-      next = FacingCopy.of(spread, outside.side(), number, seen.album().rules());
+      next = FacingCopy.of(spread, side.side(), number, seen.album().rules());
     } catch (MoverProblemException e) {
       throw new UnprocessableException(
           "flap", "It does not go there: what is said of it" + MoverProblemText.after(e));
     }
     Set<String> there = new HashSet<>();
-    facing.plan(facing.face(outside.side().other())).flaps().forEach(flap -> there.add(flap.id()));
+    facing.plan(facing.face(side.side().other())).flaps().forEach(flap -> there.add(flap.id()));
     for (Flap flap : next.flaps()) {
       if (!there.contains(flap.id()) && !flap.inside()) {
         MoverStep.requireWithin(
@@ -177,10 +239,10 @@ public class MoverEdits {
     }
     step.take(
         seen,
-        new PageSide(facing, outside.side().other()),
+        new PageSide(facing, side.side().other()),
         next.flaps(),
         next.movers(),
-        "mirror " + called + MoverStep.page(outside),
+        "mirror " + called + MoverStep.page(side),
         Map.of(),
         List.of());
   }
@@ -191,9 +253,9 @@ public class MoverEdits {
    */
   public void remove(long albumId, long version, String id) {
     SeenAlbum seen = step.seen(albumId, version);
-    Slot outside = MoverStep.outside(seen.album(), id);
-    PagePlan plan = MoverStep.plan(outside);
-    String number = String.valueOf(outside.number());
+    Slot side = MoverStep.side(seen.album(), id);
+    PagePlan plan = MoverStep.plan(side);
+    String number = String.valueOf(side.number());
     String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
     Set<String> gone = plan.goingWith(number);
     List<Flap> flaps =
@@ -205,8 +267,8 @@ public class MoverEdits {
         plan.movers().stream()
             .filter(mover -> !gone.contains(String.valueOf(mover.first())))
             .toList();
-    String label = "take " + called + MoverStep.page(outside) + " off";
-    step.take(seen, outside.parent().page(), flaps, movers, label, Map.of(), List.of());
+    String label = "take " + called + MoverStep.page(side) + " off";
+    step.take(seen, side.parent().page(), flaps, movers, label, Map.of(), List.of());
   }
 
   /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */

@@ -3,6 +3,7 @@ package drumnest.server.movers;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.Panorama;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Accordion;
@@ -82,7 +83,8 @@ final class MoverFacts {
     } else if (mechanism instanceof Mechanism.Waterfall waterfall) {
       waterfall(waterfall);
     } else if (mechanism instanceof Mechanism.Accordion accordion) {
-      accordion(MoverParts.cutting(mover, accordion));
+      accordion(MoverParts.cutting(mover, accordion), accordion.printed());
+      Panorama.of(mover).ifPresent(this::panorama);
     } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
       foldOut(foldOut);
     } else if (mechanism instanceof Mechanism.Door door) {
@@ -91,6 +93,12 @@ final class MoverFacts {
       tuckSpot(MoverParts.measured(mover, tuck, rules));
     } else if (mechanism instanceof Mechanism.PullOut pullOut) {
       pullOut(pullOut);
+    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
+      add("Free of glue", text(tuck.depth()) + " along the " + Words.edge(mover.edge()));
+      add("Card", text(tuck.card()));
+    } else if (mechanism instanceof Mechanism.Divided) {
+      add("Prints", "two of " + text(mover.at().size().half()));
+      add("Card", text(mover.at().size()) + ", both prints stuck on it");
     }
     return List.copyOf(facts);
   }
@@ -110,7 +118,7 @@ final class MoverFacts {
     add("Fix", "the lowest first, so that each strip lies under the card above");
   }
 
-  private void accordion(Accordion cut) {
+  private void accordion(Accordion cut, boolean printed) {
     add("Panel", text(cut.panel()));
     add("Faces", cut.faces() + " on " + cut.panels() + " panels");
     add("From", Words.counted(cut.sheets(), "sheet", "sheets") + " " + text(cut.sheet()));
@@ -124,8 +132,8 @@ final class MoverFacts {
     }
     add("Anchor tab", text(cut.anchorTab()) + ", under the photo beside the stack");
     add("Pulled out", text(cut.pulledOut()));
-    Length folded =
-        cut.thickness(rules.length(HouseRule.PULLOUT_CARD), rules.length(HouseRule.MOVER_PRINT));
+    Length print = printed ? Length.ZERO : rules.length(HouseRule.MOVER_PRINT);
+    Length folded = cut.thickness(rules.length(HouseRule.PULLOUT_CARD), print);
     Length most = rules.length(HouseRule.MOVER_THICKNESS);
     add(
         "Folded",
@@ -138,6 +146,10 @@ final class MoverFacts {
         text(cut.offcut()) + (cut.besideMat().fits() ? ", enough for the mat beside" : ""));
     Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
     add("Window in the film", text(cut.panel().grown(clear.times(2))) + ", cut on three sides");
+  }
+
+  private void panorama(Panorama panorama) {
+    add("Panorama", text(panorama.print()) + ", in " + panorama.panels() + " pieces");
   }
 
   private void foldOut(Mechanism.FoldOut folded) {

@@ -32,6 +32,10 @@ import org.jspecify.annotations.Nullable;
  * @param cardW the width of a card that is tucked
  * @param cardH its height
  * @param visible what shows of that
+ * @param depth how deep a card is tucked under an edge
+ * @param upper what is on the upper side of an accordion: each, for a picture on each panel, or
+ *     across, for one over all of them; each where it is left out
+ * @param pictures how pictures come onto an accordion: stuck or printed; stuck where it is left out
  * @param grip none, tab or string: what is taken hold of; none where it is left out
  */
 record MoverForm(
@@ -49,7 +53,24 @@ record MoverForm(
     @Nullable String cardW,
     @Nullable String cardH,
     @Nullable String visible,
+    @Nullable String depth,
+    @Nullable String upper,
+    @Nullable String pictures,
     @Nullable String grip) {
+
+  /** How pictures come onto an accordion. */
+  enum Pictures {
+    STUCK,
+    PRINTED
+  }
+
+  /** What is on the upper side of an accordion. */
+  enum Upper {
+    /** A picture on each panel. */
+    EACH,
+    /** One wide picture over all of them. */
+    ACROSS
+  }
 
   static MoverForm of(Mover mover) {
     Fields fields = new Fields();
@@ -60,6 +81,8 @@ record MoverForm(
       fields.border = exact(accordion.mat());
       fields.overlap = exact(accordion.overlap());
       fields.sheet = accordion.sheet();
+      fields.upper = Words.key(accordion.panorama() ? Upper.ACROSS : Upper.EACH);
+      fields.pictures = Words.key(accordion.printed() ? Pictures.PRINTED : Pictures.STUCK);
     } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
       fields.border = exact(foldOut.border());
       fields.sheet = foldOut.sheet();
@@ -67,6 +90,9 @@ record MoverForm(
       fields.border = exact(door.border());
     } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
       fields.visible = exact(tuck.visible());
+      fields.card = tuck.card();
+    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
+      fields.depth = exact(tuck.depth());
       fields.card = tuck.card();
     } else if (mechanism instanceof Mechanism.PullOut pullOut) {
       fields.card = pullOut.card();
@@ -91,6 +117,9 @@ record MoverForm(
         fields.card == null ? null : exact(fields.card.w()),
         fields.card == null ? null : exact(fields.card.h()),
         fields.visible,
+        fields.depth,
+        fields.upper,
+        fields.pictures,
         Words.key(mover.grip()));
   }
 
@@ -101,7 +130,10 @@ record MoverForm(
     private @Nullable Size sheet;
     private @Nullable String overlap;
     private @Nullable Size card;
+    private @Nullable String upper;
+    private @Nullable String pictures;
     private @Nullable String visible;
+    private @Nullable String depth;
   }
 
   private static String exact(Length length) {
@@ -135,7 +167,10 @@ record MoverForm(
           parts(),
           lengths.zeroOrMore("border", given("border", border)),
           sheet(lengths),
-          lengths.positive("overlap", given("overlap", overlap)));
+          lengths.positive("overlap", given("overlap", overlap)),
+          upper != null && Words.choice("upper", Upper.class, upper) == Upper.ACROSS,
+          pictures != null
+              && Words.choice("pictures", Pictures.class, pictures) == Pictures.PRINTED);
     } else if (before instanceof Mechanism.FoldOut foldOut) {
       return new Mechanism.FoldOut(
           foldOut.page(), lengths.zeroOrMore("border", given("border", border)), sheet(lengths));
@@ -144,6 +179,11 @@ record MoverForm(
     } else if (before instanceof Mechanism.TuckSpot) {
       return new Mechanism.TuckSpot(
           card(lengths), lengths.zeroOrMore("visible", given("visible", visible)));
+    } else if (before instanceof Mechanism.EdgeTuck) {
+      return new Mechanism.EdgeTuck(
+          card(lengths), lengths.positive("depth", given("depth", depth)));
+    } else if (before instanceof Mechanism.Divided) {
+      return before;
     }
     return new Mechanism.PullOut(card(lengths));
   }

@@ -16,6 +16,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What a maker does with movers. Each step names the version of the album it has seen. */
@@ -30,6 +31,8 @@ final class MoverRequests {
    * @param body sleeve or card; a sleeve where it is left out
    * @param insert what goes into it; as large as the print of the place where it is left out
    * @param photo a photo without a place that goes onto its inside, in the same step
+   * @param whole whether it lies over the whole leaf, as its cover; then it is a sleeve of that
+   *     size
    */
   record AddFlap(
       @NotNull Long version,
@@ -37,7 +40,8 @@ final class MoverRequests {
       @Nullable String hinge,
       @Nullable String body,
       @Nullable @Valid SizeRequest insert,
-      @Nullable String photo) {}
+      @Nullable String photo,
+      @Nullable Boolean whole) {}
 
   record OfFlap(@NotNull Long version, @NotBlank String flap) {}
 
@@ -144,12 +148,18 @@ final class MoverRequests {
   /**
    * Puts a mover over or behind a place, or on the inside of a flap.
    *
-   * @param kind chain, booklet, waterfall, accordion, door, double-door, fold-out, tuck-spot or
-   *     pull-out
+   * @param kind chain, booklet, waterfall, accordion, door, double-door, fold-out, tuck-spot,
+   *     edge-tuck, pull-out or divided-place
    * @param edge the edge over which it opens; the best where it is left out
+   * @param photos photos without a place that go onto its faces, in reading order; none where it is
+   *     left out
    */
   record AddMover(
-      @NotNull Long version, @NotBlank String slot, @NotBlank String kind, @Nullable String edge) {}
+      @NotNull Long version,
+      @NotBlank String slot,
+      @NotBlank String kind,
+      @Nullable String edge,
+      @Nullable List<@NotBlank String> photos) {}
 
   /** Changes the measures of the mover of which a flap is a part. */
   record ChangeMover(

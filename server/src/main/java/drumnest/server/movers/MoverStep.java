@@ -12,12 +12,14 @@ import drumnest.core.album.PageSide;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Flaps;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
+import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
@@ -51,7 +53,8 @@ class MoverStep {
   }
 
   /**
-   * Gives a page other flaps. What was on a side that is gone goes back first.
+   * Gives a page other flaps. What was on a side that is gone goes back first, and so does what
+   * something is stuck down over.
    *
    * @param renamed the numbers that flaps get instead of others; what they held stays in them
    * @param after what changes once they are there
@@ -72,12 +75,19 @@ class MoverStep {
     AlbumModel album = seen.album();
     Leaf leaf = page.leaf();
     Side face = leaf.face(page.side());
+    PagePlan plan = leaf.plan(face).withMovers(flaps, movers);
     Set<String> stay =
-        flaps.stream()
-            .map(flap -> FlapNames.of(leaf, page.side(), flap.id()))
+        sides(new PageSide(leaf.withPlan(face, plan), page.side())).stream()
+            .map(Slot::id)
             .collect(Collectors.toSet());
-    List<Slot> gone = sides(page).stream().filter(side -> !stay.contains(flapOf(side))).toList();
+    List<Slot> gone =
+        sides(page).stream()
+            .filter(side -> !stay.contains(side.id()) || isRenamed(side, renamed))
+            .toList();
+    List<Slot> stuckOver = stuckOver(page, leaf.withPlan(face, plan));
+    stuckOver.forEach(slot -> AlbumChecks.requireUnlocked("slot", album.held(slot)));
     List<Change> changes = new ArrayList<>(LeafEdits.emptied(album, gone));
+    changes.addAll(LeafEdits.emptied(album, stuckOver));
     for (Slot side : gone) {
       if (side.kind() == Slot.Kind.OUTSIDE) {
         album
@@ -86,18 +96,15 @@ class MoverStep {
       }
     }
     changes.add(
-        new Change.OfLeaf(
-            leaf.key(),
-            album.state(leaf),
-            album.state(leaf).withPlan(face, leaf.plan(face).withMovers(flaps, movers))));
+        new Change.OfLeaf(leaf.key(), album.state(leaf), album.state(leaf).withPlan(face, plan)));
     long held = 0;
     for (Slot side : gone) {
       Holding holding = album.held(side);
       String next = renamed.get(String.valueOf(side.number()));
-      if (holding != null && next != null) {
-        String name = FlapNames.of(leaf, page.side(), next);
-        String to =
-            side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
+      String name = next == null ? "" : FlapNames.of(leaf, page.side(), next);
+      String to =
+          side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
+      if (holding != null && stay.contains(to)) {
         changes.add(new Change.OfHolding(to, null, holding));
       } else if (holding != null) {
         held++;
@@ -105,7 +112,21 @@ class MoverStep {
     }
     changes.addAll(after);
     String with = held == 0 ? "" : " with " + Words.counted(held, "picture", "pictures") + " in it";
-    history.step(seen, label + with, changes);
+    long below = stuckOver.stream().filter(slot -> album.held(slot) != null).count();
+    String back = below == 0 ? "" : "; what lay below it goes back";
+    history.step(seen, label + with + back, changes);
+  }
+
+  /** The slots that are seen now and never again, but for those that are gone. */
+  private static List<Slot> stuckOver(PageSide page, Leaf then) {
+    Set<String> never =
+        then.slots(page.side(), 0).stream()
+            .filter(Slot::neverSeen)
+            .map(Slot::id)
+            .collect(Collectors.toSet());
+    return page.leaf().slots(page.side(), 0).stream()
+        .filter(slot -> !slot.neverSeen() && never.contains(slot.id()))
+        .toList();
   }
 
   /** The sides of all flaps of a page. */
@@ -115,19 +136,23 @@ class MoverStep {
         .toList();
   }
 
-  private static String flapOf(Slot side) {
-    return side.flap().orElseThrow();
+  /** Whether it is over all panels of an accordion, which ends with another one then. */
+  private static boolean isRenamed(Slot side, Map<String, String> renamed) {
+    String number = String.valueOf(side.number());
+    return side.outline() instanceof Outline.Pieces
+        && !renamed.getOrDefault(number, number).equals(number);
   }
 
   static PagePlan plan(Slot slot) {
     return slot.leaf().plan(slot.leaf().face(slot.side()));
   }
 
-  /** The outside of a flap of this name. */
-  static Slot outside(AlbumModel album, String id) {
+  /** A side of a flap of this name that is a slot: its outside, if that is one. */
+  static Slot side(AlbumModel album, String id) {
     return album
         .slot(FlapNames.outside(id))
-        .filter(slot -> slot.kind() == Slot.Kind.OUTSIDE)
+        .or(() -> album.slot(FlapNames.inside(id)))
+        .filter(slot -> !slot.kind().isOfPage())
         .orElseThrow(() -> new NotThereException("flap", "There is no flap “" + id + "”."));
   }
 

@@ -3,6 +3,7 @@ package drumnest.server.place;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
+import drumnest.server.stock.RulesInForce;
 import jakarta.validation.Valid;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,10 +19,12 @@ class EphemeraController {
 
   private final AlbumViews views;
   private final EphemeraEdits edits;
+  private final RulesInForce rules;
 
-  EphemeraController(AlbumViews views, EphemeraEdits edits) {
+  EphemeraController(AlbumViews views, EphemeraEdits edits, RulesInForce rules) {
     this.views = views;
     this.edits = edits;
+    this.rules = rules;
   }
 
   /** Adds one, or says anew what the one with the given key is. */
@@ -31,9 +34,9 @@ class EphemeraController {
       @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.EphemeraForm request) {
     if (request.ephemera() == null) {
-      edits.add(id, request.version(), request.toEphemera());
+      edits.add(id, request.version(), request.toEphemera(rules.rules()));
     } else {
-      edits.change(id, request.version(), request.toEphemera());
+      edits.change(id, request.version(), request.toEphemera(rules.rules()));
     }
     return views.album(id, shown);
   }

@@ -1,11 +1,14 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
+import drumnest.core.album.Inscription;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.words.CardChain;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
@@ -20,8 +23,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class EphemeraEdits {
 
-  private static final int MOST = 1_000;
-
   private final OpenAlbums openAlbums;
   private final History history;
 
@@ -34,25 +35,27 @@ public class EphemeraEdits {
   public int add(long albumId, long version, Ephemera ephemera) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    if (album.allEphemera().size() >= MOST) {
-      throw new UnprocessableException(
-          "ephemera", "An album has at most " + MOST + " cards and keepsakes.");
-    }
+    AlbumChecks.requireRoom(album, "ephemera", 1);
     int key = album.nextEphemeraKey();
     history.step(
         seen, "add " + ephemera.name(), List.of(new Change.OfEphemera(key, null, ephemera)));
     return key;
   }
 
-  /** Says anew what one is. */
+  /** Says anew what one is; what is written on it stays. */
   public void change(long albumId, long version, Ephemera ephemera) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera before = ephemera(album, ephemera.key());
+    Inscription written = before.inscription();
+    Ephemera after =
+        written != null && ephemera.kind() == before.kind()
+            ? ephemera.inscribed(written)
+            : ephemera;
     history.step(
         seen,
         "change " + before.name(),
-        List.of(new Change.OfEphemera(ephemera.key(), before, ephemera)));
+        List.of(new Change.OfEphemera(ephemera.key(), before, after)));
   }
 
   /** Takes one away for good, out of its slot too. */
@@ -67,6 +70,7 @@ public class EphemeraEdits {
       AlbumChecks.requireUnlocked("ephemera", held);
       changes.add(new Change.OfHolding(slot.id(), held, null));
     }
+    changes.addAll(CardChain.without(album, ephemera));
     changes.add(new Change.OfEphemera(key, ephemera, null));
     history.step(seen, "take " + ephemera.name() + " away", changes);
   }
@@ -91,6 +95,10 @@ public class EphemeraEdits {
     }
     changes.add(
         new Change.OfHolding(to.id(), there, held == null ? Holding.ofEphemera(key) : held));
+    CardWords words = ephemera.card();
+    if (words != null && words.label() != null) {
+      changes.add(new Change.OfEphemera(key, ephemera, ephemera.inscribed(words.labelling(null))));
+    }
     history.step(seen, "lay " + ephemera.name() + " in " + SlotNames.of(to), changes);
   }
 

@@ -1,6 +1,8 @@
 package drumnest.server.place;
 
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.PixelBoxRequest;
 import drumnest.server.frame.SizeRequest;
@@ -69,9 +71,10 @@ final class PlaceRequests {
       @Nullable String h,
       @Nullable String thickness,
       @Nullable Boolean original,
-      @Nullable @Plain(is = "a text", max = 4000, lines = true) String words) {
+      @Nullable @Plain(is = "a text", max = 120_000, lines = true) String words) {
 
-    Ephemera toEphemera() {
+    /** A new card has these words; one that is there already keeps its own. */
+    Ephemera toEphemera(HouseRules rules) {
       if (!kind.equals("card") && !kind.equals("keepsake")) {
         throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
       }
@@ -82,7 +85,7 @@ final class PlaceRequests {
           LengthReader.inUse().size("w", w, "h", h),
           LengthReader.inUse().positive("thickness", thickness),
           Boolean.TRUE.equals(original),
-          words == null ? "" : words);
+          kind.equals("card") ? CardWords.of(words == null ? "" : words, rules) : null);
     }
   }
 

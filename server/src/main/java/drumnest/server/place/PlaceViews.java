@@ -218,6 +218,7 @@ class PlaceViews {
    * @param drop the photo that is dropped; left out for none
    * @param insert the size of what goes into a sleeve; left out where there is none
    * @param leaf the kind of small leaf that is added; left out for none
+   * @param two the two photos that share a place, in the order of the story; left out for none
    */
   record RoomView(
       String way,
@@ -226,7 +227,8 @@ class PlaceViews {
       @Nullable String slot,
       @Nullable String drop,
       Views.@Nullable SizeView insert,
-      @Nullable String leaf) {}
+      @Nullable String leaf,
+      @Nullable List<String> two) {}
 
   List<RoomView> room(long albumId, String id, @Nullable Integer spread) {
     AlbumModel album = openAlbums.open(albumId);
@@ -249,11 +251,11 @@ class PlaceViews {
       return List.of();
     }
     return MakingRoom.of(task.problem(), task.placeOf(album), index, means(album)).stream()
-        .map(option -> room(album, task, option))
+        .map(option -> room(album, task, index, option))
         .toList();
   }
 
-  private RoomView room(AlbumModel album, PlacingTask task, MakingRoom.Option option) {
+  private RoomView room(AlbumModel album, PlacingTask task, int index, MakingRoom.Option option) {
     String key = option.key();
     String name = key == null ? "" : shelf.find(key).map(each -> each.item().name()).orElse(key);
     return new RoomView(
@@ -265,7 +267,18 @@ class PlaceViews {
             ? task.problem().candidates().get(option.other()).id()
             : null,
         option.way() == MakingRoom.Way.SLEEVE ? Views.SizeView.ofNullable(option.print()) : null,
-        option.way() == MakingRoom.Way.INSET ? key : null);
+        option.way() == MakingRoom.Way.INSET ? key : null,
+        option.way() == MakingRoom.Way.SHARE ? two(task, index, option) : null);
+  }
+
+  /** The two that share a place, in the order of the story; nothing where it cannot be divided. */
+  private static @Nullable List<String> two(PlacingTask task, int index, MakingRoom.Option option) {
+    return task.slots().get(option.place()).kind() == Slot.Kind.OUTSIDE
+        ? null
+        : IntStream.of(index, option.other())
+            .sorted()
+            .mapToObj(each -> task.problem().candidates().get(each).id())
+            .toList();
   }
 
   /** The sleeves and the small leaves of the shelf. */
@@ -344,7 +357,7 @@ class PlaceViews {
         .filter(
             option -> option.way() == MakingRoom.Way.SLEEVE || option.way() == MakingRoom.Way.INSET)
         .findFirst()
-        .map(option -> room(album, task, option).text())
+        .map(option -> room(album, task, index, option).text())
         .orElse("No gap, sleeve or small leaf suits it; choose leaves for it.");
   }
 

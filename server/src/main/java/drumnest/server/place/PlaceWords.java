@@ -43,6 +43,7 @@ final class PlaceWords {
       case WRONG_WAY -> "upright in a wide place or the other way";
       case SMALL_HERO -> "a hero made small";
       case HIDDEN -> "hidden";
+      case NOT_HIDDEN -> "seen before anything is opened";
       case PRIVATE_ON_COVER -> "private on the first page";
       case HEAVY_HIGH -> "dark ones high, pale ones low";
       case ALIKE -> "lookalikes side by side";

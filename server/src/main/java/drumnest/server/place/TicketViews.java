@@ -7,6 +7,7 @@ import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
+import drumnest.core.fit.Outline;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Increment;
@@ -151,7 +152,7 @@ class TicketViews {
             ? SlotDrawing.trimmedShare(seat)
             : SlotDrawing.share(seat.crop().crop(), pixels),
         keep == null ? null : SlotDrawing.share(keep, pixels),
-        todo(seat, photo, album.rules()),
+        slot.isPrinted() && !seat.cutsKeepBox() ? printed(seat) : todo(seat, photo, album.rules()),
         why(album, slot, photo, seat),
         Words.key(slot.kind()),
         Words.key(seat.opening().known()),
@@ -207,7 +208,7 @@ class TicketViews {
             ? "An original: it is never planned with glue or cutting."
             : laid.holding().locked() ? "Locked here." : "",
         AlbumViews.ephemera(album, laid.ephemera()),
-        AlbumViews.laid(slot, laid));
+        AlbumViews.laid(album, slot, laid));
   }
 
   private static TicketView bare(
@@ -258,7 +259,22 @@ class TicketViews {
     return PlanViews.marks(album, slot);
   }
 
+  private static List<String> printed(PrintInPocket seat) {
+    List<String> todo = new ArrayList<>();
+    Words.cut(seat.cut()).ifPresent(cut -> todo.add("Its crop " + cut + "."));
+    todo.add("Printed on its strip: nothing to order, to cut or to stick.");
+    if (!seat.covers().isEmpty()) {
+      todo.add("What must not be seen of it is left white there.");
+    }
+    return todo;
+  }
+
   private List<String> todo(PrintInPocket seat, AlbumPhoto photo, HouseRules rules) {
+    if (seat.cutsKeepBox() && seat.outline() instanceof Outline.Pieces) {
+      return List.of(
+          "Wherever it is cut, a fold would run through what must stay. Use another picture, or make"
+              + " the keep box smaller.");
+    }
     if (seat.cutsKeepBox()) {
       return List.of(
           seat.onTable()

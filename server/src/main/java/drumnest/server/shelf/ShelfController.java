@@ -16,6 +16,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PageTemplate;
 import drumnest.server.document.SheetPaper;
 import drumnest.server.frame.Views;
+import drumnest.server.http.Attachment;
 import drumnest.server.leaves.LeafEdits;
 import drumnest.server.leaves.LeafViews;
 import drumnest.server.stock.LengthReader;
@@ -33,8 +34,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -180,7 +179,7 @@ class ShelfController {
     byte[] content =
         file.write(
             shelf.all().stream().filter(entry -> !entry.gone()).map(Shelf.Entry::item).toList());
-    return download("catalogue.json", MediaType.APPLICATION_JSON, content);
+    return Attachment.of("catalogue.json", MediaType.APPLICATION_JSON, content);
   }
 
   /** Adds what a file has and the shelf has not; refused whole where anything of it is wrong. */
@@ -275,19 +274,10 @@ class ShelfController {
       @RequestParam(name = "paper", defaultValue = "whole") String paper)
       throws IOException {
     LeafType type = leafType(key);
-    return download(
+    return Attachment.of(
         "leaf-template.pdf",
         MediaType.APPLICATION_PDF,
         PageTemplate.of(type.name(), LeafViews.template(type), SheetPaper.of(paper)));
-  }
-
-  private static ResponseEntity<byte[]> download(String name, MediaType type, byte[] content) {
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(content);
   }
 
   private Shelf.Entry entry(String key) {

@@ -6,6 +6,7 @@ import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
+import drumnest.core.stock.LetterSet;
 import drumnest.core.stock.Part;
 import drumnest.core.stock.Pocket;
 import drumnest.core.stock.PocketPattern;
@@ -17,6 +18,7 @@ import drumnest.server.stock.Shelf;
 import drumnest.server.stock.UnitsInUse;
 import drumnest.server.stock.WrittenItem;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -195,6 +197,14 @@ final class ShelfViews {
       return List.of(RuleText.thickness(card.thickness()) + " thick");
     } else if (item instanceof CatalogueItem.Material material) {
       return List.of(RuleText.thickness(material.thickness()) + " thick");
+    } else if (item instanceof LetterSet set) {
+      Map<String, Integer> letters = set.letters();
+      String left =
+          letters == null
+              ? "not counted"
+              : Words.counted(
+                  letters.values().stream().mapToInt(Integer::intValue).sum(), "letter", "letters");
+      return List.of(Views.LengthView.of(set.height()).text() + " high", left);
     } else if (item instanceof CatalogueItem.SheetType sheet) {
       String strip =
           sheet.strip().isZero()

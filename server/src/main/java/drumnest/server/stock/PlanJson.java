@@ -8,31 +8,21 @@ import drumnest.core.album.Mechanism;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
 import drumnest.core.fit.Outline;
-import drumnest.core.measure.Length;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JsonGenerator;
-import tools.jackson.core.JsonParser;
-import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.SerializationContext;
-import tools.jackson.databind.ValueDeserializer;
-import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Plans of pages as JSON, for the database; lengths in their exact text. */
 public final class PlanJson {
 
   private static final String STRAIGHT = "straight";
+  private static final String ACCORDION = "accordion";
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
-          .addModule(
-              new SimpleModule()
-                  .addSerializer(Length.class, new Writer())
-                  .addDeserializer(Length.class, new Reader()))
+          .addModule(LengthJson.module())
           .addMixIn(Shape.class, Shapes.class)
           .addMixIn(Anchor.class, Anchors.class)
           .addMixIn(Outline.class, Outlines.class)
@@ -61,6 +51,14 @@ public final class PlanJson {
         if (!mover.has("grip")) {
           ((ObjectNode) mover).put("grip", Grip.NONE.name());
         }
+        JsonNode mechanism = mover.path("mechanism");
+        if (mechanism.path("mechanism").asString("").equals(ACCORDION)) {
+          for (String option : List.of("panorama", "printed")) {
+            if (!mechanism.has(option)) {
+              ((ObjectNode) mechanism).put(option, false);
+            }
+          }
+        }
       }
     }
     return MAPPER.treeToValue(plan, PagePlan.class);
@@ -68,7 +66,7 @@ public final class PlanJson {
 
   /**
    * Plans of earlier versions know no other outline, and do not speak of it; nor of movers, nor of
-   * what those are taken hold of by.
+   * what those are taken hold of by, nor of panoramas and what is printed in place.
    */
   private static void cutStraight(JsonNode parts) {
     for (JsonNode part : parts) {
@@ -100,11 +98,13 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Mechanism.Chain.class, name = "chain"),
     @JsonSubTypes.Type(value = Mechanism.Booklet.class, name = "booklet"),
     @JsonSubTypes.Type(value = Mechanism.Waterfall.class, name = "waterfall"),
-    @JsonSubTypes.Type(value = Mechanism.Accordion.class, name = "accordion"),
+    @JsonSubTypes.Type(value = Mechanism.Accordion.class, name = ACCORDION),
     @JsonSubTypes.Type(value = Mechanism.FoldOut.class, name = "fold-out"),
     @JsonSubTypes.Type(value = Mechanism.Door.class, name = "door"),
     @JsonSubTypes.Type(value = Mechanism.TuckSpot.class, name = "tuck-spot"),
-    @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out")
+    @JsonSubTypes.Type(value = Mechanism.EdgeTuck.class, name = "edge-tuck"),
+    @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out"),
+    @JsonSubTypes.Type(value = Mechanism.Divided.class, name = "divided")
   })
   private interface Mechanisms {}
 
@@ -114,18 +114,4 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Anchor.OfBlock.class, name = "block")
   })
   private interface Anchors {}
-
-  private static final class Writer extends ValueSerializer<Length> {
-    @Override
-    public void serialize(Length value, JsonGenerator json, SerializationContext context) {
-      json.writeString(value.toExactText());
-    }
-  }
-
-  private static final class Reader extends ValueDeserializer<Length> {
-    @Override
-    public Length deserialize(JsonParser json, DeserializationContext context) {
-      return Length.parse(json.getString());
-    }
-  }
 }

@@ -8,6 +8,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
+import drumnest.core.stock.LetterSet;
 import drumnest.core.stock.Pocket;
 import drumnest.core.stock.PocketPattern;
 import java.util.ArrayList;
@@ -27,7 +28,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = WrittenItem.CardItem.class, name = "card"),
   @JsonSubTypes.Type(value = WrittenItem.PrintItem.class, name = "print"),
   @JsonSubTypes.Type(value = WrittenItem.SheetItem.class, name = "sheet"),
-  @JsonSubTypes.Type(value = WrittenItem.MaterialItem.class, name = "material")
+  @JsonSubTypes.Type(value = WrittenItem.MaterialItem.class, name = "material"),
+  @JsonSubTypes.Type(value = WrittenItem.LetterItem.class, name = "letters")
 })
 public sealed interface WrittenItem {
 
@@ -219,6 +221,28 @@ public sealed interface WrittenItem {
     }
   }
 
+  /**
+   * A set of letters for titles.
+   *
+   * @param height how high its letters are
+   * @param widths the widths that were measured, such as {@code A 7/8, W 1 1/4}
+   * @param letters all letters that are left, one after the other, such as {@code AABEEE}; left out
+   *     where nobody has counted
+   * @param colour such as {@code #10262c}
+   */
+  record LetterItem(
+      @Nullable String name,
+      @Nullable String height,
+      @Nullable String widths,
+      @Nullable String letters,
+      @Nullable String colour)
+      implements WrittenItem {
+    @Override
+    public CatalogueItem read(LengthReader lengths) {
+      return LetterSetText.read(lengths, nameOf(lengths, name), height, widths, letters, colour);
+    }
+  }
+
   private static String nameOf(LengthReader lengths, @Nullable String text) {
     String name = text == null ? "" : text.strip();
     if (name.isEmpty() || name.length() > 120) {
@@ -241,6 +265,8 @@ public sealed interface WrittenItem {
       return "sheet";
     } else if (item instanceof CatalogueItem.Material) {
       return "material";
+    } else if (item instanceof LetterSet) {
+      return "letters";
     }
     return "leaf";
   }
@@ -280,6 +306,13 @@ public sealed interface WrittenItem {
           sheet.directional());
     } else if (item instanceof CatalogueItem.Material material) {
       return new MaterialItem(material.name(), units.exact(material.thickness()));
+    } else if (item instanceof LetterSet set) {
+      return new LetterItem(
+          set.name(),
+          units.exact(set.height()),
+          LetterSetText.widths(set, units),
+          LetterSetText.letters(set),
+          set.colour());
     }
     LeafType type = (LeafType) item;
     PocketPattern pattern = type.pattern();

@@ -2,6 +2,7 @@ package drumnest.server.sums;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.stock.LetterSet;
 import drumnest.core.words.TitleRun;
 import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
@@ -69,7 +70,7 @@ class TitleSum implements Sum {
     Map<String, Length> set = values.byLetter("letters", Values::length);
     List<Length> widths = new ArrayList<>();
     for (String letter : letters) {
-      String name = TitleRun.named(letter, set).orElse(null);
+      String name = LetterSet.named(letter, set).orElse(null);
       Length other = mean == null && letter.equals(" ") ? spaceOf(set) : mean;
       Length width = name == null ? other : set.get(name);
       if (width == null) {

@@ -3,6 +3,7 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Made;
@@ -17,6 +18,7 @@ import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.PlacingTask;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.NotThereException;
 import drumnest.server.RunningServer;
 import drumnest.server.TestPictures;
@@ -209,7 +211,7 @@ class KeptAlbumTest {
             size(),
             Length.ZERO,
             false,
-            "words");
+            CardWords.of("words", HouseRules.defaults()));
     if (album.allEphemera().isEmpty() || random.nextBoolean()) {
       part(EphemeraEdits.class).add(1, album.version(), ephemera);
     } else if (random.nextBoolean()) {

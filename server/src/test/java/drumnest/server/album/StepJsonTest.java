@@ -2,12 +2,16 @@ package drumnest.server.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
 import drumnest.core.album.Ephemera;
+import drumnest.core.album.Fact;
 import drumnest.core.album.Holding;
 import drumnest.core.album.LeafState;
+import drumnest.core.album.Lettering;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
+import drumnest.core.album.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
@@ -15,7 +19,9 @@ import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Showing;
 import drumnest.core.photo.StoryPhoto;
+import drumnest.core.stock.HouseRules;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -34,13 +40,47 @@ class StepJsonTest {
           List.of(new PixelBox(5, 6, 7, 8)),
           Framing.CENTRED,
           SIZE,
-          new Choosing(Choice.KEEP, true, false, true, "The first gust"),
+          new Choosing(Choice.KEEP, true, false, true, Showing.OPENED, "The first gust"),
           new StoryPhoto.Grouping("a", "", StoryPhoto.Border.BEGINS, "Arriving"));
+
+  private static final CardWords WORDS =
+      new CardWords(
+          "First up",
+          "Saturday",
+          "Flat as a plate.\n- two kites",
+          new Lettering.Typed(
+              "book", 39, new Lettering.Ruling(Length.parse("5/8"), Length.parse("1/4"))),
+          Length.parse("1/8"),
+          List.of("a", "b"),
+          true,
+          2,
+          "a",
+          true);
+
+  private static final Ephemera TITLE =
+      new Ephemera(
+          4,
+          Ephemera.Kind.TITLE,
+          "BIG WIND",
+          SIZE,
+          Length.ZERO,
+          false,
+          new TitleWords(
+              "BIG WIND",
+              "own-1",
+              null,
+              Length.ofInches(8),
+              Length.parse("-1/16"),
+              false,
+              true,
+              "a",
+              null,
+              false));
 
   @Test
   void every_change_is_read_as_it_was_written() {
     Ephemera card =
-        new Ephemera(3, Ephemera.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, "Words");
+        new Ephemera(3, Ephemera.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, WORDS);
     List<Change> changes =
         List.of(
             new Change.OfHolding(
@@ -56,6 +96,9 @@ class StepJsonTest {
                 1, null, LeafState.of("plain-12x12").turnedOver().withDrop(Length.ofInches(2))),
             new Change.OfOrder(List.of(1, 2), List.of(2, 1)),
             new Change.OfEphemera(3, null, card),
+            new Change.OfEphemera(4, null, TITLE),
+            new Change.OfFacts(
+                List.of(), List.of(new Fact(Fact.Kind.WEATHER, "14 knots, gusting", "a"))),
             new Change.OfEntry("plain-12x12", false, true),
             new Change.OfChapters(null, 4),
             new Change.OfClock("Maker One", Duration.ZERO, Duration.ofMinutes(67)));
@@ -72,10 +115,13 @@ class StepJsonTest {
             + "\"after\":{\"w\":152400000,\"h\":101600000}},"
             + "{\"kind\":\"leaf\",\"leaf\":3,\"before\":null,\"after\":{\"type\":\"plain-12x12\","
             + "\"turned\":true,\"dropBy\":50800000,\"plan\":null,\"reversePlan\":null}},"
-            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"concealed\":[],\"framing\":\"FOLLOWS\",\"onTable\":null,\"choosing\":null,\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
+            + "{\"kind\":\"photo\",\"photo\":\"a\",\"before\":null,\"after\":{\"takenAt\":null,\"datedByMaker\":false,\"keep\":null,\"concealed\":[],\"framing\":\"FOLLOWS\",\"onTable\":null,\"choosing\":{\"choice\":\"OPEN\",\"hero\":false,\"secret\":false,\"flap\":false,\"caption\":\"\"},\"marks\":{\"stack\":\"s\",\"alternates\":null,\"border\":null,\"chapterName\":null}}},"
             + "{\"kind\":\"thing\",\"thing\":1,\"before\":null,\"after\":{\"kind\":\"KEEPSAKE\","
             + "\"name\":\"Ring\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":true,"
             + "\"words\":\"\"}},"
+            + "{\"kind\":\"thing\",\"thing\":2,\"before\":null,\"after\":{\"kind\":\"CARD\","
+            + "\"name\":\"Card\",\"w\":25400000,\"h\":25400000,\"thickness\":0,\"original\":false,"
+            + "\"words\":\"Hello\"}},"
             + "{\"kind\":\"clock\",\"camera\":\"One\",\"before\":0,\"after\":4020}]";
     assertThat(StepJson.read(earlier))
         .containsExactly(
@@ -94,7 +140,7 @@ class StepJsonTest {
                     List.of(),
                     Framing.FOLLOWS,
                     null,
-                    null,
+                    Choosing.OPEN,
                     new StoryPhoto.Grouping("s", null, null, null))),
             new Change.OfEphemera(
                 1,
@@ -106,7 +152,18 @@ class StepJsonTest {
                     new Size(Length.ofInches(1), Length.ofInches(1)),
                     Length.ZERO,
                     true,
-                    "")),
+                    null)),
+            new Change.OfEphemera(
+                2,
+                null,
+                new Ephemera(
+                    2,
+                    Ephemera.Kind.CARD,
+                    "Card",
+                    new Size(Length.ofInches(1), Length.ofInches(1)),
+                    Length.ZERO,
+                    false,
+                    CardWords.of("Hello", HouseRules.defaults()))),
             new Change.OfClock("One", Duration.ZERO, Duration.ofSeconds(4020)));
   }
 }

@@ -64,11 +64,13 @@ class PlanJsonTest {
         new Mechanism.Chain(3),
         new Mechanism.Booklet(2),
         new Mechanism.Waterfall(4, small),
-        new Mechanism.Accordion(4, small, sheet, small),
+        new Mechanism.Accordion(4, small, sheet, small, true, true),
         new Mechanism.FoldOut(PAGE, small, sheet),
         new Mechanism.Door(true, small),
         new Mechanism.TuckSpot(Size.ofInches(2, 3), small),
-        new Mechanism.PullOut(Size.ofInches(2, 3)));
+        new Mechanism.PullOut(Size.ofInches(2, 3)),
+        new Mechanism.EdgeTuck(Size.ofInches(4, 2), small),
+        new Mechanism.Divided());
   }
 
   @ParameterizedTest
@@ -98,6 +100,21 @@ class PlanJsonTest {
     // Plans of earlier versions say nothing of grips.
     String earlier = written.replaceAll(",?\"grip\":\"NONE\"", "");
     assertThat(earlier).doesNotContain("grip");
+    assertThat(PlanJson.read(earlier)).isEqualTo(plan);
+  }
+
+  @Test
+  void an_accordion_that_says_nothing_of_a_panorama_or_of_printing_has_neither() {
+    Length small = Length.parse("1/8");
+    Mechanism accordion = new Mechanism.Accordion(4, small, PAGE, small);
+    Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
+    Flap panel = new Flap("1", at, Edge.LEFT, small, Flap.Mount.FLAT, null, null);
+    PagePlan plan =
+        PagePlan.EMPTY.withMovers(
+            List.of(panel), List.of(new Mover(1, at, Edge.LEFT, null, accordion)));
+    String written = PlanJson.write(plan);
+    String earlier = written.replaceAll(",\"(panorama|printed)\":false", "");
+    assertThat(earlier).doesNotContain("panorama").doesNotContain("printed");
     assertThat(PlanJson.read(earlier)).isEqualTo(plan);
   }
 

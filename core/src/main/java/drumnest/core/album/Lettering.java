@@ -1,0 +1,50 @@
+package drumnest.core.album;
+
+import drumnest.core.measure.Length;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import org.jspecify.annotations.Nullable;
+
+/** How the words of a card are written. */
+public sealed interface Lettering {
+
+  /** By the house's own hand. */
+  static Lettering byHand(HouseRules rules) {
+    return new ByHand(rules.length(HouseRule.HAND_LETTER), rules.length(HouseRule.HAND_PITCH));
+  }
+
+  /**
+   * By hand, on lines.
+   *
+   * @param letter the mean width of a letter, the space after words among them
+   * @param pitch the distance of the lines
+   */
+  record ByHand(Length letter, Length pitch) implements Lettering {
+
+    public ByHand withPitch(Length next) {
+      return new ByHand(letter, next);
+    }
+  }
+
+  /**
+   * Typed and printed.
+   *
+   * @param face the name of the typeface
+   * @param quarterPoints the size of its letters in quarters of a point of 1/72 in
+   * @param ruling the lines of the card on which the letters are to stand; null on a blank card
+   */
+  record Typed(String face, int quarterPoints, @Nullable Ruling ruling) implements Lettering {
+
+    public Typed withSize(int next) {
+      return new Typed(face, next, ruling);
+    }
+  }
+
+  /**
+   * The lines that a card is ruled with.
+   *
+   * @param first how far the first line lies below the top of the card
+   * @param pitch the distance of the lines
+   */
+  record Ruling(Length first, Length pitch) {}
+}

@@ -1,0 +1,172 @@
+package drumnest.server.words;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.CardWords;
+import drumnest.core.album.Ephemera;
+import drumnest.core.album.Lettering;
+import drumnest.core.album.SlotNames;
+import drumnest.core.measure.Length;
+import drumnest.core.words.Arrow;
+import drumnest.core.words.CardChain;
+import drumnest.core.words.CardCures;
+import drumnest.core.words.CardLayout;
+import drumnest.core.words.CardsFollow;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.Words;
+import drumnest.server.frame.WordsRoom;
+import drumnest.server.frame.WrittenLines;
+import drumnest.server.type.MissingLetters;
+import drumnest.server.type.ShippedTypefaces;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Cards as the page shows them. */
+final class CardViews {
+
+  private CardViews() {}
+
+  /**
+   * A card.
+   *
+   * @param chapter the photo by which its chapter is known; empty for none
+   * @param way hand or type
+   * @param continues the key of the card that runs on here; left out where it has words of its own
+   * @param next the key of the card on which it runs on; left out where it does not
+   * @param towards the edge behind which its photo lies: top, bottom, left or right; left out where
+   *     it lies beside none
+   * @param beside whether it lies beside a photo that it tells about
+   * @param label where it lies on its photo as a clear label; left out for a card
+   * @param cures what would make it fit
+   */
+  record CardView(
+      int key,
+      String chapter,
+      String name,
+      String heading,
+      String date,
+      String body,
+      Views.SizeView size,
+      Views.LengthView margin,
+      String way,
+      @Nullable String lettersPerInch,
+      Views.@Nullable LengthView pitch,
+      @Nullable String face,
+      @Nullable String points,
+      Views.@Nullable LengthView firstLine,
+      Views.@Nullable LengthView lineDistance,
+      List<String> about,
+      boolean arrow,
+      @Nullable String towards,
+      boolean beside,
+      boolean hidden,
+      @Nullable Integer continues,
+      @Nullable Integer next,
+      Views.@Nullable WhereView where,
+      @Nullable String place,
+      Labels.@Nullable LabelView label,
+      CardLayoutView layout,
+      List<CureViews.CardCureView> cures) {}
+
+  /**
+   * How words stand on a card. Lengths are in inches, for drawing.
+   *
+   * @param needed how many lines the story needs, of those that are there
+   * @param words how many standard words are on it, of those it holds
+   * @param letter how high its letters are drawn
+   * @param ruling the lines it is written on; empty for none
+   * @param said whether it fits, in words
+   * @param tooLong whether words are left over that nothing holds
+   */
+  record CardLayoutView(
+      int key,
+      List<Views.WrittenLineView> lines,
+      int there,
+      int needed,
+      long words,
+      long room,
+      long wordsLeft,
+      long wordsOver,
+      double letter,
+      List<Double> ruling,
+      String said,
+      boolean tooLong,
+      @Nullable String missing) {}
+
+  static CardView of(AlbumModel album, WordsOrder order, Ephemera card, PrintGround ground) {
+    CardWords words = CardEdits.words(card);
+    CardChain chain = order.chain();
+    List<Ephemera> all = chain.from(chain.first(card));
+    CardChain.OnCard on = chain.laid(card, ShippedTypefaces.ALL, album);
+    int at = all.indexOf(card);
+    Lettering.ByHand hand = words.lettering() instanceof Lettering.ByHand by ? by : null;
+    Lettering.Typed typed = words.lettering() instanceof Lettering.Typed in ? in : null;
+    Lettering.Ruling ruling = typed == null ? null : typed.ruling();
+    return new CardView(
+        card.key(),
+        order.chapterOf(card),
+        card.name(),
+        words.heading(),
+        words.date(),
+        words.body(),
+        Views.SizeView.of(card.size()),
+        Views.LengthView.of(words.margin()),
+        hand == null ? "type" : "hand",
+        hand == null ? null : lettersPerInch(hand.letter()),
+        hand == null ? null : Views.LengthView.of(hand.pitch()),
+        typed == null ? null : typed.face(),
+        typed == null ? null : points(typed.quarterPoints()),
+        ruling == null ? null : Views.LengthView.of(ruling.first()),
+        ruling == null ? null : Views.LengthView.of(ruling.pitch()),
+        words.about(),
+        words.arrow(),
+        Arrow.of(card, album).map(Words::key).orElse(null),
+        CardsFollow.isBeside(card, album),
+        words.hidden(),
+        at > 0 ? all.get(at - 1).key() : null,
+        at + 1 < all.size() ? all.get(at + 1).key() : null,
+        album.slotOfEphemera(card.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
+        album.slotOfEphemera(card.key()).map(SlotNames::of).orElse(null),
+        Labels.of(album, words, ground),
+        layout(on, CardEdits.words(all.get(0)).body()),
+        on.isTooLong()
+            ? CureViews.of(album, CardCures.of(album, card, ShippedTypefaces.ALL, ground))
+            : List.of());
+  }
+
+  static String lettersPerInch(Length letter) {
+    return BigDecimal.valueOf(Length.NANOMETRES_PER_INCH)
+        .divide(BigDecimal.valueOf(letter.toNanometres()), 2, RoundingMode.HALF_UP)
+        .stripTrailingZeros()
+        .toPlainString();
+  }
+
+  static String points(int quarterPoints) {
+    return BigDecimal.valueOf(quarterPoints)
+        .divide(BigDecimal.valueOf(4), 2, RoundingMode.UNNECESSARY)
+        .stripTrailingZeros()
+        .toPlainString();
+  }
+
+  static CardLayoutView layout(CardChain.OnCard on, String story) {
+    CardWords words = CardEdits.words(on.card());
+    CardLayout layout = on.layout();
+    int to = on.last() ? story.length() : layout.cut();
+    return new CardLayoutView(
+        on.card().key(),
+        WrittenLines.of(words, layout),
+        layout.there(),
+        layout.needed(),
+        CardLayout.standardWords(story.substring(Math.min(on.from(), to), to)),
+        layout.words(),
+        layout.wordsLeft(),
+        on.isTooLong() ? CardLayout.standardWords(story.substring(layout.cut())) : 0,
+        WrittenLines.letterSize(words.lettering()),
+        layout.ruling().stream().map(WrittenLines::inches).toList(),
+        WordsRoom.said(on),
+        on.isTooLong() || !layout.missing().isEmpty(),
+        layout.missing().isEmpty() ? null : MissingLetters.named(layout.missing()));
+  }
+}

@@ -1,0 +1,160 @@
+package drumnest.server.words;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.Ephemera;
+import drumnest.core.album.TitleWords;
+import drumnest.core.stock.LetterSet;
+import drumnest.core.words.TitleCures;
+import drumnest.core.words.TitleFit;
+import drumnest.server.FieldProblemException;
+import drumnest.server.NotThereException;
+import drumnest.server.UnprocessableException;
+import drumnest.server.album.AlbumChecks;
+import drumnest.server.album.History;
+import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.SeenAlbum;
+import drumnest.server.type.ShippedTypefaces;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Titles of letters from a set: begun, changed, stuck. Every method is one step. */
+@Service
+public class TitleEdits {
+
+  private final OpenAlbums openAlbums;
+  private final History history;
+  private final LetterStock stock;
+
+  TitleEdits(OpenAlbums openAlbums, History history, LetterStock stock) {
+    this.openAlbums = openAlbums;
+    this.history = history;
+    this.stock = stock;
+  }
+
+  /**
+   * Begins a title, or says anew what one is.
+   *
+   * @param key null for a new one
+   */
+  public int save(long albumId, long version, @Nullable Integer key, TitleWords title) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    Map<String, LetterSet> sets = stock.sets();
+    requireSet(sets, "set", title.set());
+    if (title.second() != null) {
+      requireSet(sets, "second", title.second());
+    }
+    if (title.about() != null) {
+      AlbumChecks.photo(album, "about", title.about());
+    }
+    if (key == null) {
+      AlbumChecks.requireRoom(album, "text", 1);
+      int next = album.nextEphemeraKey();
+      history.step(
+          seen,
+          "title “" + title.text() + "”",
+          List.of(new Change.OfEphemera(next, null, ephemera(album, next, title))));
+      return next;
+    }
+    Ephemera before = title(album, key);
+    requireLoose(before);
+    Ephemera after = ephemera(album, key, title);
+    if (!before.equals(after)) {
+      history.step(
+          seen,
+          "change the title “" + before.name() + "”",
+          List.of(new Change.OfEphemera(key, before, after)));
+    }
+    return key;
+  }
+
+  private static void requireSet(Map<String, LetterSet> sets, String field, String key) {
+    if (!sets.containsKey(key)) {
+      throw new FieldProblemException(field, "There is no such letter set on the shelf.");
+    }
+  }
+
+  private static void requireLoose(Ephemera title) {
+    if (Objects.requireNonNull(title.title()).stuck()) {
+      throw new UnprocessableException(
+          "title", "This title is stuck, and letters do not come off. If it is not, say so first.");
+    }
+  }
+
+  /** A title takes what its letters take, with their margins. */
+  private Ephemera ephemera(AlbumModel album, int key, TitleWords title) {
+    TitleFit fit = Objects.requireNonNull(stock.before(album, key).fit(title));
+    return new Ephemera(
+        key,
+        Ephemera.Kind.TITLE,
+        title.text(),
+        fit.border(),
+        album.materials().letters(),
+        false,
+        title);
+  }
+
+  /** Says that a title is stuck, so that its letters are off the stock, or that it is not. */
+  public void stick(long albumId, long version, int key, boolean stuck) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    Ephemera before = title(album, key);
+    TitleWords title = Objects.requireNonNull(before.title());
+    if (stuck) {
+      TitleFit fit = stock.before(album, key).fit(title);
+      if (fit == null || !fit.missing().isEmpty()) {
+        throw new UnprocessableException(
+            "title", "It lacks letters, so it cannot be stuck whole yet.");
+      }
+    }
+    history.step(
+        seen,
+        (stuck ? "stuck: “" : "not stuck: “") + before.name() + "”",
+        List.of(new Change.OfEphemera(key, before, before.inscribed(title.withStuck(stuck)))));
+  }
+
+  /**
+   * Has a title be made to work.
+   *
+   * @param way the name of the cure, as it was offered
+   */
+  public void cure(long albumId, long version, int key, String way) {
+    SeenAlbum seen = openAlbums.seen(albumId, version);
+    AlbumModel album = seen.album();
+    Ephemera before = title(album, key);
+    requireLoose(before);
+    TitleWords title = Objects.requireNonNull(before.title());
+    LetterStock.Box box = stock.before(album, key);
+    TitleCures.Offer offer =
+        TitleCures.of(title, box.sets(), box.left(), ShippedTypefaces.ALL, album.rules()).stream()
+            .filter(each -> TitleViews.way(each.cure()).equals(way))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new UnprocessableException(
+                        "cure", "That would not make it work any more. Look again."));
+    List<Change> changes = new ArrayList<>();
+    changes.add(
+        new Change.OfEphemera(key, before, ephemera(album, key, offer.lines().get(0).title())));
+    int next = album.nextEphemeraKey();
+    offer.lines().stream()
+        .skip(1)
+        .map(line -> new Change.OfEphemera(next, null, ephemera(album, next, line.title())))
+        .forEach(changes::add);
+    history.step(seen, "make the title “" + before.name() + "” work", changes);
+  }
+
+  /** A title of this key. */
+  static Ephemera title(AlbumModel album, int key) {
+    return album
+        .ephemera(key)
+        .filter(each -> each.title() != null)
+        .orElseThrow(
+            () -> new NotThereException("title", "There is no title with the key " + key + "."));
+  }
+}

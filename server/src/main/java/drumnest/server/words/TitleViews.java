@@ -1,0 +1,236 @@
+package drumnest.server.words;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Ephemera;
+import drumnest.core.album.TitleWords;
+import drumnest.core.measure.Length;
+import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.photo.Contrast;
+import drumnest.core.stock.LetterSet;
+import drumnest.core.words.TitleCures;
+import drumnest.core.words.TitleFit;
+import drumnest.server.frame.AlbumViews;
+import drumnest.server.frame.Views;
+import drumnest.server.frame.WrittenLines;
+import drumnest.server.stock.UnitsInUse;
+import drumnest.server.type.ShippedTypefaces;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Titles as the page shows them. */
+final class TitleViews {
+
+  private TitleViews() {}
+
+  /**
+   * A title.
+   *
+   * @param verdict fits, too-long or too-short
+   * @param said that in words
+   * @param missing the letters that are missing, in words; left out for none
+   * @param height how high its letters are, in inches, for drawing
+   * @param colour of its letters
+   * @param estimated whether some widths are estimated
+   * @param border what it takes of its page or photo
+   * @param contrast how it stands out from its ground, in words; left out where that is not known
+   */
+  record TitleView(
+      int key,
+      String text,
+      String set,
+      String setName,
+      @Nullable String second,
+      Views.LengthView run,
+      Views.LengthView spacing,
+      boolean stacked,
+      boolean fromEnd,
+      @Nullable String about,
+      @Nullable String chapter,
+      boolean stuck,
+      List<TitleLetterView> letters,
+      Views.LengthView length,
+      String verdict,
+      String said,
+      @Nullable String missing,
+      double height,
+      String colour,
+      boolean estimated,
+      Views.@Nullable SizeView border,
+      @Nullable String contrast,
+      boolean pale,
+      Views.@Nullable WhereView where,
+      List<TitleCureView> cures) {}
+
+  /**
+   * A letter; lengths are in inches, for drawing.
+   *
+   * @param mark where it begins, at the nearest mark of the ruler
+   */
+  record TitleLetterView(
+      String text,
+      double start,
+      double extent,
+      String mark,
+      boolean measured,
+      boolean missing,
+      boolean fromSecond) {}
+
+  /** A cure that works: its name, what is done, how long the title is then. */
+  record TitleCureView(String way, String text, String length) {}
+
+  static TitleView of(AlbumModel album, Ephemera each, LetterStock stock) {
+    TitleWords title = Objects.requireNonNull(each.title());
+    LetterStock.Box box = stock.before(album, each.key());
+    TitleFit fit = box.fit(title);
+    LetterSet set = box.sets().get(title.set());
+    if (fit == null || set == null) {
+      throw new IllegalStateException("The letter set " + title.set() + " is gone.");
+    }
+    Double contrast = contrast(album, title, set);
+    return new TitleView(
+        each.key(),
+        title.text(),
+        title.set(),
+        set.name(),
+        title.second(),
+        Views.LengthView.of(title.run()),
+        Views.LengthView.of(title.spacing()),
+        title.stacked(),
+        title.fromEnd(),
+        title.about(),
+        title.chapter(),
+        title.stuck(),
+        letters(album, fit, title.second() == null ? null : box.sets().get(title.second())),
+        Views.LengthView.of(fit.length()),
+        fit.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+        said(title, fit),
+        missing(fit),
+        WrittenLines.inches(set.height()),
+        set.colour(),
+        fit.letters().stream().anyMatch(letter -> !letter.measured()),
+        Views.SizeView.of(fit.border()),
+        contrast == null ? null : said(contrast),
+        contrast != null && contrast < Contrast.OF_LARGE_TEXT,
+        album.slotOfEphemera(each.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
+        cures(album, title, box));
+  }
+
+  private static List<TitleLetterView> letters(
+      AlbumModel album, TitleFit fit, @Nullable LetterSet second) {
+    return fit.letters().stream()
+        .map(
+            letter ->
+                new TitleLetterView(
+                    letter.text(),
+                    WrittenLines.inches(letter.start()),
+                    WrittenLines.inches(letter.extent()),
+                    UnitsInUse.text(nearestMark(album, letter.start())),
+                    letter.measured(),
+                    letter.from() == null && !letter.text().isBlank(),
+                    letter.from() != null && letter.from().equals(second)))
+        .toList();
+  }
+
+  private static Length nearestMark(AlbumModel album, Length at) {
+    Length step = album.rules().trimmerIncrement().step();
+    return album.rules().trimmerIncrement().below(at.plus(step.dividedBy(2)));
+  }
+
+  private static String said(TitleWords title, TitleFit fit) {
+    Length over = fit.length().minus(title.run());
+    return switch (fit.verdict()) {
+      case TOO_LONG -> UnitsInUse.text(over) + " too long";
+      case TOO_SHORT -> "short: " + UnitsInUse.text(over.negated()) + " stay free";
+      case FITS -> "fits, " + UnitsInUse.text(over.negated()) + " to spare";
+    };
+  }
+
+  private static @Nullable String missing(TitleFit fit) {
+    if (fit.missing().isEmpty()) {
+      return null;
+    }
+    return fit.missing().entrySet().stream()
+            .map(each -> each.getValue() + " " + each.getKey())
+            .collect(Collectors.joining(", "))
+        + " too few";
+  }
+
+  /** How the letters stand out from the edge of the photo they lie on. */
+  private static @Nullable Double contrast(AlbumModel album, TitleWords title, LetterSet set) {
+    if (title.about() == null) {
+      return null;
+    }
+    int colour = Integer.parseInt(set.colour().substring(1), 16);
+    return album
+        .photo(title.about())
+        .map(AlbumPhoto::look)
+        .map(look -> Contrast.between(colour, look.edge()))
+        .orElse(null);
+  }
+
+  private static String said(double contrast) {
+    String ratio = String.format(Locale.ENGLISH, "%.1f to 1", contrast);
+    return contrast < Contrast.OF_LARGE_TEXT
+        ? "hardly stands out from its photo: " + ratio + ", large letters want 3"
+        : "stands out from its photo: " + ratio;
+  }
+
+  static String way(TitleCures.Cure cure) {
+    if (cure instanceof TitleCures.Cure.Wording wording) {
+      return "say:" + wording.text();
+    } else if (cure instanceof TitleCures.Cure.OtherSet other) {
+      return "set:" + other.set();
+    } else if (cure instanceof TitleCures.Cure.SecondSet second) {
+      return "second:" + second.set();
+    } else if (cure instanceof TitleCures.Cure.Spacing) {
+      return "spacing";
+    }
+    return "two-lines";
+  }
+
+  private static List<TitleCureView> cures(
+      AlbumModel album, TitleWords title, LetterStock.Box box) {
+    if (title.stuck()) {
+      return List.of();
+    }
+    Map<String, LetterSet> sets = box.sets();
+    return TitleCures.of(title, sets, box.left(), ShippedTypefaces.ALL, album.rules()).stream()
+        .map(
+            offer ->
+                new TitleCureView(
+                    way(offer.cure()),
+                    text(offer.cure(), sets) + spaced(title, offer),
+                    UnitsInUse.text(offer.length())))
+        .toList();
+  }
+
+  /** What it takes besides, where its letters come closer together or further apart for it. */
+  private static String spaced(TitleWords title, TitleCures.Offer offer) {
+    return offer.cure() instanceof TitleCures.Cure.Spacing
+            || offer.spacing().equals(title.spacing())
+        ? ""
+        : ", letters " + apart(offer.spacing());
+  }
+
+  private static String apart(Length spacing) {
+    return spacing.isZero() ? "close together" : UnitsInUse.text(spacing) + " apart";
+  }
+
+  private static String text(TitleCures.Cure cure, Map<String, LetterSet> sets) {
+    if (cure instanceof TitleCures.Cure.Wording wording) {
+      return "Say “" + wording.text() + "”";
+    } else if (cure instanceof TitleCures.Cure.OtherSet other) {
+      return "In " + sets.get(other.set()).name();
+    } else if (cure instanceof TitleCures.Cure.SecondSet second) {
+      return "What is missing from " + sets.get(second.set()).name();
+    } else if (cure instanceof TitleCures.Cure.Spacing spacing) {
+      return "Letters " + apart(spacing.spacing());
+    }
+    TitleCures.Cure.TwoLines lines = (TitleCures.Cure.TwoLines) cure;
+    return "Two lines: “" + lines.first() + "”, “" + lines.second() + "”";
+  }
+}
