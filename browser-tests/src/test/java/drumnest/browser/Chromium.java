@@ -17,8 +17,11 @@ import java.util.TreeSet;
 /** Debian's Chromium without a window. */
 final class Chromium implements AutoCloseable {
 
-  /** How long a page may take to show what is expected, on a busy machine. */
-  private static final double PATIENCE = 45_000;
+  /**
+   * How long a page may take to do or show what is expected, in milliseconds. On a machine that is
+   * busy with other things, heads in a handful of photos have taken a minute.
+   */
+  private static final double PATIENCE = 180_000;
 
   /** What the console says of a request that was refused; those are told apart by the request. */
   private static final String REFUSED = "Failed to load resource";
@@ -55,6 +58,7 @@ final class Chromium implements AutoCloseable {
   BrowserContext window(int width, int height) {
     BrowserContext window =
         browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    window.setDefaultTimeout(PATIENCE);
     window.onConsoleMessage(
         message -> {
           boolean serious = Set.of("error", "warning").contains(message.type());
