@@ -2952,6 +2952,7 @@ export interface components {
             form: components["schemas"]["MoverForm"];
             id: string;
             kind: string;
+            mirrors: boolean;
             name: string;
             part: string;
             steps: components["schemas"]["Step"][];

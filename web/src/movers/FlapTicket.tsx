@@ -100,9 +100,12 @@ export function FlapTicket({ album, slot }: Props) {
           name={mover ? `take ${mover.name.toLowerCase()} off` : "take it off"}
           onDo={() => step("/api/albums/{id}/flaps/remove", { flap: flap.id })}
         />
-        {!isOnInside(placed, flaps) && album.spread.left && album.spread.right && (
-          <Do name="mirror it on the facing page" onDo={() => mirror(flap.id)} />
-        )}
+        {!isOnInside(placed, flaps) &&
+          (mover?.mirrors ?? true) &&
+          album.spread.left &&
+          album.spread.right && (
+            <Do name="mirror it on the facing page" onDo={() => mirror(flap.id)} />
+          )}
         {onInside && <div className="w-full">{offers}</div>}
       </div>
       <dl className="mt-2">
@@ -147,7 +150,7 @@ export function FlapTicket({ album, slot }: Props) {
           ))}
         </div>
       ))}
-      <p className="mt-2 text-quiet">{CAUTIONS[flap.mount]}</p>
+      <p className="mt-2 text-quiet">{caution(flap, mover)}</p>
     </section>
   );
 }
@@ -171,6 +174,13 @@ const CAUTIONS: Record<string, string> = {
   flat: "Fold the whole stack dry before this panel is stuck down: it does not come up again.",
   behind: "Run the card in and out before the photo is pressed down over its rails.",
 };
+
+function caution(flap: Flap, mover: MoverState | undefined) {
+  const dry = mover?.kind.endsWith("band") || mover?.kind === "divided-place";
+  return dry
+    ? "Lay it dry and shut the album once before you stick it. Follow the label of your glue."
+    : CAUTIONS[flap.mount];
+}
 
 const BODIES: Record<string, string> = { sleeve: "a clear sleeve", card: "a hinged card" };
 

@@ -45,7 +45,17 @@ const FIELDS: Record<string, [TextOf, string][]> = {
     ["cardW", "Card, width"],
     ["cardH", "Card, height"],
   ],
+  "edge-band": [["depth", "Stuck to the leaf"]],
 };
+
+/** What of where it lies comes of what it is. */
+const GIVEN: Record<string, TextOf[]> = {
+  "gutter-band": ["x"],
+  "edge-band": ["x", "y", "h"],
+};
+
+/** What nothing of moves. */
+const STAYING = new Set(["divided-place", "gutter-band", "edge-band"]);
 
 const SIZES: Record<string, string> = {
   chain: "Insert",
@@ -59,6 +69,8 @@ const SIZES: Record<string, string> = {
   "edge-tuck": "What lies in front",
   "pull-out": "Pocket",
   "divided-place": "Card",
+  "gutter-band": "Each half",
+  "edge-band": "Strip",
 };
 
 /** A mover as a whole: what is worked out of it, and its few measures. */
@@ -138,12 +150,15 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
       step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, refused),
   );
   const size = SIZES[mover.kind] ?? "";
-  const moves = mover.kind !== "divided-place";
-  const fields: [TextOf, string][] = [
+  const moves = !STAYING.has(mover.kind);
+  const lying: [TextOf, string][] = [
     ["w", `${size}, width`],
     ["h", `${size}, height`],
     ["x", "From the left"],
     ["y", "From the top"],
+  ];
+  const fields = [
+    ...lying.filter(([field]) => !GIVEN[mover.kind]?.includes(field)),
     ...(FIELDS[mover.kind] ?? []),
   ];
   return (

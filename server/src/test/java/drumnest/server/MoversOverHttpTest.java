@@ -82,7 +82,8 @@ class MoversOverHttpTest {
     "tuck-spot, 1",
     "pull-out, 1",
     "edge-tuck, 1",
-    "divided-place, 2"
+    "divided-place, 2",
+    "gutter-band, 1"
   })
   void each_kind_is_offered_taken_shown_and_taken_back(String kind, int parts) {
     JsonNode choices =
@@ -321,6 +322,70 @@ class MoversOverHttpTest {
   }
 
   @Test
+  void what_is_trimmed_off_one_half_of_a_band_is_trimmed_off_the_other_and_they_go_together() {
+    add("2-front-6", "gutter-band");
+    assertThat(SERVER.album(1).at("/spread/left/flaps")).hasSize(1);
+    assertThat(SPREAD.motion().at("/movers/0/facts/2/value").stringValue())
+        .isEqualTo("on the facing page: trim one, trim the other");
+    Map<String, Object> form = form();
+    form.put("h", "3/4");
+    form.put("w", "10");
+    form.put("x", "1");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    JsonNode left = SPREAD.motion().at("/movers/0/form");
+    JsonNode right = SPREAD.motion().at("/movers/1/form");
+    assertThat(left.get("x").stringValue()).isEqualTo("2");
+    assertThat(right.get("x").stringValue()).isEqualTo("0");
+    for (String same : List.of("y", "w", "h")) {
+      assertThat(left.get(same)).isEqualTo(right.get(same));
+    }
+    Map<String, Object> again = Map.of("flap", "2-front-m1");
+    assertThat(SERVER.step("movers/mirror", again).is(422).json().get("detail").stringValue())
+        .isEqualTo("Its other half is there already.");
+    form.put("w", "13");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(400);
+    SERVER.step("flaps/remove", Map.of("flap", "1-back-m1")).is(200);
+    assertThat(SPREAD.motion().get("movers")).isEmpty();
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SPREAD.motion().at("/movers/1/form")).isEqualTo(right);
+    SERVER.step("undo", Map.of()).is(200);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SPREAD.motion().get("movers")).isEmpty();
+  }
+
+  private static int leafKey(int index) {
+    return SERVER.album(1).get("leaves").get(index).get("key").intValue();
+  }
+
+  @Test
+  void a_band_beyond_a_narrow_leaf_is_on_both_its_sides() {
+    SERVER.step("leaves/add", Map.of("type", "6x8-four-3x4", "at", 2)).is(200);
+    String front = leafKey(1) + "-front-";
+    add(front + "1", "edge-band");
+    Map<String, Object> form = form();
+    assertThat(width(form)).isEqualTo(Length.parse("6 1/2"));
+    form.put("depth", "1");
+    form.put("w", "5");
+    SERVER.step("movers/change", Map.of("flap", front + "m1", "form", form)).is(200);
+    JsonNode behind =
+        SERVER.get("/api/albums/1/spreads/2/motion").is(200).json().at("/movers/0/form");
+    assertThat(behind.get("x").stringValue()).isEqualTo("-4");
+    assertThat(behind.get("w").stringValue()).isEqualTo("5");
+    form.put("w", "1");
+    assertThat(
+            SERVER
+                .step("movers/change", Map.of("flap", front + "m1", "form", form))
+                .is(400)
+                .json()
+                .get("field")
+                .stringValue())
+        .isEqualTo("w");
+    SERVER.step("movers/mirror", Map.of("flap", front + "m1")).is(422);
+    SERVER.step("flaps/remove", Map.of("flap", front + "m1")).is(200);
+    assertThat(SERVER.get("/api/albums/1/spreads/2/motion").is(200).json().get("movers")).isEmpty();
+  }
+
+  @Test
   void an_edge_is_moved_from_mark_to_mark_and_what_would_leave_nothing_is_refused() {
     add("2-front-6", "door");
     Map<String, Object> before = form();
@@ -437,7 +502,8 @@ class MoversOverHttpTest {
   void a_small_leaf_that_makes_room_is_added_with_its_photo_in_one_step() {
     String photo = SERVER.line().get(0).get("id").stringValue();
     SERVER.step("leaves/add", Map.of("type", "6x8-four-3x4", "at", 2, "photo", photo)).is(200);
-    assertThat(SERVER.line().get(0).at("/where/slot").stringValue()).startsWith("3-front-");
+    assertThat(SERVER.line().get(0).at("/where/slot").stringValue())
+        .startsWith(leafKey(1) + "-front-");
     SERVER.step("undo", Map.of()).is(200);
     assertThat(SERVER.album(1).get("leaves").size()).isEqualTo(2);
     assertThat(SERVER.line().get(0).at("/where").isMissingNode()).isTrue();

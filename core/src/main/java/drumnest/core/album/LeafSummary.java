@@ -26,7 +26,7 @@ public record LeafSummary(
             .map(AlbumModel.Seated::measured)
             .toList();
     return new LeafSummary(
-        (int) slots.stream().filter(slot -> !slot.neverSeen() || album.isFilled(slot)).count(),
+        (int) slots.stream().filter(slot -> !slot.mayStayEmpty() || album.isFilled(slot)).count(),
         (int) slots.stream().filter(album::isFilled).count(),
         (int) slots.stream().filter(slot -> album.seated(slot).isPresent()).count(),
         (int) prints.stream().filter(print -> print.crop() != null).count(),

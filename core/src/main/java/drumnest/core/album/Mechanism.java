@@ -1,5 +1,7 @@
 package drumnest.core.album;
 
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 
@@ -130,6 +132,11 @@ public sealed interface Mechanism {
     public String part() {
       return "fold-out";
     }
+
+    @Override
+    public FoldOut onPage(Size other) {
+      return new FoldOut(other, border, sheet);
+    }
   }
 
   /**
@@ -257,9 +264,126 @@ public sealed interface Mechanism {
     }
   }
 
+  /**
+   * One half of a band across the gutter: a strip of paper or cloth that begins at the edge of its
+   * page at the gutter. The other half lies mirrored on the facing page.
+   *
+   * @param page the size of its page
+   */
+  record GutterBand(Size page) implements Mechanism {
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "gutter band";
+    }
+
+    @Override
+    public String part() {
+      return "gutter band";
+    }
+
+    @Override
+    public boolean opens() {
+      return false;
+    }
+
+    @Override
+    public Holds holds() {
+      return Holds.KEEPSAKE;
+    }
+
+    @Override
+    public GutterBand onPage(Size other) {
+      return new GutterBand(other);
+    }
+
+    @Override
+    public Box lying(Box at, Edge gutter) {
+      Box along = gutter.along(Box.of(Length.ZERO, Length.ZERO, page), at.w());
+      return new Box(along.x(), at.y(), at.w(), at.h());
+    }
+  }
+
+  /**
+   * One half of a band beyond the outer edge of a leaf that is narrower than others: a strip of
+   * paper or cloth as long as the leaf. The other half lies mirrored on the leaf's other side, back
+   * to back with it beyond the edge.
+   *
+   * @param page the size of its page
+   * @param overlap how much of its width is stuck to the leaf
+   */
+  record EdgeBand(Size page, Length overlap) implements Mechanism {
+    @Override
+    public int parts() {
+      return 1;
+    }
+
+    @Override
+    public String called() {
+      return "edge band";
+    }
+
+    @Override
+    public String part() {
+      return "edge band";
+    }
+
+    @Override
+    public boolean opens() {
+      return false;
+    }
+
+    @Override
+    public Holds holds() {
+      return Holds.KEEPSAKE;
+    }
+
+    @Override
+    public EdgeBand onPage(Size other) {
+      return new EdgeBand(other, overlap);
+    }
+
+    @Override
+    public Box lying(Box at, Edge outer) {
+      Box leaf = Box.of(Length.ZERO, Length.ZERO, page);
+      Box onLeaf = outer.along(leaf, overlap);
+      return outer.moved(onLeaf, beyond(outer, leaf, at.w()));
+    }
+
+    /** Where a band of this width ends. */
+    private Length beyond(Edge outer, Box leaf, Length wide) {
+      Length past = wide.minus(overlap);
+      return outer.of(leaf).plus(outer == Edge.RIGHT ? past : past.negated());
+    }
+  }
+
   /** Whether any of it moves. */
   default boolean opens() {
     return true;
+  }
+
+  /** What its places are meant to hold. */
+  default Holds holds() {
+    return Holds.PHOTO;
+  }
+
+  /** The same for a page of another size. */
+  default Mechanism onPage(Size page) {
+    return this;
+  }
+
+  /**
+   * Where it lies, as far as what it is says so: a band across the gutter begins there.
+   *
+   * @param at where it would lie else
+   * @param edge its edge; of a band the one at the gutter, or the outer one
+   */
+  default Box lying(Box at, Edge edge) {
+    return at;
   }
 
   /** Whether some of what is hidden shows, so that it is seen to open. */

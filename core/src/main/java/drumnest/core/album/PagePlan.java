@@ -61,6 +61,11 @@ public record PagePlan(
     return moverOf(flap).flatMap(Panorama::of);
   }
 
+  /** What the sides of a flap are meant to hold. */
+  public Holds holdsOf(String flap) {
+    return moverOf(flap).map(mover -> mover.mechanism().holds()).orElse(Holds.PHOTO);
+  }
+
   /** Whether the pictures of a flap are printed on it, rather than stuck. */
   public boolean isPrinted(String flap) {
     return moverOf(flap)

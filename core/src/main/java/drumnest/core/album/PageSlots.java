@@ -287,7 +287,7 @@ final class PageSlots {
         Outline.STRAIGHT,
         flap.body() == Flap.Body.CARD ? takes : null,
         Length.ZERO,
-        Holds.PHOTO,
+        leaf.plan(face).holdsOf(flap.id()),
         0,
         cover);
   }

@@ -158,6 +158,11 @@ public record Slot(
     return cover == Cover.STAYS;
   }
 
+  /** Whether nobody misses anything where it is empty: below what is stuck down, and on bands. */
+  public boolean mayStayEmpty() {
+    return neverSeen() || !kind.isOfPage() && holds == Holds.KEEPSAKE;
+  }
+
   /** Whether it is out of sight until something is opened. */
   public boolean hiddenAtRest() {
     return covered() || parent.hiddenAtRest();

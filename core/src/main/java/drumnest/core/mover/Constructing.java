@@ -69,6 +69,10 @@ public final class Constructing {
       return edgeTuck(mover, tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       return divided(mover);
+    } else if (mechanism instanceof Mechanism.GutterBand) {
+      return band(mover, whole(mover.at().size()));
+    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+      return band(mover, mover.edge().opposite().along(whole(mover.at().size()), band.overlap()));
     }
     return hinged(parts, mechanism.part());
   }
@@ -187,6 +191,21 @@ public final class Constructing {
     return List.of(
         Piece.plain("card", Stuff.CARD, at.size())
             .with(List.of(), List.of(new Area(Use.GLUE_BEHIND, whole(at.size()))), halves));
+  }
+
+  /** Both halves of a band, of which so much of the one is stuck to its page. */
+  private List<Piece> band(Mover mover, Box stuck) {
+    Piece half =
+        Piece.plain("band", Stuff.CARD, mover.at().size())
+            .with(
+                List.of(),
+                List.of(new Area(Use.GLUE_BEHIND, stuck)),
+                List.of(panel(parts.get(0), whole(mover.at().size()), true)));
+    Box mirrored = stuck.mirroredIn(mover.at().w());
+    Piece other =
+        Piece.plain("band, mirrored", Stuff.CARD, mover.at().size())
+            .with(List.of(), List.of(new Area(Use.GLUE_BEHIND, mirrored)), List.of());
+    return List.of(half, other);
   }
 
   private List<Piece> accordion(Mover mover, Accordion cut) {

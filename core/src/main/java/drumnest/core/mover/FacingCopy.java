@@ -113,7 +113,7 @@ public final class FacingCopy {
             mirrored(mover.at()),
             mirrored(mover.edge()),
             mover.carrier() == null ? null : numbers.get(mover.carrier()),
-            mover.mechanism(),
+            mover.mechanism().onPage(facing.size()),
             mover.grip());
     List<Flap> parts = MoverChoices.choice(copy, plan, facing, side.other(), rules).flaps();
     List<Mover> movers = new ArrayList<>(plan.movers());

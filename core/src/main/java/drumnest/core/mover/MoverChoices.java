@@ -2,6 +2,7 @@ package drumnest.core.mover;
 
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
+import drumnest.core.album.Holds;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -56,6 +57,9 @@ public final class MoverChoices {
 
     /** How many pictures it holds. */
     public int faces() {
+      if (mover.mechanism().holds() != Holds.PHOTO) {
+        return 0;
+      }
       return flaps.stream().mapToInt(flap -> flap.move() == Flap.Move.STAYS ? 1 : 2).sum();
     }
   }

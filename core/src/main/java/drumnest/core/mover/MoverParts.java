@@ -69,6 +69,9 @@ public final class MoverParts {
       return edgeTuck(tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       return divided(below);
+    } else if (mechanism instanceof Mechanism.GutterBand
+        || mechanism instanceof Mechanism.EdgeBand) {
+      return band(below);
     }
     return pullOut((Mechanism.PullOut) mechanism);
   }
@@ -247,6 +250,16 @@ public final class MoverParts {
               below));
     }
     return parts;
+  }
+
+  private List<Flap> band(@Nullable String below) {
+    if (mover.mechanism() instanceof Mechanism.EdgeBand band
+        && !mover.at().w().isMoreThan(band.overlap())) {
+      throw new MoverProblemException(
+          "w", "ends on the leaf; it must be more than what is stuck to that", band.overlap());
+    }
+    return List.of(
+        lowest(0, mover.at(), mover.edge(), Flap.Mount.FLAT, Flap.Body.CARD, Length.ZERO, below));
   }
 
   private void requireRoom(Length border) {

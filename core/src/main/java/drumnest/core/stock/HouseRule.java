@@ -697,6 +697,16 @@ public enum HouseRule {
       "How deep the part is that stays free of glue.",
       "tuck spots"),
 
+  BAND_HEIGHT(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(64),
+      sixtyFourths(16),
+      sixtyFourths(384),
+      "Height of a band across the gutter",
+      "How high one is begun, where there is room for it between the places.",
+      "bands"),
+
   TUCK_RAIL(
       Group.MOVERS,
       Provenance.FROM_MEMORY,

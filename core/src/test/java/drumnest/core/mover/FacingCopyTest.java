@@ -66,7 +66,8 @@ class FacingCopyTest {
         new Mover(1, box(1, 2, 4, 3), Edge.LEFT, null, new Mechanism.Door(false, quarter)),
         new Mover(1, box(1, 2, 4, 3), Edge.LEFT, null, new Mechanism.Door(true, quarter)),
         new Mover(1, box(1, 2, 6, 4), Edge.LEFT, null, new Mechanism.TuckSpot(size(4, 3), one)),
-        new Mover(1, box(1, 2, 6, 4), Edge.LEFT, null, new Mechanism.PullOut(size(4, 3))));
+        new Mover(1, box(1, 2, 6, 4), Edge.LEFT, null, new Mechanism.PullOut(size(4, 3))),
+        new Mover(1, box(2, 2, 10, 1), Edge.RIGHT, null, new Mechanism.GutterBand(size(12, 12))));
   }
 
   @ParameterizedTest

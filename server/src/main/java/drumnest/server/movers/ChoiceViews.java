@@ -6,12 +6,14 @@ import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Edge;
+import drumnest.core.mover.BandChoices;
 import drumnest.core.mover.MoverChoices;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Shows the movers that could go somewhere. */
 final class ChoiceViews {
@@ -53,7 +55,21 @@ final class ChoiceViews {
         Views.BoxView.of(slot.box()),
         slot.kind() == Slot.Kind.OUTSIDE
             ? List.of()
-            : MoverChoices.at(slot, album.rules()).stream().map(ChoiceViews::of).toList());
+            : Stream.concat(
+                    MoverChoices.at(slot, album.rules()).stream(), bands(album, slot).stream())
+                .map(ChoiceViews::of)
+                .toList());
+  }
+
+  /** The movers of every kind over every edge, the best edge of each kind first. */
+  static List<MoverChoices.Choice> everyEdge(AlbumModel album, Slot slot) {
+    return Stream.concat(
+            MoverChoices.everyEdge(slot, album.rules()).stream(), bands(album, slot).stream())
+        .toList();
+  }
+
+  private static List<MoverChoices.Choice> bands(AlbumModel album, Slot slot) {
+    return BandChoices.at(MoverStep.spread(album, slot.parent().page()), slot, album.rules());
   }
 
   private static ChoiceView of(MoverChoices.Choice choice) {
@@ -69,7 +85,15 @@ final class ChoiceViews {
   }
 
   private static String says(MoverChoices.Choice choice) {
-    if (!choice.mover().mechanism().opens()) {
+    Mechanism mechanism = choice.mover().mechanism();
+    if (mechanism instanceof Mechanism.GutterBand) {
+      return "A strip of paper or cloth on both pages, in two mirrored halves that meet at the"
+          + " gutter.";
+    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+      return "A strip of paper or cloth on both sides of this leaf, back to back, "
+          + UnitsInUse.text(choice.mover().at().w().minus(band.overlap()))
+          + " beyond it.";
+    } else if (!mechanism.opens()) {
       return "Two prints of "
           + UnitsInUse.text(choice.mover().at().size().half())
           + " on one card; nothing opens.";

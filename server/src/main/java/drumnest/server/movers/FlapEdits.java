@@ -18,7 +18,6 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.SeenAlbum;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -51,15 +50,12 @@ public class FlapEdits {
     SeenAlbum seen = step.seen(albumId, version);
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
-    PagePlan plan = MoverStep.plan(over);
     Flap flap =
         FlapChoices.over(over, insert == null ? over.takes() : insert, body, album.rules()).stream()
             .map(FlapChoices.Choice::flap)
             .filter(each -> hinge == null || each.hinge() == hinge)
             .findFirst()
             .orElseThrow();
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.add(flap);
     List<Change> inside = new ArrayList<>();
     if (photoId != null) {
       String name = FlapNames.of(over.leaf(), over.side(), flap.id());
@@ -70,11 +66,8 @@ public class FlapEdits {
     String where = over.kind() == Slot.Kind.INSIDE ? "a flap on " : "a flap over ";
     step.take(
         seen,
-        over.parent().page(),
-        flaps,
-        plan.movers(),
+        List.of(NextPlan.with(over.parent().page(), flap)),
         where + SlotNames.of(over),
-        Map.of(),
         inside);
   }
 
@@ -85,16 +78,11 @@ public class FlapEdits {
     if (!on.kind().isOfPage()) {
       throw new UnprocessableException("slot", "A cover lies over the places of its leaf.");
     }
-    PagePlan plan = MoverStep.plan(on);
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.add(FlapChoices.overLeaf(on, seen.album().rules()));
+    Flap cover = FlapChoices.overLeaf(on, seen.album().rules());
     step.take(
         seen,
-        on.parent().page(),
-        flaps,
-        plan.movers(),
+        List.of(NextPlan.with(on.parent().page(), cover)),
         "a sleeve over the whole of leaf " + on.leaf().number(),
-        Map.of(),
         List.of());
   }
 
@@ -105,10 +93,7 @@ public class FlapEdits {
   public void addBehind(SeenAlbum seen, String slotId, Ephemera card) {
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
-    PagePlan plan = MoverStep.plan(over);
     Flap flap = FlapChoices.over(over, over.takes(), Flap.Body.CARD, album.rules()).get(0).flap();
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.add(flap);
     List<Change> inside = new ArrayList<>();
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
     Holding held = from == null ? null : album.held(from);
@@ -124,11 +109,8 @@ public class FlapEdits {
     inside.add(new Change.OfHolding(FlapNames.inside(name), null, Holding.ofEphemera(card.key())));
     step.take(
         seen,
-        over.parent().page(),
-        flaps,
-        plan.movers(),
+        List.of(NextPlan.with(over.parent().page(), flap)),
         "behind a flap over " + SlotNames.of(over) + ": " + card.name(),
-        Map.of(),
         inside);
   }
 
@@ -149,16 +131,13 @@ public class FlapEdits {
       Flap carrier = plan.flap(after.fixedTo()).orElseThrow();
       MoverStep.requireWithin(after.face(), carrier.closed(), "what carries it");
     } else {
-      MoverStep.requireWithin(after.face(), MoverStep.room(side), "its page");
+      MoverStep.requireWithin(after.face(), MoverStep.room(side.parent().page()), "its page");
     }
     List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
     step.take(
         seen,
-        side.parent().page(),
-        flaps,
-        plan.movers(),
+        List.of(new NextPlan(side.parent().page(), plan.withFlaps(flaps))),
         "change flap " + before.id() + MoverStep.page(side),
-        Map.of(),
         List.of());
   }
 }

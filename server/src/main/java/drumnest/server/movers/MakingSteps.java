@@ -108,6 +108,10 @@ final class MakingSteps {
       edgeTuck(mover, tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       divided(mover);
+    } else if (mechanism instanceof Mechanism.GutterBand) {
+      gutterBand(mover);
+    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+      edgeBand(mover, band);
     } else {
       List<Flap> lowestFirst = new ArrayList<>(parts);
       Collections.reverse(lowestFirst);
@@ -282,6 +286,35 @@ final class MakingSteps {
             + " on it, edge to edge. "
             + GLUE);
     step("Put the card where the single print would be.");
+  }
+
+  private void gutterBand(Mover mover) {
+    last(
+        "Cut two pieces of "
+            + UnitsInUse.text(mover.at().size())
+            + " at one setting of the trimmer, so that they are equally high; of a directional"
+            + " paper or cloth, side by side. "
+            + BLADE);
+    step(
+        "Leave the edges that meet at the gutter plain: no stitching and no decorative edge there."
+            + " Stitch the others before anything is stuck.");
+    step(
+        "Lay both in place and shut the album once. What you trim off the one, trim off the other.");
+    last("Stick each with its plain edge along the gutter, and never over the holes. " + GLUE);
+  }
+
+  private void edgeBand(Mover mover, Mechanism.EdgeBand band) {
+    last("Cut two strips of " + UnitsInUse.text(mover.at().size()) + ". " + BLADE);
+    step(
+        "Put nothing thick on both sides at the same place: what lies on the one lies beside what"
+            + " lies on the other.");
+    last(
+        "Stick the first with "
+            + UnitsInUse.text(band.overlap())
+            + " of its width along the outer edge of the leaf. "
+            + GLUE);
+    last("Stick the second onto the other side, back to back with the first beyond the leaf.");
+    step("Trim both together where they are not even.");
   }
 
   private void pullOut(Mover mover) {

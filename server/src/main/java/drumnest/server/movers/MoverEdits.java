@@ -10,7 +10,6 @@ import drumnest.core.album.Mover;
 import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
-import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
@@ -19,8 +18,10 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.FacingCopy;
+import drumnest.core.mover.MirrorPiece;
 import drumnest.core.mover.MoverChoices;
 import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
@@ -28,7 +29,6 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.SeenAlbum;
 import drumnest.server.stock.MoverProblemText;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -71,9 +71,8 @@ public class MoverEdits {
       throw new UnprocessableException(
           "slot", "A mover lies over a place of its page, or on the inside of a flap.");
     }
-    PagePlan plan = MoverStep.plan(at);
     MoverChoices.Choice choice =
-        MoverChoices.everyEdge(at, seen.album().rules()).stream()
+        ChoiceViews.everyEdge(seen.album(), at).stream()
             .filter(each -> ChoiceViews.kind(each.mover().mechanism()).equals(kind))
             .filter(each -> edge == null || each.mover().edge() == edge)
             .findFirst()
@@ -81,21 +80,45 @@ public class MoverEdits {
                 () ->
                     new NotThereException(
                         "kind", "No mover of the kind “" + kind + "” goes here."));
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.addAll(choice.flaps());
-    List<Mover> movers = new ArrayList<>(plan.movers());
-    movers.add(choice.mover());
     String called = choice.mover().mechanism().called();
     String label =
         (called.matches("[aeiou].*") ? "an " : "a ") + called + " at " + SlotNames.of(at);
-    step.take(
-        seen,
-        at.parent().page(),
-        flaps,
-        movers,
-        label,
-        Map.of(),
-        filled(seen.album(), at, plan.withMovers(flaps, movers), choice.mover(), photos));
+    PageSide page = at.parent().page();
+    NextPlan next = NextPlan.with(page, choice);
+    List<NextPlan> pages = new ArrayList<>(List.of(next));
+    MirrorPiece.of(MoverStep.spread(seen.album(), page), page, choice.mover())
+        .ifPresent(other -> pages.add(withHalf(other, seen.album().rules())));
+    step.take(seen, pages, label, filled(seen.album(), at, next.plan(), choice.mover(), photos));
+  }
+
+  /** The page with the other half of a band. */
+  private static NextPlan withHalf(MirrorPiece half, HouseRules rules) {
+    PageSide page = half.page();
+    NextPlan next =
+        NextPlan.with(
+            page,
+            MoverChoices.choice(
+                half.mover(), NextPlan.plan(page), page.leaf(), page.side(), rules));
+    requireRoom(next, half.mover());
+    return next;
+  }
+
+  /** What a mover lies on must be large enough for it, closed; a band goes past a narrow leaf. */
+  private static void requireRoom(NextPlan next, Mover mover) {
+    if (mover.mechanism() instanceof Mechanism.EdgeBand) {
+      return;
+    }
+    String carrier = mover.carrier();
+    Box room =
+        carrier == null
+            ? MoverStep.room(next.page())
+            : next.plan().flap(carrier).orElseThrow().closed();
+    for (String part : mover.parts()) {
+      MoverStep.requireWithin(
+          next.plan().flap(part).orElseThrow().face(),
+          room,
+          carrier == null ? "its page" : "what carries it");
+    }
   }
 
   /** Photos on the faces of a mover that is new, as it is read. */
@@ -142,67 +165,30 @@ public class MoverEdits {
     Mover before =
         plan.moverOf(String.valueOf(side.number()))
             .orElseThrow(() -> new NotThereException("flap", "This flap is no part of a mover."));
-    Mover after = renumbered(form.toMover(before), before, plan);
-    PagePlan without = without(plan, before);
-    List<Flap> parts;
+    PageSide page = side.parent().page();
+    Mover after = form.toMover(before);
+    List<NextPlan> pages = new ArrayList<>();
     try {
-      Leaf leaf = side.leaf();
-      parts = MoverChoices.choice(after, without, leaf, side.side(), seen.album().rules()).flaps();
+      pages.add(changed(page, before, after, seen.album().rules()));
+      Spread spread = MoverStep.spread(seen.album(), page);
+      Mover half = MirrorPiece.of(spread, page, before).flatMap(MirrorPiece::there).orElse(null);
+      if (half != null) {
+        MirrorPiece next = MirrorPiece.of(spread, page, after).orElseThrow();
+        Mover mirrored = next.mover().numbered(half.first());
+        pages.add(changed(next.page(), half, mirrored, seen.album().rules()));
+      }
     } catch (MoverProblemException e) {
       String field = FIELDS.getOrDefault(e.field(), e.field());
       throw new FieldProblemException(field, "What is written here" + MoverProblemText.after(e));
     }
-    Box room =
-        after.carrier() == null
-            ? MoverStep.room(side)
-            : plan.flap(after.carrier()).orElseThrow().closed();
-    String on = after.carrier() == null ? "its page" : "what carries it";
-    for (Flap part : parts) {
-      MoverStep.requireWithin(part.face(), room, on);
-    }
-    List<Flap> flaps = new ArrayList<>(detached(plan, before, after));
-    flaps.addAll(parts);
-    List<Mover> movers =
-        plan.movers().stream().map(mover -> mover == before ? after : mover).toList();
-    Map<String, String> renamed = new HashMap<>();
-    for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
-      renamed.put(before.parts().get(part), after.parts().get(part));
-    }
-    Panorama.of(before)
-        .ifPresent(
-            wide -> Panorama.of(after).ifPresent(next -> renamed.put(wide.last(), next.last())));
-    String label = "change " + before.called() + MoverStep.page(side);
-    step.take(seen, side.parent().page(), flaps, movers, label, renamed, List.of());
+    step.take(seen, pages, "change " + before.called() + MoverStep.page(side), List.of());
   }
 
-  /**
-   * With more parts than before, its numbers may run into those of others: then it gets new ones.
-   */
-  private static Mover renumbered(Mover after, Mover before, PagePlan plan) {
-    Set<String> taken = new HashSet<>();
-    plan.flaps().forEach(flap -> taken.add(flap.id()));
-    taken.removeAll(before.parts());
-    if (after.parts().stream().noneMatch(taken::contains)) {
-      return after;
-    }
-    return after.numbered(plan.nextNumber());
-  }
-
-  private static PagePlan without(PagePlan plan, Mover gone) {
-    return plan.withMovers(
-        plan.flaps().stream().filter(flap -> !gone.parts().contains(flap.id())).toList(),
-        plan.movers().stream().filter(mover -> mover != gone).toList());
-  }
-
-  /** The flaps that are no part of a mover, freed from parts that it has no more. */
-  private static List<Flap> detached(PagePlan plan, Mover before, Mover after) {
-    Set<String> gone = new HashSet<>(before.parts());
-    gone.removeAll(after.parts());
-    return plan.flaps().stream()
-        .filter(flap -> !before.parts().contains(flap.id()))
-        .filter(flap -> flap.fixedTo() == null || !gone.contains(flap.fixedTo()))
-        .map(flap -> flap.on() != null && gone.contains(flap.on()) ? flap.lyingOn(null) : flap)
-        .toList();
+  private static NextPlan changed(PageSide page, Mover before, Mover after, HouseRules rules) {
+    NextPlan next = NextPlan.changed(page, before, after, rules);
+    int index = NextPlan.plan(page).movers().indexOf(before);
+    requireRoom(next, next.plan().movers().get(index));
+    return next;
   }
 
   /** Puts a flap, or the whole of the mover that it is a part of, mirrored on the facing page. */
@@ -214,6 +200,10 @@ public class MoverEdits {
     if (plan.isOnInside(number)) {
       throw new UnprocessableException(
           "flap", "This is on the inside of another; mirror that, and this goes with it.");
+    }
+    PageSide page = side.parent().page();
+    if (plan.moverOf(number).filter(e -> !MoverFacts.mirrors(seen.album(), page, e)).isPresent()) {
+      throw new UnprocessableException("flap", "Its other half is there already.");
     }
     Spread spread =
         seen.album().leaves().spread(seen.album().leaves().spreadOf(side.parent().page()));
@@ -239,11 +229,8 @@ public class MoverEdits {
     }
     step.take(
         seen,
-        new PageSide(facing, side.side().other()),
-        next.flaps(),
-        next.movers(),
+        List.of(new NextPlan(new PageSide(facing, side.side().other()), next)),
         "mirror " + called + MoverStep.page(side),
-        Map.of(),
         List.of());
   }
 
@@ -257,28 +244,18 @@ public class MoverEdits {
     PagePlan plan = MoverStep.plan(side);
     String number = String.valueOf(side.number());
     String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
-    Set<String> gone = plan.goingWith(number);
-    List<Flap> flaps =
-        plan.flaps().stream()
-            .filter(flap -> !gone.contains(flap.id()))
-            .map(flap -> laidDown(flap, plan, gone))
-            .toList();
-    List<Mover> movers =
-        plan.movers().stream()
-            .filter(mover -> !gone.contains(String.valueOf(mover.first())))
-            .toList();
-    String label = "take " + called + MoverStep.page(side) + " off";
-    step.take(seen, side.parent().page(), flaps, movers, label, Map.of(), List.of());
-  }
-
-  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
-  private static Flap laidDown(Flap flap, PagePlan plan, Set<String> gone) {
-    Flap laid = flap;
-    while (laid.below() != null && gone.contains(laid.below())) {
-      Flap below = plan.flap(laid.below()).orElseThrow();
-      boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
-      laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
-    }
-    return laid;
+    PageSide page = side.parent().page();
+    List<NextPlan> pages = new ArrayList<>(List.of(NextPlan.without(page, number)));
+    plan.moverOf(number)
+        .flatMap(half -> MirrorPiece.of(MoverStep.spread(seen.album(), page), page, half))
+        .ifPresent(
+            other ->
+                other
+                    .there()
+                    .ifPresent(
+                        half ->
+                            pages.add(
+                                NextPlan.without(other.page(), String.valueOf(half.first())))));
+    step.take(seen, pages, "take " + called + MoverStep.page(side) + " off", List.of());
   }
 }

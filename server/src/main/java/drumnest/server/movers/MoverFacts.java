@@ -3,12 +3,14 @@ package drumnest.server.movers;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.PageSide;
 import drumnest.core.album.Panorama;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Accordion;
 import drumnest.core.mover.Doors;
 import drumnest.core.mover.FoldOut;
+import drumnest.core.mover.MirrorPiece;
 import drumnest.core.mover.MoverParts;
 import drumnest.core.mover.PullOutPocket;
 import drumnest.core.mover.SleeveChain;
@@ -38,6 +40,7 @@ final class MoverFacts {
    * @param part what one of its parts is called
    * @param facts what is worked out of it
    * @param steps how it is made
+   * @param mirrors whether it may be put, mirrored, on the facing page too
    */
   record MoverState(
       String id,
@@ -46,7 +49,8 @@ final class MoverFacts {
       String part,
       MoverForm form,
       List<Fact> facts,
-      List<MakingSteps.Step> steps) {}
+      List<MakingSteps.Step> steps,
+      boolean mirrors) {}
 
   private final Mover mover;
   private final HouseRules rules;
@@ -65,15 +69,41 @@ final class MoverFacts {
         ChoiceViews.kind(mover.mechanism()),
         mover.mechanism().part(),
         MoverForm.of(mover),
-        new MoverFacts(mover, album.rules()).facts(),
-        MakingSteps.of(mover, placed.flaps(), album.rules()));
+        new MoverFacts(mover, album.rules()).facts(album, placed.page()),
+        MakingSteps.of(mover, placed.flaps(), album.rules()),
+        mirrors(album, placed.page(), mover));
+  }
+
+  /** A band beyond a leaf has its other half on that leaf, and one across the gutter needs one. */
+  static boolean mirrors(AlbumModel album, PageSide page, Mover mover) {
+    return !(mover.mechanism() instanceof Mechanism.EdgeBand)
+        && MirrorPiece.of(MoverStep.spread(album, page), page, mover)
+            .flatMap(MirrorPiece::there)
+            .isEmpty();
   }
 
   private void add(String name, String value) {
     facts.add(new Fact(name, value));
   }
 
-  private List<Fact> facts() {
+  private List<Fact> facts(AlbumModel album, PageSide page) {
+    facts();
+    if (mover.mechanism() instanceof Mechanism.GutterBand
+        || mover.mechanism() instanceof Mechanism.EdgeBand) {
+      String where =
+          mover.mechanism() instanceof Mechanism.GutterBand
+              ? "on the facing page"
+              : "on the other side of this leaf";
+      boolean there =
+          MirrorPiece.of(MoverStep.spread(album, page), page, mover)
+              .flatMap(MirrorPiece::there)
+              .isPresent();
+      add("Other half", there ? where + ": trim one, trim the other" : "missing " + where);
+    }
+    return List.copyOf(facts);
+  }
+
+  private void facts() {
     Mechanism mechanism = mover.mechanism();
     if (mechanism instanceof Mechanism.Chain chain) {
       chain(chain);
@@ -99,8 +129,13 @@ final class MoverFacts {
     } else if (mechanism instanceof Mechanism.Divided) {
       add("Prints", "two of " + text(mover.at().size().half()));
       add("Card", text(mover.at().size()) + ", both prints stuck on it");
+    } else if (mechanism instanceof Mechanism.GutterBand) {
+      add("Cut", "two of " + text(mover.at().size()) + ", equal in height, one for each page");
+      add("At the gutter", "plain edges: no stitching, no decorative edge");
+    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+      add("Cut", "two of " + text(mover.at().size()) + ", one for each side of the leaf");
+      add("Beyond the leaf", text(mover.at().w().minus(band.overlap())) + ", back to back");
     }
-    return List.copyOf(facts);
   }
 
   private void chain(Mechanism.Chain chain) {

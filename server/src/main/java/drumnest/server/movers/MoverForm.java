@@ -32,7 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param cardW the width of a card that is tucked
  * @param cardH its height
  * @param visible what shows of that
- * @param depth how deep a card is tucked under an edge
+ * @param depth how deep a card is tucked under an edge, or how much of a band beyond the leaf is
+ *     stuck to it
  * @param upper what is on the upper side of an accordion: each, for a picture on each panel, or
  *     across, for one over all of them; each where it is left out
  * @param pictures how pictures come onto an accordion: stuck or printed; stuck where it is left out
@@ -96,6 +97,8 @@ record MoverForm(
       fields.card = tuck.card();
     } else if (mechanism instanceof Mechanism.PullOut pullOut) {
       fields.card = pullOut.card();
+    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+      fields.depth = exact(band.overlap());
     }
     boolean counted =
         mechanism instanceof Mechanism.Chain
@@ -146,12 +149,16 @@ record MoverForm(
   Mover toMover(Mover before) {
     LengthReader lengths = LengthReader.inUse();
     Box at = Box.of(lengths.offset("x", x), lengths.offset("y", y), lengths.size("w", w, "h", h));
+    Edge chosen = Words.choice("edge", Edge.class, edge);
+    // What nothing opens over stays at its edge.
+    Edge over = before.mechanism().opens() ? chosen : before.edge();
+    Mechanism mechanism = mechanism(before.mechanism(), lengths);
     return new Mover(
         before.first(),
-        at,
-        Words.choice("edge", Edge.class, edge),
+        mechanism.lying(at, over),
+        over,
         before.carrier(),
-        mechanism(before.mechanism(), lengths),
+        mechanism,
         MoverRequests.readGrip(grip));
   }
 
@@ -182,7 +189,9 @@ record MoverForm(
     } else if (before instanceof Mechanism.EdgeTuck) {
       return new Mechanism.EdgeTuck(
           card(lengths), lengths.positive("depth", given("depth", depth)));
-    } else if (before instanceof Mechanism.Divided) {
+    } else if (before instanceof Mechanism.EdgeBand band) {
+      return new Mechanism.EdgeBand(band.page(), lengths.positive("depth", given("depth", depth)));
+    } else if (!before.opens()) {
       return before;
     }
     return new Mechanism.PullOut(card(lengths));

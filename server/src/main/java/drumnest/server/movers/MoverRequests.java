@@ -149,7 +149,7 @@ final class MoverRequests {
    * Puts a mover over or behind a place, or on the inside of a flap.
    *
    * @param kind chain, booklet, waterfall, accordion, door, double-door, fold-out, tuck-spot,
-   *     edge-tuck, pull-out or divided-place
+   *     edge-tuck, pull-out, divided-place, gutter-band or edge-band
    * @param edge the edge over which it opens; the best where it is left out
    * @param photos photos without a place that go onto its faces, in reading order; none where it is
    *     left out

@@ -2,16 +2,15 @@ package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
-import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
-import drumnest.core.album.Mover;
+import drumnest.core.album.LeafState;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
-import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.album.Spread;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
@@ -27,13 +26,15 @@ import drumnest.server.frame.Words;
 import drumnest.server.leaves.LeafEdits;
 import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** One step that changes the flaps of a page: done whole or not at all. */
+/** One step that changes the flaps of pages: done whole or not at all. */
 @Component
 class MoverStep {
 
@@ -53,38 +54,26 @@ class MoverStep {
   }
 
   /**
-   * Gives a page other flaps. What was on a side that is gone goes back first, and so does what
+   * Gives pages other flaps. What was on a side that is gone goes back first, and so does what
    * something is stuck down over.
    *
-   * @param renamed the numbers that flaps get instead of others; what they held stays in them
    * @param after what changes once they are there
    */
-  void take(
-      SeenAlbum seen,
-      PageSide page,
-      List<Flap> flaps,
-      List<Mover> movers,
-      String label,
-      Map<String, String> renamed,
-      List<Change> after) {
-    if (flaps.size() > MOST) {
-      throw new UnprocessableException("slot", "A page has at most " + MOST + " flaps.");
-    }
-    // Whatever lies on what there is not, or on itself, is refused here.
-    new Flaps(flaps);
+  void take(SeenAlbum seen, List<NextPlan> pages, String label, List<Change> after) {
     AlbumModel album = seen.album();
-    Leaf leaf = page.leaf();
-    Side face = leaf.face(page.side());
-    PagePlan plan = leaf.plan(face).withMovers(flaps, movers);
-    Set<String> stay =
-        sides(new PageSide(leaf.withPlan(face, plan), page.side())).stream()
-            .map(Slot::id)
-            .collect(Collectors.toSet());
-    List<Slot> gone =
-        sides(page).stream()
-            .filter(side -> !stay.contains(side.id()) || isRenamed(side, renamed))
-            .toList();
-    List<Slot> stuckOver = stuckOver(page, leaf.withPlan(face, plan));
+    List<Slot> gone = new ArrayList<>();
+    List<Slot> stuckOver = new ArrayList<>();
+    Map<Integer, LeafState> states = new LinkedHashMap<>();
+    Map<Integer, Leaf> leaves = new HashMap<>();
+    for (NextPlan next : pages) {
+      require(next.plan());
+      gone.addAll(gone(next));
+      stuckOver.addAll(stuckOver(next));
+      Leaf leaf = next.page().leaf();
+      leaves.put(leaf.key(), leaf);
+      states.merge(
+          leaf.key(), with(album.state(leaf), next), (before, alone) -> with(before, next));
+    }
     stuckOver.forEach(slot -> AlbumChecks.requireUnlocked("slot", album.held(slot)));
     List<Change> changes = new ArrayList<>(LeafEdits.emptied(album, gone));
     changes.addAll(LeafEdits.emptied(album, stuckOver));
@@ -95,32 +84,80 @@ class MoverStep {
             .ifPresent(size -> changes.add(new Change.OfOpening(side.id(), size, null)));
       }
     }
-    changes.add(
-        new Change.OfLeaf(leaf.key(), album.state(leaf), album.state(leaf).withPlan(face, plan)));
-    long held = 0;
-    for (Slot side : gone) {
+    states.forEach(
+        (key, state) -> changes.add(new Change.OfLeaf(key, album.state(leaves.get(key)), state)));
+    pages.forEach(next -> changes.addAll(carriedOver(album, next)));
+    changes.addAll(after);
+    history.step(seen, label + held(album, gone, pages) + back(album, stuckOver), changes);
+  }
+
+  private static LeafState with(LeafState state, NextPlan next) {
+    return state.withPlan(next.page().leaf().face(next.page().side()), next.plan());
+  }
+
+  private static void require(PagePlan plan) {
+    if (plan.flaps().size() > MOST) {
+      throw new UnprocessableException("slot", "A page has at most " + MOST + " flaps.");
+    }
+    // Whatever lies on what there is not, or on itself, is refused here.
+    new Flaps(plan.flaps());
+  }
+
+  /** The sides of flaps that a page has no more, or that hold something else then. */
+  private static List<Slot> gone(NextPlan next) {
+    Set<String> stay = stay(next);
+    return sides(next.page()).stream()
+        .filter(side -> !stay.contains(side.id()) || isRenamed(side, next.renamed()))
+        .toList();
+  }
+
+  private static Set<String> stay(NextPlan next) {
+    return sides(new PageSide(next.leaf(), next.page().side())).stream()
+        .map(Slot::id)
+        .collect(Collectors.toSet());
+  }
+
+  /** What was on sides that are gone and comes into others instead. */
+  private static List<Change> carriedOver(AlbumModel album, NextPlan next) {
+    List<Change> changes = new ArrayList<>();
+    for (Slot side : gone(next)) {
       Holding holding = album.held(side);
-      String next = renamed.get(String.valueOf(side.number()));
-      String name = next == null ? "" : FlapNames.of(leaf, page.side(), next);
-      String to =
-          side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
-      if (holding != null && stay.contains(to)) {
-        changes.add(new Change.OfHolding(to, null, holding));
-      } else if (holding != null) {
-        held++;
+      if (holding != null && staysIn(side, next)) {
+        changes.add(new Change.OfHolding(instead(side, next), null, holding));
       }
     }
-    changes.addAll(after);
-    String with = held == 0 ? "" : " with " + Words.counted(held, "picture", "pictures") + " in it";
-    long below = stuckOver.stream().filter(slot -> album.held(slot) != null).count();
-    String back = below == 0 ? "" : "; what lay below it goes back";
-    history.step(seen, label + with + back, changes);
+    return changes;
+  }
+
+  private static boolean staysIn(Slot side, NextPlan next) {
+    return stay(next).contains(instead(side, next));
+  }
+
+  /** The side that holds what was on one that is gone; that of no flap where none does. */
+  private static String instead(Slot side, NextPlan next) {
+    String number = next.renamed().get(String.valueOf(side.number()));
+    String name =
+        number == null ? "" : FlapNames.of(next.page().leaf(), next.page().side(), number);
+    return side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
+  }
+
+  /** How much goes back that was on sides that are gone. */
+  private static String held(AlbumModel album, List<Slot> gone, List<NextPlan> pages) {
+    long kept = pages.stream().mapToLong(next -> carriedOver(album, next).size()).sum();
+    long held = gone.stream().filter(slot -> album.held(slot) != null).count() - kept;
+    return held == 0 ? "" : " with " + Words.counted(held, "picture", "pictures") + " in it";
+  }
+
+  private static String back(AlbumModel album, List<Slot> stuckOver) {
+    boolean held = stuckOver.stream().anyMatch(slot -> album.held(slot) != null);
+    return held ? "; what lay below it goes back" : "";
   }
 
   /** The slots that are seen now and never again, but for those that are gone. */
-  private static List<Slot> stuckOver(PageSide page, Leaf then) {
+  private static List<Slot> stuckOver(NextPlan next) {
+    PageSide page = next.page();
     Set<String> never =
-        then.slots(page.side(), 0).stream()
+        next.leaf().slots(page.side(), 0).stream()
             .filter(Slot::neverSeen)
             .map(Slot::id)
             .collect(Collectors.toSet());
@@ -144,7 +181,12 @@ class MoverStep {
   }
 
   static PagePlan plan(Slot slot) {
-    return slot.leaf().plan(slot.leaf().face(slot.side()));
+    return NextPlan.plan(slot.parent().page());
+  }
+
+  /** The spread on which a page is seen. */
+  static Spread spread(AlbumModel album, PageSide page) {
+    return album.leaves().spread(album.leaves().spreadOf(page));
   }
 
   /** A side of a flap of this name that is a slot: its outside, if that is one. */
@@ -181,7 +223,7 @@ class MoverStep {
   }
 
   /** Where what is on a page may lie closed. */
-  static Box room(Slot at) {
-    return Box.of(Length.ZERO, Length.ZERO, at.leaf().size());
+  static Box room(PageSide page) {
+    return Box.of(Length.ZERO, Length.ZERO, page.leaf().size());
   }
 }

@@ -104,7 +104,9 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Mechanism.TuckSpot.class, name = "tuck-spot"),
     @JsonSubTypes.Type(value = Mechanism.EdgeTuck.class, name = "edge-tuck"),
     @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out"),
-    @JsonSubTypes.Type(value = Mechanism.Divided.class, name = "divided")
+    @JsonSubTypes.Type(value = Mechanism.Divided.class, name = "divided"),
+    @JsonSubTypes.Type(value = Mechanism.GutterBand.class, name = "gutter-band"),
+    @JsonSubTypes.Type(value = Mechanism.EdgeBand.class, name = "edge-band")
   })
   private interface Mechanisms {}
 

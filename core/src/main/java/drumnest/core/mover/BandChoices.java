@@ -1,0 +1,139 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.Side;
+import drumnest.core.album.Slot;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/**
+ * The bands that could be begun near a place: one across the gutter, as high as there is room
+ * between the places of both pages, or over the edge of the place where there is none; and one
+ * beyond the outer edge of a leaf that is narrower than the widest. Source: common practice, no
+ * source.
+ */
+public final class BandChoices {
+
+  private final Spread spread;
+  private final Slot at;
+  private final Leaf leaf;
+  private final Side side;
+  private final HouseRules rules;
+
+  private BandChoices(Spread spread, Slot at, HouseRules rules) {
+    this.spread = spread;
+    this.at = at;
+    this.leaf = at.leaf();
+    this.side = at.side();
+    this.rules = rules;
+  }
+
+  /**
+   * @param spread the one on which the page of the place is on top
+   * @param at a place of a page; nothing goes to one of a flap
+   */
+  public static List<MoverChoices.Choice> at(Spread spread, Slot at, HouseRules rules) {
+    if (!at.kind().isOfPage()) {
+      return List.of();
+    }
+    BandChoices bands = new BandChoices(spread, at, rules);
+    List<MoverChoices.Choice> choices = new ArrayList<>();
+    if (spread.top(at.side().other()) != null) {
+      choices.add(bands.acrossGutter());
+    }
+    Length widest =
+        spread.leaves().stream().map(each -> each.size().w()).reduce(Length.ZERO, Length::max);
+    if (at.leaf().size().w().isLessThan(widest)) {
+      choices.add(bands.beyondEdge(widest.minus(at.leaf().size().w())));
+    }
+    return choices;
+  }
+
+  private MoverChoices.Choice choice(Box box, Edge edge, Mechanism mechanism) {
+    PagePlan plan = leaf.plan(leaf.face(side));
+    Box lying = mechanism.lying(box, edge);
+    Mover mover = new Mover(plan.nextNumber(), lying, edge, null, mechanism);
+    return MoverChoices.choice(mover, plan, leaf, side, rules);
+  }
+
+  private Leaf facing() {
+    return Objects.requireNonNull(spread.top(side.other()));
+  }
+
+  private Edge gutter() {
+    return side == Side.FRONT ? Edge.LEFT : Edge.RIGHT;
+  }
+
+  private MoverChoices.Choice beyondEdge(Length free) {
+    Length overlap = rules.length(HouseRule.GLUE_OVERLAP);
+    Box wide = new Box(Length.ZERO, Length.ZERO, free.plus(overlap), leaf.size().h());
+    return choice(wide, gutter().opposite(), new Mechanism.EdgeBand(leaf.size(), overlap));
+  }
+
+  private MoverChoices.Choice acrossGutter() {
+    Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
+    Leaf facing = facing();
+    Box there = spread.mirrored(side.other(), Box.of(Length.ZERO, Length.ZERO, facing.size()));
+    Box common = page.common(there).orElse(page);
+    Length high = rules.length(HouseRule.BAND_HEIGHT).min(common.h());
+    Length middle = middle(at.box());
+    Box strip =
+        free(common).stream()
+            .filter(gap -> !gap.h().times(2).isLessThan(high))
+            .min(Comparator.comparing(gap -> middle(gap).minus(middle).abs()))
+            .orElseGet(() -> overEdge(common, high));
+    Length height = high.min(strip.h());
+    Length y = strip.y().plus(strip.h().minus(height).dividedBy(2));
+    Box box = new Box(common.x(), y, common.w(), height);
+    return choice(box, gutter(), new Mechanism.GutterBand(leaf.size()));
+  }
+
+  private static Length middle(Box box) {
+    return box.y().plus(box.h().dividedBy(2));
+  }
+
+  /** Half over the place and half below it. */
+  private Box overEdge(Box common, Length high) {
+    Length y = at.box().bottom().minus(high.dividedBy(2));
+    return new Box(common.x(), y, common.w(), high).movedInto(common);
+  }
+
+  /** The strips of both pages on which there is nothing, over their whole width. */
+  private List<Box> free(Box common) {
+    List<Box> free = List.of(common);
+    for (Box taken : taken().toList()) {
+      Box row = new Box(common.x(), taken.y(), common.w(), taken.h());
+      free = free.stream().flatMap(part -> part.minus(row).stream()).toList();
+    }
+    return free;
+  }
+
+  /** Where things lie on both pages, on this one. */
+  private Stream<Box> taken() {
+    return Stream.concat(lying(leaf, side), lying(facing(), side.other()).map(this::toHere));
+  }
+
+  private Box toHere(Box box) {
+    return spread.mirrored(side.other(), box);
+  }
+
+  private static Stream<Box> lying(Leaf leaf, Side side) {
+    Stream<Box> places =
+        leaf.slots(side, 0).stream().filter(slot -> slot.kind().isOfPage()).map(Slot::box);
+    Stream<Box> flaps = leaf.plan(leaf.face(side)).flaps().stream().map(Flap::closed);
+    return Stream.concat(places, flaps);
+  }
+}

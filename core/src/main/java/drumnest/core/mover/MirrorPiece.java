@@ -1,0 +1,63 @@
+package drumnest.core.mover;
+
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mechanism;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Side;
+import drumnest.core.album.Spread;
+import drumnest.core.measure.Box;
+import java.util.Optional;
+
+/**
+ * The other half of a band, mirrored: of one across the gutter it is on the facing page, of one
+ * beyond a narrow leaf on the other side of that leaf. What is trimmed off the one is trimmed off
+ * the other. Source: common practice, no source.
+ *
+ * @param page where it belongs
+ * @param mover how it lies there, by the next number of that page
+ */
+public record MirrorPiece(PageSide page, Mover mover) {
+
+  /**
+   * The other half of a mover; nothing for one that is no half, or where no page faces its own.
+   *
+   * @param spread the one on which its page is on top
+   */
+  public static Optional<MirrorPiece> of(Spread spread, PageSide page, Mover half) {
+    if (half.mechanism() instanceof Mechanism.EdgeBand) {
+      Box behind = half.at().mirroredIn(page.leaf().size().w());
+      return Optional.of(at(new PageSide(page.leaf(), page.side().other()), behind, half));
+    } else if (half.mechanism() instanceof Mechanism.GutterBand) {
+      Leaf facing = spread.top(page.side().other());
+      return facing == null
+          ? Optional.empty()
+          : Optional.of(
+              at(
+                  new PageSide(facing, page.side().other()),
+                  spread.mirrored(page.side(), half.at()),
+                  half));
+    }
+    return Optional.empty();
+  }
+
+  private static MirrorPiece at(PageSide page, Box box, Mover half) {
+    Mechanism mechanism = half.mechanism().onPage(page.leaf().size());
+    int number = plan(page).nextNumber();
+    return new MirrorPiece(page, new Mover(number, box, half.edge().opposite(), null, mechanism));
+  }
+
+  private static PagePlan plan(PageSide page) {
+    Side face = page.leaf().face(page.side());
+    return page.leaf().plan(face);
+  }
+
+  /** The mover that lies there so; nothing where none does. */
+  public Optional<Mover> there() {
+    return plan(page).movers().stream()
+        .filter(each -> each.at().equals(mover.at()) && each.edge() == mover.edge())
+        .filter(each -> each.mechanism().equals(mover.mechanism()))
+        .findFirst();
+  }
+}

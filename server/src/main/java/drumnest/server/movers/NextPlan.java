@@ -1,0 +1,145 @@
+package drumnest.server.movers;
+
+import drumnest.core.album.Flap;
+import drumnest.core.album.Leaf;
+import drumnest.core.album.Mover;
+import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.PagePlan;
+import drumnest.core.album.PageSide;
+import drumnest.core.album.Panorama;
+import drumnest.core.mover.MoverChoices;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A page with other flaps.
+ *
+ * @param page the page as it is
+ * @param plan what is to be planned on it
+ * @param renamed the numbers that flaps get instead of others; what they held stays in them
+ */
+record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
+
+  NextPlan {
+    renamed = Map.copyOf(renamed);
+  }
+
+  NextPlan(PageSide page, PagePlan plan) {
+    this(page, plan, Map.of());
+  }
+
+  /** What is planned on a page now. */
+  static PagePlan plan(PageSide page) {
+    return page.leaf().plan(page.leaf().face(page.side()));
+  }
+
+  /** The leaf with it, but for what it has on its other side. */
+  Leaf leaf() {
+    return page.leaf().withPlan(page.leaf().face(page.side()), plan);
+  }
+
+  /** A page with one more flap. */
+  static NextPlan with(PageSide page, Flap flap) {
+    PagePlan before = plan(page);
+    List<Flap> flaps = new ArrayList<>(before.flaps());
+    flaps.add(flap);
+    return new NextPlan(page, before.withFlaps(flaps));
+  }
+
+  /** A page with one more mover. */
+  static NextPlan with(PageSide page, MoverChoices.Choice choice) {
+    PagePlan before = plan(page);
+    List<Flap> flaps = new ArrayList<>(before.flaps());
+    flaps.addAll(choice.flaps());
+    List<Mover> movers = new ArrayList<>(before.movers());
+    movers.add(choice.mover());
+    return new NextPlan(page, before.withMovers(flaps, movers));
+  }
+
+  /**
+   * A page with a mover that has other measures.
+   *
+   * @throws MoverProblemException if it cannot be made so
+   */
+  static NextPlan changed(PageSide page, Mover before, Mover next, HouseRules rules) {
+    PagePlan plan = plan(page);
+    Mover after = renumbered(next, before, plan);
+    PagePlan without = without(plan, before);
+    List<Flap> flaps = new ArrayList<>(detached(plan, before, after));
+    flaps.addAll(MoverChoices.choice(after, without, page.leaf(), page.side(), rules).flaps());
+    List<Mover> movers =
+        plan.movers().stream().map(mover -> mover == before ? after : mover).toList();
+    Map<String, String> renamed = new HashMap<>();
+    for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
+      renamed.put(before.parts().get(part), after.parts().get(part));
+    }
+    Panorama.of(before)
+        .ifPresent(
+            wide -> Panorama.of(after).ifPresent(last -> renamed.put(wide.last(), last.last())));
+    return new NextPlan(page, plan.withMovers(flaps, movers), renamed);
+  }
+
+  /**
+   * With more parts than before, its numbers may run into those of others: then it gets new ones.
+   */
+  private static Mover renumbered(Mover after, Mover before, PagePlan plan) {
+    Set<String> taken = new HashSet<>();
+    plan.flaps().forEach(flap -> taken.add(flap.id()));
+    taken.removeAll(before.parts());
+    return after.parts().stream().noneMatch(taken::contains)
+        ? after
+        : after.numbered(plan.nextNumber());
+  }
+
+  private static PagePlan without(PagePlan plan, Mover gone) {
+    return plan.withMovers(
+        plan.flaps().stream().filter(flap -> !gone.parts().contains(flap.id())).toList(),
+        plan.movers().stream().filter(mover -> mover != gone).toList());
+  }
+
+  /** The flaps that are no part of a mover, freed from parts that it has no more. */
+  private static List<Flap> detached(PagePlan plan, Mover before, Mover after) {
+    Set<String> gone = new HashSet<>(before.parts());
+    gone.removeAll(after.parts());
+    return plan.flaps().stream()
+        .filter(flap -> !before.parts().contains(flap.id()))
+        .filter(flap -> flap.fixedTo() == null || !gone.contains(flap.fixedTo()))
+        .map(flap -> flap.on() != null && gone.contains(flap.on()) ? flap.lyingOn(null) : flap)
+        .toList();
+  }
+
+  /**
+   * A page without a flap, the rest of the mover that it is a part of and what is stuck to them.
+   * What lay on them lies where they lay.
+   */
+  static NextPlan without(PageSide page, String flap) {
+    PagePlan plan = plan(page);
+    Set<String> gone = plan.goingWith(flap);
+    List<Flap> flaps =
+        plan.flaps().stream()
+            .filter(each -> !gone.contains(each.id()))
+            .map(each -> laidDown(each, plan, gone))
+            .toList();
+    List<Mover> movers =
+        plan.movers().stream()
+            .filter(mover -> !gone.contains(String.valueOf(mover.first())))
+            .toList();
+    return new NextPlan(page, plan.withMovers(flaps, movers));
+  }
+
+  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
+  private static Flap laidDown(Flap flap, PagePlan plan, Set<String> gone) {
+    Flap laid = flap;
+    while (laid.below() != null && gone.contains(laid.below())) {
+      Flap below = plan.flap(laid.below()).orElseThrow();
+      boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
+      laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
+    }
+    return laid;
+  }
+}
