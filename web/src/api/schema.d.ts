@@ -2728,6 +2728,8 @@ export interface components {
             /** Format: int64 */
             full: number;
             /** Format: int32 */
+            inSleeves: number;
+            /** Format: int32 */
             kept: number;
             kinds: components["schemas"]["NeedView"][];
             leaves: components["schemas"]["SketchLeaf"][];
@@ -3242,6 +3244,7 @@ export interface components {
             /** Format: int32 */
             mostLeaves?: number;
             run?: string;
+            sleeves?: boolean;
             undecided: boolean;
         };
         Put: {

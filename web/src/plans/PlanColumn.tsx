@@ -54,6 +54,7 @@ function Sums({ plan }: { plan: Plan }) {
       <Sum name="Photos placed">
         {plan.photos} in {plan.places} places
       </Sum>
+      {plan.inSleeves > 0 && <Sum name="In sleeves">{plan.inSleeves} more</Sum>}
       <Sum name="Picture area filled">{plan.full} %</Sum>
       <Sum name="Kept free">{plan.kept}</Sum>
       <Sum name="Pockets left over" warn={plan.empty > 0}>

@@ -65,6 +65,11 @@ export function PlanRequestForm({ album, entries, kinds }: Props) {
         checked={request.anew}
         onChange={(anew) => request.say({ anew })}
       />
+      <Check
+        name="Count on sleeves over the pages, as many as you own"
+        checked={request.sleeves}
+        onChange={(sleeves) => request.say({ sleeves })}
+      />
       <div className="mt-4 flex items-baseline justify-between border-b-2 border-ink pb-1">
         <h3 className="text-[15px]">Kinds of leaves</h3>
         <span className="text-[12px] text-quiet">how many you own</span>

@@ -28,6 +28,7 @@ export function PlansStage({ album }: { album: Album }) {
     freshPages: request.freshPages,
     undecided: request.undecided,
     anew: request.anew,
+    sleeves: request.sleeves,
   };
   const owned = entries.map((entry) => entry.owned ?? "");
   const asked = useSettled(JSON.stringify([body, owned]));

@@ -12,6 +12,8 @@ interface PlanRequest {
   freshPages: boolean;
   undecided: boolean;
   anew: boolean;
+  /** Whether sleeves over the pages are counted on. */
+  sleeves: boolean;
   say: (next: Partial<Omit<PlanRequest, "say">>) => void;
 }
 
@@ -22,6 +24,7 @@ export const usePlanRequest = create<PlanRequest>((set) => ({
   freshPages: false,
   undecided: false,
   anew: false,
+  sleeves: false,
   say: (next) => set(next),
 }));
 

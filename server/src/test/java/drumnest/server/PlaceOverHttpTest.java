@@ -419,6 +419,38 @@ class PlaceOverHttpTest {
   }
 
   @Test
+  void sleeves_are_counted_on_where_that_is_allowed_and_no_more_than_are_owned() {
+    SERVER.post("/api/catalogue/sleeve-4x6-short/owned", Map.of("owned", 2)).is(200);
+    SERVER.post("/api/catalogue/sleeve-4x6-long/owned", Map.of("owned", 0)).is(200);
+    Map<String, Object> without =
+        request("mostLeaves", 1, "kinds", List.of("12x12-six-6x4"), "breathing", "packed");
+    Map<String, Object> request = new HashMap<>(without);
+    request.put("sleeves", true);
+    JsonNode plain = plans(without).at("/plans/0");
+    JsonNode sleeved = plans(request).at("/plans/0");
+    assertThat(plain.get("inSleeves").intValue()).isZero();
+    assertThat(sleeved.get("inSleeves").intValue()).isBetween(1, 4);
+    assertThat(sleeved.get("left").size()).isLessThan(plain.get("left").size());
+    JsonNode laid =
+        SERVER.step("take-plan", Map.of("request", request, "number", 1)).is(200).json();
+    assertThat(laid.at("/counts/placed").intValue())
+        .isEqualTo(sleeved.get("photos").intValue() + sleeved.get("inSleeves").intValue());
+    int sleeves = 0;
+    for (int spread = 0; spread < 2; spread++) {
+      JsonNode motion = SERVER.get("/api/albums/1/spreads/" + spread + "/motion").is(200).json();
+      assertThat(motion.get("clashes").valueStream())
+          .noneMatch(clash -> clash.get("severity").stringValue().equals("error"));
+      assertThat(motion.get("never")).isEmpty();
+      sleeves += motion.get("flaps").size();
+    }
+    assertThat(sleeves).isBetween(1, 2);
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SERVER.album().at("/counts/placed").intValue()).isZero();
+    SERVER.post("/api/catalogue/sleeve-4x6-short/owned", Map.of()).is(200);
+    SERVER.post("/api/catalogue/sleeve-4x6-long/owned", Map.of()).is(200);
+  }
+
+  @Test
   void a_request_that_makes_no_sense_is_refused_at_its_field() {
     assertThat(
             SERVER

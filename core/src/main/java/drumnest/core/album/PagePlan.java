@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -89,6 +90,47 @@ public record PagePlan(
       }
     }
     return going;
+  }
+
+  /**
+   * The same without a flap, the rest of the mover that it is a part of and what is stuck to them.
+   * What lay on them lies where they lay.
+   */
+  public PagePlan without(String flap) {
+    Set<String> gone = goingWith(flap);
+    return withMovers(
+        flaps.stream()
+            .filter(each -> !gone.contains(each.id()))
+            .map(each -> laidDown(each, gone))
+            .toList(),
+        movers.stream().filter(mover -> !gone.contains(String.valueOf(mover.first()))).toList());
+  }
+
+  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
+  private Flap laidDown(Flap flap, Set<String> gone) {
+    Flap laid = flap;
+    while (laid.below() != null && gone.contains(laid.below())) {
+      Flap below = flap(laid.below()).orElseThrow();
+      boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
+      laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
+    }
+    return laid;
+  }
+
+  /** The same with one more flap. */
+  public PagePlan with(Flap flap) {
+    List<Flap> next = new ArrayList<>(flaps);
+    next.add(flap);
+    return withFlaps(next);
+  }
+
+  /** The same with one more mover and its parts. */
+  public PagePlan with(Mover mover, List<Flap> parts) {
+    List<Flap> nextFlaps = new ArrayList<>(flaps);
+    nextFlaps.addAll(parts);
+    List<Mover> next = new ArrayList<>(movers);
+    next.add(mover);
+    return withMovers(nextFlaps, next);
   }
 
   /** Whether it is stuck to the inside of another, or to one that is. */

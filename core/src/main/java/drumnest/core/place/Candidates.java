@@ -34,7 +34,7 @@ public final class Candidates {
   }
 
   /** The same of these photos only. */
-  static List<Candidate> only(AlbumModel album, Set<String> these) {
+  public static List<Candidate> only(AlbumModel album, Set<String> these) {
     return of(album, these::contains);
   }
 

@@ -41,15 +41,17 @@ public final class LeafChoices {
    * @param leaves how many leaves it has
    * @param paper the area of its places
    * @param cropped how many pictures are cropped away, taken together
+   * @param inSleeves how many pictures go into sleeves
    * @param off how far the share of that area which holds pictures is from what was asked
    */
-  record Measures(int left, int leaves, double paper, double cropped, double off) {
+  record Measures(int left, int leaves, int inSleeves, double paper, double cropped, double off) {
 
     /** Whether another plan is at least as good in everything, and better in something. */
     boolean isOutdoneBy(Measures other) {
       boolean asGood =
           other.left <= left
               && other.leaves <= leaves
+              && other.inSleeves <= inSleeves
               && other.paper <= paper
               && other.cropped <= cropped
               && other.off <= off;
@@ -106,10 +108,12 @@ public final class LeafChoices {
     Comparator<Found> paper = Comparator.comparingDouble(each -> each.measures().paper());
     Comparator<Found> cropped = Comparator.comparingDouble(each -> each.measures().cropped());
     Comparator<Found> off = Comparator.comparingDouble(each -> each.measures().off());
+    Comparator<Found> sleeves = Comparator.comparingInt(each -> each.measures().inSleeves());
     return switch (aim) {
-      case FEWEST_LEAVES -> leaves.thenComparing(paper).thenComparing(cropped);
-      case LEAST_CROPPED -> cropped.thenComparing(leaves);
-      case AIR_AS_ASKED -> off.thenComparing(cropped);
+      case FEWEST_LEAVES ->
+          leaves.thenComparing(sleeves).thenComparing(paper).thenComparing(cropped);
+      case LEAST_CROPPED -> cropped.thenComparing(leaves).thenComparing(sleeves);
+      case AIR_AS_ASKED -> off.thenComparing(sleeves).thenComparing(cropped);
     };
   }
 
@@ -123,19 +127,13 @@ public final class LeafChoices {
               all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.most())
                   .with(HouseRule.CHAPTER_WITHIN_WEIGHT, 1)
                   .with(HouseRule.CROP_WEIGHT, 1 + all.number(HouseRule.CROP_WEIGHT) / 10);
-          case LEAST_CROPPED -> all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.least());
+          // Nothing is worth a sleeve but a photo that finds no place else.
+          case LEAST_CROPPED ->
+              all.with(HouseRule.LEAF_WEIGHT, HouseRule.LEAF_WEIGHT.least())
+                  .with(HouseRule.SLEEVE_WEIGHT, HouseRule.SLEEVE_WEIGHT.most());
           case AIR_AS_ASKED -> all.with(HouseRule.EMPTY_WEIGHT, HouseRule.EMPTY_WEIGHT.most());
         };
-    return new LeafPlanning.Request(
-        request.chapters(),
-        request.kinds(),
-        request.breathing(),
-        request.mostLeaves(),
-        request.freshPages(),
-        request.leavesBefore(),
-        1,
-        Weights.of(rules),
-        rules);
+    return request.by(rules);
   }
 
   static Measures measures(LeafPlanning.Plan plan, LeafPlanning.Request request) {
@@ -144,11 +142,14 @@ public final class LeafChoices {
     for (LeafPlanning.PlannedLeaf leaf : plan.leaves()) {
       sum.add(leaf.kind().front(), leaf.front());
       sum.add(leaf.kind().back(), leaf.back());
+      sum.addSleeves(leaf.kind().front(), leaf.overFront());
+      sum.addSleeves(leaf.kind().back(), leaf.overBack());
     }
     int moments = Moments.of(candidates).count();
     return new Measures(
-        moments - sum.placed,
+        moments - sum.placed - plan.inSleeves(),
         plan.leaves().size(),
+        plan.inSleeves(),
         sum.paper,
         sum.cropped,
         sum.paper == 0 ? 0 : Math.abs(sum.filled / sum.paper - sum.asked));
@@ -156,6 +157,7 @@ public final class LeafChoices {
 
   private static final class Sum {
     private final List<Candidate> candidates;
+    private final LeafPlanning.Sleeves sleeves;
     private final HouseRules rules;
     private final double asked;
     private int placed;
@@ -165,6 +167,7 @@ public final class LeafChoices {
 
     Sum(List<Candidate> candidates, LeafPlanning.Request request) {
       this.candidates = candidates;
+      this.sleeves = request.sleeves();
       this.rules = request.rules();
       this.asked = request.breathing().share(rules) / 100.0;
     }
@@ -178,6 +181,18 @@ public final class LeafChoices {
           filled += area;
           cropped += cropped(candidates.get(photoAt[i]), places.get(i));
         }
+      }
+    }
+
+    /** Each in a sleeve over the place that crops it the least. */
+    void addSleeves(List<Place> places, List<Integer> photos) {
+      for (int photo : photos) {
+        cropped +=
+            places.stream()
+                .filter(place -> sleeves.goOver(place.print()))
+                .mapToDouble(place -> cropped(candidates.get(photo), place))
+                .min()
+                .orElse(0);
       }
     }
 

@@ -1,5 +1,6 @@
 package drumnest.core.place;
 
+import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -28,6 +29,10 @@ import org.jspecify.annotations.Nullable;
  * #MOST_STATES} most promising states are kept, and what was let go is remembered as the bound: the
  * answer is proven to be a best one where it costs no more than that.
  *
+ * <p>Where sleeves are counted on, a picture for which a page has no place costs no more than it
+ * does in a sleeve over that page, as far as such sleeves hold; where there are too few of them in
+ * all, their places get a price. Which of them go where is worked out later, with what opens how.
+ *
  * <p>Time: pages × moments × places of a page for the costs of pages; then moments × states ×
  * kinds.
  */
@@ -40,7 +45,11 @@ public final class LeafPlanning {
   public static final int MOST_LEAVES = 200;
 
   private static final int PRICE_ROUNDS = 12;
-  private static final int SLACK = 8;
+
+  /** How many moments more than it has places a page is looked at with. */
+  public static final int SLACK = 8;
+
+  private static final int SLEEVE_ROUNDS = 4;
 
   /** How much dearer than the best a state may promise to be and still be gone on with. */
   private static final long MARGIN = PlacingCost.ONE;
@@ -52,11 +61,47 @@ public final class LeafPlanning {
    * @param front the places of its front in reading order
    * @param back the places of its back
    * @param owned how many there are; null for as many as needed
+   * @param overFront how many pictures sleeves over its front can hold besides, where those are
+   *     counted on
+   * @param overBack the same of its back
    */
-  public record Kind(String key, List<Place> front, List<Place> back, @Nullable Integer owned) {
+  public record Kind(
+      String key,
+      List<Place> front,
+      List<Place> back,
+      @Nullable Integer owned,
+      int overFront,
+      int overBack) {
     public Kind {
       front = List.copyOf(front);
       back = List.copyOf(back);
+    }
+
+    /** One over which no sleeves go. */
+    public Kind(String key, List<Place> front, List<Place> back, @Nullable Integer owned) {
+      this(key, front, back, owned, 0, 0);
+    }
+  }
+
+  /**
+   * The sleeves that are counted on, for pictures that a page has no place for. One lies over a
+   * place for such a print.
+   *
+   * @param inserts the sizes of the prints that go into them, whichever way up; none where none are
+   *     counted on
+   * @param most how many pictures they hold in all; null for as many as there are
+   */
+  public record Sleeves(List<Size> inserts, @Nullable Integer most) {
+
+    public static final Sleeves NONE = new Sleeves(List.of(), 0);
+
+    public Sleeves {
+      inserts = List.copyOf(inserts);
+    }
+
+    /** Whether one goes over a place for such a print. */
+    boolean goOver(Size print) {
+      return inserts.contains(print) || inserts.contains(print.turned());
     }
   }
 
@@ -71,10 +116,12 @@ public final class LeafPlanning {
    *     one do where that is cheaper than the rest of the page left empty
    * @param leavesBefore how many leaves of the album come before the first of the plan
    * @param plans how many plans are wanted, from 1
+   * @param sleeves the sleeves that are counted on
    */
   public record Request(
       List<List<Candidate>> chapters,
       List<Kind> kinds,
+      Sleeves sleeves,
       Breathing breathing,
       int mostLeaves,
       boolean freshPages,
@@ -86,6 +133,51 @@ public final class LeafPlanning {
       chapters = List.copyOf(chapters);
       kinds = List.copyOf(kinds);
     }
+
+    /** One that counts on no sleeves. */
+    public Request(
+        List<List<Candidate>> chapters,
+        List<Kind> kinds,
+        Breathing breathing,
+        int mostLeaves,
+        boolean freshPages,
+        int leavesBefore,
+        int plans,
+        Weights weights,
+        HouseRules rules) {
+      this(
+          chapters,
+          kinds,
+          Sleeves.NONE,
+          breathing,
+          mostLeaves,
+          freshPages,
+          leavesBefore,
+          plans,
+          weights,
+          rules);
+    }
+
+    /** The same by other rules, with one plan. */
+    Request by(HouseRules other) {
+      return new Request(
+          chapters,
+          kinds,
+          sleeves,
+          breathing,
+          mostLeaves,
+          freshPages,
+          leavesBefore,
+          1,
+          Weights.of(other),
+          other);
+    }
+
+    /** The same without sleeves. */
+    Request withoutSleeves() {
+      return new Request(
+          chapters, kinds, breathing, mostLeaves, freshPages, leavesBefore, plans, weights, rules);
+    }
   }
 
   /**
@@ -94,15 +186,29 @@ public final class LeafPlanning {
    * @param kind its kind
    * @param front for each place of its front the index of its picture among all, or -1
    * @param back the same of its back
+   * @param overFront the pictures that go into sleeves over its front
+   * @param overBack the same of its back
    */
-  public record PlannedLeaf(Kind kind, int[] front, int[] back) {}
+  public record PlannedLeaf(
+      Kind kind, int[] front, int[] back, List<Integer> overFront, List<Integer> overBack) {
+
+    int inSleeves() {
+      return overFront.size() + overBack.size();
+    }
+  }
 
   /**
    * A sequence of leaves.
    *
    * @param cost what it costs, with its leaves and empty places
    */
-  public record Plan(List<PlannedLeaf> leaves, long cost) {}
+  public record Plan(List<PlannedLeaf> leaves, long cost) {
+
+    /** How many pictures go into sleeves. */
+    public int inSleeves() {
+      return leaves.stream().mapToInt(PlannedLeaf::inSleeves).sum();
+    }
+  }
 
   /**
    * The plans, the cheapest first; no two use the same leaves.
@@ -128,13 +234,16 @@ public final class LeafPlanning {
 
   private long letGo = PlacingCost.FORBIDDEN;
 
-  private LeafPlanning(Request request, ProgressMonitor monitor) {
+  /**
+   * @param sleevePrice what a place in a sleeve costs besides what it weighs
+   */
+  private LeafPlanning(Request request, long sleevePrice, ProgressMonitor monitor) {
     this.request = request;
     this.monitor = monitor;
     // Every leaf takes a moment at least.
     int most = Math.min(MOST_LEAVES, request.mostLeaves());
     int pictures = request.chapters().stream().mapToInt(List::size).sum();
-    this.pages = new PageCosts(request, Math.min(most, pictures), SLACK);
+    this.pages = new PageCosts(request, Math.min(most, pictures), SLACK, sleevePrice);
     this.moments = pages.moments();
     this.leaves = Math.min(most, moments);
     this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
@@ -147,7 +256,37 @@ public final class LeafPlanning {
         request.kinds().isEmpty()
             || request.mostLeaves() < 1
             || request.chapters().stream().allMatch(List::isEmpty);
-    return nothing ? new Answer(List.of(), 0) : new LeafPlanning(request, monitor).solve();
+    if (nothing) {
+      return new Answer(List.of(), 0);
+    }
+    Answer first = new LeafPlanning(request, 0, monitor).solve();
+    return isInStock(first, request) ? first : withSleevesInStock(request, monitor);
+  }
+
+  private static boolean isInStock(Answer answer, Request request) {
+    Integer most = request.sleeves().most();
+    return most == null || answer.plans().stream().allMatch(plan -> plan.inSleeves() <= most);
+  }
+
+  /**
+   * The plans at the lowest price of a place in a sleeve, found by halving, at which they need no
+   * more of them than there are.
+   */
+  private static Answer withSleevesInStock(Request request, ProgressMonitor monitor) {
+    long low = 0;
+    long high = Weights.weight(request.rules(), HouseRule.LEFT_OUT_WEIGHT);
+    Answer found = null;
+    for (int round = 0; round < SLEEVE_ROUNDS; round++) {
+      long price = (low + high) / 2;
+      Answer answer = new LeafPlanning(request, price, monitor.part(round, SLEEVE_ROUNDS)).solve();
+      if (isInStock(answer, request)) {
+        found = answer;
+        high = price;
+      } else {
+        low = price;
+      }
+    }
+    return found == null ? new LeafPlanning(request.withoutSleeves(), 0, monitor).solve() : found;
   }
 
   private Answer solve() {
@@ -187,7 +326,9 @@ public final class LeafPlanning {
             .toList();
     List<Plan> plans = ends.stream().map(this::plan).toList();
     long bound = plans.isEmpty() ? 0 : Math.min(letGo, plans.get(0).cost());
-    return new Answer(plans, Math.min(bound, pages.provenBelow()));
+    // What a picture in a sleeve costs is known only once its page is laid out.
+    boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
+    return new Answer(plans, estimated ? -1 : Math.min(bound, pages.provenBelow()));
   }
 
   /** From the best state so far straight on, each time by what costs least from there. */

@@ -5,7 +5,12 @@ import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
@@ -30,10 +35,16 @@ final class PageCosts {
   private final long[] bonus;
   private final RequestedPages pages;
 
+  /** By the prints that sleeves over a page take, and by picture: what that costs in one. */
+  private final Map<List<Size>, long[]> inSleeve = new HashMap<>();
+
+  private final long sleeveWeight;
+
   /**
    * @param leaves how many leaves a plan may have
+   * @param sleevePrice what a place in a sleeve costs besides what it weighs
    */
-  PageCosts(LeafPlanning.Request request, int leaves, int slack) {
+  PageCosts(LeafPlanning.Request request, int leaves, int slack, long sleevePrice) {
     this.request = request;
     this.slack = slack;
     this.emptyWeight = Weights.weight(request.rules(), HouseRule.EMPTY_WEIGHT);
@@ -44,6 +55,40 @@ final class PageCosts {
     this.open = cost.moments().open(List.of());
     this.chapterBegins = chapterBegins();
     this.withinPage = Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
+    this.sleeveWeight = sleevePrice + Weights.weight(request.rules(), HouseRule.SLEEVE_WEIGHT);
+  }
+
+  /** What each picture costs in a sleeve over a page. */
+  private long[] inSleeve(RequestedPages.Page page) {
+    return inSleeve.computeIfAbsent(page.sleeves, this::inSleeve);
+  }
+
+  private long[] inSleeve(List<Size> prints) {
+    List<Place> sides =
+        prints.stream().map(print -> new Place("sleeve " + print, print, true, false)).toList();
+    PlacingCost own = new PlacingCost(problem.withPlaces(sides));
+    long[] costs = new long[problem.candidates().size()];
+    Arrays.fill(costs, PlacingCost.FORBIDDEN);
+    for (int photo = 0; photo < costs.length; photo++) {
+      for (int side = 0; side < sides.size(); side++) {
+        costs[photo] = Math.min(costs[photo], own.of(photo, side) + sleeveWeight);
+      }
+    }
+    return costs;
+  }
+
+  /** The picture of a moment that costs least in a sleeve. */
+  private static int forSleeve(List<Integer> moment, long[] costs) {
+    return moment.stream().min(Comparator.comparingLong(photo -> costs[photo])).orElseThrow();
+  }
+
+  /** What a moment costs that a page has no place for. */
+  private ToLongFunction<List<Integer>> withoutPlace(RequestedPages.Page page) {
+    if (page.over == 0) {
+      return cost::leftOut;
+    }
+    long[] costs = inSleeve(page);
+    return moment -> Math.min(cost.leftOut(moment), costs[forSleeve(moment, costs)]);
   }
 
   private long weight(Area empty) {
@@ -113,6 +158,7 @@ final class PageCosts {
             moments,
             roomiest.first,
             saved(roomiest),
+            withoutPlace(roomiest),
             alike.get(0).units,
             roomiest.units);
     for (RequestedPages.Page page : alike) {
@@ -133,7 +179,9 @@ final class PageCosts {
   }
 
   private int end(RequestedPages.Page page, int from) {
-    int end = Math.min(open.size(), from + page.most + slack);
+    // Over a page go no more sleeves than it has room for.
+    int more = page.over == 0 ? slack : Math.min(slack, page.over);
+    int end = Math.min(open.size(), from + page.most + more);
     for (int moment = from + 1; request.freshPages() && moment < end; moment++) {
       end = chapterBegins[moment] ? moment : end;
     }
@@ -185,16 +233,34 @@ final class PageCosts {
         best = onFront;
       }
     }
+    int[] front = laid(sides.front, from, from + best);
+    int[] back = laid(sides.back, from + best, to);
     return new LeafPlanning.PlannedLeaf(
         request.kinds().get(kind),
-        laid(sides.front, from, from + best),
-        laid(sides.back, from + best, to));
+        front,
+        back,
+        over(sides.front, front, from, from + best),
+        over(sides.back, back, from + best, to));
+  }
+
+  /** The pictures of moments that go into sleeves over a page. */
+  private List<Integer> over(RequestedPages.Page page, int[] at, int from, int to) {
+    if (page.over == 0) {
+      return List.of();
+    }
+    long[] costs = inSleeve(page);
+    return open.subList(from, to).stream()
+        .filter(moment -> IntStream.of(at).noneMatch(moment::contains))
+        .filter(moment -> costs[forSleeve(moment, costs)] < cost.leftOut(moment))
+        .map(moment -> forSleeve(moment, costs))
+        .limit(page.over)
+        .toList();
   }
 
   private int[] laid(RequestedPages.Page page, int from, int to) {
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
-    new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page))
+    new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page), withoutPlace(page))
         .run()
         .trace(placeOf);
     int[] at = new int[page.places];

@@ -22,6 +22,11 @@ final class RequestedPages {
     final int places;
     final Area room;
 
+    /** How many pictures sleeves over it can hold, and for which prints those are. */
+    final int over;
+
+    final List<Size> sleeves;
+
     /** How many units of area pictures may take, and how many pictures that is at most. */
     final int units;
 
@@ -32,10 +37,12 @@ final class RequestedPages {
 
     long[][] costs;
 
-    Page(int first, AreaUnits units, Area room, List<Page> alike) {
+    Page(int first, AreaUnits units, Area room, int over, List<Size> sleeves, List<Page> alike) {
       this.first = first;
       this.places = units.of().length;
       this.room = room;
+      this.over = over;
+      this.sleeves = sleeves;
       this.units = units.within(room);
       this.most = most(units, this.units);
       this.alike = alike;
@@ -90,8 +97,8 @@ final class RequestedPages {
       List<Sides> sides = new ArrayList<>();
       for (LeafPlanning.Kind kind : request.kinds()) {
         int before = 2 * (request.leavesBefore() + number - 1);
-        Page front = page(kind.front(), before + 1);
-        Page back = page(kind.back(), before + 2);
+        Page front = page(kind.front(), over(kind.overFront()), before + 1);
+        Page back = page(kind.back(), over(kind.overBack()), before + 2);
         sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new Sides(front, back)));
       }
       if (!phases.contains(sides)) {
@@ -101,11 +108,15 @@ final class RequestedPages {
     }
   }
 
-  private Page page(List<Place> of, int number) {
+  private int over(int pictures) {
+    return request.sleeves().inserts().isEmpty() ? 0 : pictures;
+  }
+
+  private Page page(List<Place> of, int over, int number) {
     boolean seen = number == 1 && anySecret;
     List<Size> sizes = of.stream().map(Place::print).toList();
     Area room = request.breathing().room(sizes, number, request.rules());
-    List<Object> nature = new ArrayList<>(List.of(seen));
+    List<Object> nature = new ArrayList<>(List.of(seen, over));
     for (Place place : of) {
       nature.add(List.of(place.print(), place.mayTurn(), place.hidden(), place.at().touchesNext()));
     }
@@ -115,13 +126,13 @@ final class RequestedPages {
         return page;
       }
     }
-    Page page = lay(of, room, seen, alike);
+    Page page = lay(of, room, over, seen, alike);
     alike.add(page);
     alike.sort(Comparator.comparingInt(each -> each.units));
     return page;
   }
 
-  private Page lay(List<Place> of, Area room, boolean seen, List<Page> alike) {
+  private Page lay(List<Place> of, Area room, int over, boolean seen, List<Page> alike) {
     int first = places.size();
     int number = rooms.size();
     for (Place place : of) {
@@ -130,7 +141,10 @@ final class RequestedPages {
           place.withAt(new Place.At(number, number, at.low(), seen, at.touchesNext(), false)));
     }
     rooms.put(number, room);
-    return new Page(first, AreaUnits.of(of.stream().map(Place::area).toList()), room, alike);
+    List<Size> sleeves =
+        of.stream().map(Place::print).distinct().filter(request.sleeves()::goOver).toList();
+    return new Page(
+        first, AreaUnits.of(of.stream().map(Place::area).toList()), room, over, sleeves, alike);
   }
 
   Placing.Problem problem() {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 
@@ -129,9 +130,10 @@ final class StoryRun {
       List<List<Integer>> open,
       int firstPlace,
       long[] bonus,
+      ToLongFunction<List<Integer>> withoutPlace,
       int leastUnits,
       int mostUnits) {
-    StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus);
+    StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus, withoutPlace);
     run.traced = false;
     run.onePage = true;
     int wanted = open.size() * IntStream.of(run.units).max().orElse(0);
@@ -149,6 +151,20 @@ final class StoryRun {
       List<List<Integer>> open,
       int firstPlace,
       long[] bonus) {
+    this(problem, cost, open, firstPlace, bonus, cost::leftOut);
+  }
+
+  /**
+   * @param bonus what is saved with every place that holds a picture
+   * @param withoutPlace what it costs that a moment has none of the places
+   */
+  StoryRun(
+      Placing.Problem problem,
+      PlacingCost cost,
+      List<List<Integer>> open,
+      int firstPlace,
+      long[] bonus,
+      ToLongFunction<List<Integer>> withoutPlace) {
     this.problem = problem;
     this.cost = cost;
     this.firstPlace = firstPlace;
@@ -162,7 +178,7 @@ final class StoryRun {
     this.pictures = open.stream().flatMap(List::stream).mapToInt(Integer::intValue).toArray();
     this.leftOut = new long[moments];
     for (int i = 0; i < moments; i++) {
-      leftOut[i] = cost.leftOut(open.get(i));
+      leftOut[i] = withoutPlace.applyAsLong(open.get(i));
     }
     this.groups = new int[pictures.length];
     this.words = new boolean[pictures.length];

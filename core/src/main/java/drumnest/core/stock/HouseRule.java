@@ -1126,6 +1126,18 @@ public enum HouseRule {
       "What it weighs, choosing leaves, that a chapter worth a page begins in the middle of one.",
       "which leaves are proposed"),
 
+  SLEEVE_WEIGHT(
+      Group.PLACING,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      10,
+      0,
+      1000,
+      "Another sleeve",
+      "What it weighs, choosing leaves that count on sleeves, that a picture goes into a sleeve over"
+          + " a page.",
+      "which leaves are proposed"),
+
   LEAF_WEIGHT(
       Group.PLACING,
       Provenance.FROM_MEMORY,

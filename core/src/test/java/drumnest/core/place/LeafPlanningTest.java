@@ -236,6 +236,66 @@ class LeafPlanningTest {
     }
   }
 
+  /** The same with sleeves over some pages, as many as are wanted. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void with_sleeves_it_is_as_cheap_as_the_best_of_all_sequences(int seed) {
+    LeafPlanning.Request request = sleeved(new Random(seed), null);
+    LeafPlanning.Answer answer = LeafPlanning.plan(request, ProgressMonitor.NONE);
+    long best = new Everything(request).cheapest(0, 0, new int[request.kinds().size()]);
+    assertThat(answer.plans().get(0).cost()).isCloseTo(best, within(ROUNDED));
+    for (LeafPlanning.Plan plan : answer.plans()) {
+      for (LeafPlanning.PlannedLeaf leaf : plan.leaves()) {
+        List<Integer> all = new ArrayList<>(placed(leaf));
+        all.addAll(leaf.overFront());
+        all.addAll(leaf.overBack());
+        assertThat(all).doesNotHaveDuplicates();
+        assertThat(leaf.overFront()).hasSizeLessThanOrEqualTo(leaf.kind().overFront());
+        assertThat(leaf.overBack()).hasSizeLessThanOrEqualTo(leaf.kind().overBack());
+      }
+    }
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void no_more_goes_into_sleeves_than_there_are(int seed) {
+    LeafPlanning.Plan free =
+        LeafPlanning.plan(sleeved(new Random(seed), null), ProgressMonitor.NONE).plans().get(0);
+    for (int most = 0; most < free.inSleeves(); most++) {
+      LeafPlanning.Answer few =
+          LeafPlanning.plan(sleeved(new Random(seed), most), ProgressMonitor.NONE);
+      assertThat(few.plans()).allMatch(plan -> plan.inSleeves() < free.inSleeves());
+      for (LeafPlanning.Plan plan : few.plans()) {
+        assertThat(plan.inSleeves()).isLessThanOrEqualTo(most);
+      }
+    }
+  }
+
+  private static LeafPlanning.Request sleeved(Random random, @Nullable Integer most) {
+    List<Candidate> photos = new ArrayList<>();
+    for (int i = 3 + random.nextInt(4); i > 0; i--) {
+      boolean wide = random.nextBoolean();
+      photos.add(PlacingCases.kept("p" + i, wide ? 6000 : 4000, wide ? 4000 : 6000));
+    }
+    List<LeafPlanning.Kind> kinds =
+        List.of(
+            new LeafPlanning.Kind(
+                "a", page("af", 1, 6, 4), page("ab", 2, 6, 4), null, random.nextInt(3), 1),
+            new LeafPlanning.Kind(
+                "b", page("bf", 1, 4, 4), page("bb", 1, 4, 4), null, 2, random.nextInt(3)));
+    return new LeafPlanning.Request(
+        List.of(photos),
+        kinds,
+        new LeafPlanning.Sleeves(List.of(Size.ofInches(4, 6)), most),
+        Breathing.PACKED,
+        1 + random.nextInt(2),
+        false,
+        0,
+        3,
+        PlacingCases.WEIGHTS,
+        PlacingCases.RULES);
+  }
+
   /** The least of all, found by trying everything. */
   private static final class Everything {
     private final LeafPlanning.Request request;
@@ -274,8 +334,8 @@ class LeafPlanningTest {
                   Math.min(
                       best,
                       leafWeight()
-                          + page(of.front(), page, from, middle)
-                          + page(of.back(), page + 1, middle, to)
+                          + page(of.front(), of.overFront(), page, from, middle)
+                          + page(of.back(), of.overBack(), page + 1, middle, to)
                           + cheapest(to, leaves + 1, used));
             }
           }
@@ -301,7 +361,12 @@ class LeafPlanningTest {
     }
 
     /** The least over every choice of who stands where on the page. */
-    private long page(List<Place> places, int number, int from, int to) {
+    private long page(List<Place> places, int over, int number, int from, int to) {
+      boolean sleeves =
+          over > 0 && places.stream().anyMatch(each -> request.sleeves().goOver(each.print()));
+      if (sleeves && to - from > places.size() + over) {
+        return Long.MAX_VALUE / 8;
+      }
       List<Place> here =
           places.stream()
               .map(
@@ -323,7 +388,7 @@ class LeafPlanningTest {
         int choice = chosen;
         Area held = area(here, i -> (choice >> i & 1) == 1);
         if (held.compareTo(room) <= 0) {
-          long sum = emptyCost(room.minus(held)) + filling(here, choice, from, to);
+          long sum = emptyCost(room.minus(held)) + filling(here, choice, sleeves, from, to);
           best = Math.min(best, sum);
         }
       }
@@ -343,7 +408,7 @@ class LeafPlanningTest {
     }
 
     /** The least for exactly these places, every one with a picture, in story order. */
-    private long filling(List<Place> here, int chosen, int from, int to) {
+    private long filling(List<Place> here, int chosen, boolean sleeves, int from, int to) {
       if (Integer.bitCount(chosen) > to - from) {
         return Long.MAX_VALUE / 8;
       }
@@ -358,10 +423,36 @@ class LeafPlanningTest {
       long best = Long.MAX_VALUE / 8;
       for (int told = 0; told < 1 << (to - from); told++) {
         if (Integer.bitCount(told) == Integer.bitCount(chosen)) {
-          best = Math.min(best, PlacingCases.cost(problem, inOrder(told, chosen, to - from)));
+          long saved = sleeves ? savedBySleeves(here, told, from, to) : 0;
+          long sum = PlacingCases.cost(problem, inOrder(told, chosen, to - from)) - saved;
+          best = Math.min(best, sum);
         }
       }
       return best;
+    }
+
+    /** What it saves that those that are not told by a place go into a sleeve where that pays. */
+    private long savedBySleeves(List<Place> here, int told, int from, int to) {
+      long saved = 0;
+      for (int i = 0; i < to - from; i++) {
+        long least = 3 * request.weights().leftOut();
+        for (Place place : here) {
+          if ((told >> i & 1) == 0 && request.sleeves().goOver(place.print())) {
+            Placing.Problem alone =
+                new Placing.Problem(
+                    List.of(all.get(from + i)),
+                    List.of(new Place("sleeve", place.print(), true, false)),
+                    Map.of(),
+                    Placing.Order.STORY,
+                    request.weights(),
+                    request.rules());
+            long sleeve = Weights.weight(request.rules(), HouseRule.SLEEVE_WEIGHT);
+            least = Math.min(least, PlacingCases.cost(alone, new int[] {0}) + sleeve);
+          }
+        }
+        saved += 3 * request.weights().leftOut() - least;
+      }
+      return saved;
     }
 
     /** The pictures of one set in the places of the other, the first in the first. */

@@ -7,6 +7,8 @@ import drumnest.core.album.Leaf;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.mover.MoverSuggestions.Sleeves;
+import drumnest.core.mover.SleevedLeaves;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
@@ -31,6 +33,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.Shelf;
+import drumnest.server.stock.SleevesLeft;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -51,11 +54,13 @@ public class LeafPlans {
   private final OpenAlbums openAlbums;
   private final History history;
   private final Shelf shelf;
+  private final SleevesLeft sleevesLeft;
 
-  LeafPlans(OpenAlbums openAlbums, History history, Shelf shelf) {
+  LeafPlans(OpenAlbums openAlbums, History history, Shelf shelf, SleevesLeft sleevesLeft) {
     this.openAlbums = openAlbums;
     this.history = history;
     this.shelf = shelf;
+    this.sleevesLeft = sleevesLeft;
   }
 
   /**
@@ -69,6 +74,7 @@ public class LeafPlans {
    * @param undecided whether photos that nobody has decided on are to be placed too
    * @param anew whether leaves on which nothing is settled are taken out, and their photos placed
    *     again; else only what has no place gets leaves, at the end of the album
+   * @param sleeves whether sleeves over the new pages are counted on, as many as there are
    */
   public record Request(
       List<String> kinds,
@@ -76,7 +82,8 @@ public class LeafPlans {
       @Nullable Integer mostLeaves,
       boolean freshPages,
       boolean undecided,
-      boolean anew) {}
+      boolean anew,
+      boolean sleeves) {}
 
   /**
    * Proposals for an album.
@@ -86,6 +93,7 @@ public class LeafPlans {
    * @param candidates those of them for new leaves, as the plans count them
    * @param filled photos that go into empty places which are there already, by slot
    * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
+   * @param sleeves the sleeves that are left to use; none where none are counted on
    * @param choices plans that are each best at something; none where nothing is to be placed
    * @param nothing why nothing is to be placed; null where something is
    */
@@ -98,6 +106,7 @@ public class LeafPlans {
       Map<String, String> filled,
       Map<String, LeafType> types,
       Map<String, Integer> owned,
+      List<Sleeves> sleeves,
       List<LeafChoices.Choice> choices,
       @Nullable String nothing) {
 
@@ -124,7 +133,23 @@ public class LeafPlans {
       Map<String, @Nullable Holding> settled = new HashMap<>();
       added.forEach(leaf -> leaf.slots().forEach(slot -> settled.put(slot.id(), null)));
       settled.putAll(AlbumPlacing.settled(laid, added, request.breathing()));
-      return laid.with(settled);
+      return SleevedLeaves.of(laid.with(settled), added, inSleeves(plan), sleeves);
+    }
+
+    /** The photos that go into sleeves, by spread. */
+    private List<List<String>> inSleeves(LeafPlanning.Plan plan) {
+      List<List<String>> photos = new ArrayList<>();
+      for (int spread = 0; spread <= plan.leaves().size(); spread++) {
+        List<Integer> over = new ArrayList<>();
+        if (spread > 0) {
+          over.addAll(plan.leaves().get(spread - 1).overBack());
+        }
+        if (spread < plan.leaves().size()) {
+          over.addAll(plan.leaves().get(spread).overFront());
+        }
+        photos.add(over.stream().map(photo -> candidates.get(photo).id()).toList());
+      }
+      return photos;
     }
 
     private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Holding> held) {
@@ -157,6 +182,7 @@ public class LeafPlans {
     Map<String, LeafType> types = types(request.kinds());
     List<Leaf> goes = request.anew() ? loose(album) : List.of();
     Map<String, Integer> owned = owned(album, types.keySet(), goes);
+    List<Sleeves> sleeves = request.sleeves() ? sleevesLeft.of(without(album, goes)) : List.of();
     Map<String, Candidate> waiting = waiting(album, request, goes);
     if (waiting.isEmpty()) {
       return new Proposal(
@@ -168,6 +194,7 @@ public class LeafPlans {
           Map.of(),
           types,
           owned,
+          sleeves,
           List.of(),
           nothing(album, request));
     }
@@ -179,7 +206,12 @@ public class LeafPlans {
           Leaf leaf = Leaf.of(1, 1, type);
           kinds.add(
               new LeafPlanning.Kind(
-                  key, places(leaf, Side.FRONT), places(leaf, Side.BACK), owned.get(key)));
+                  key,
+                  places(leaf, Side.FRONT),
+                  places(leaf, Side.BACK),
+                  owned.get(key),
+                  room(leaf, Side.FRONT, sleeves, album),
+                  room(leaf, Side.BACK, sleeves, album)));
         });
     int stay = album.leaves().leaves().size() - goes.size();
     int most = Math.min(LeafEdits.MOST - stay, LeafPlanning.MOST_LEAVES);
@@ -190,6 +222,7 @@ public class LeafPlans {
                 new LeafPlanning.Request(
                     chapters,
                     kinds,
+                    SleevedLeaves.countedOn(sleeves),
                     request.breathing(),
                     request.mostLeaves() == null ? most : Math.min(most, request.mostLeaves()),
                     request.freshPages(),
@@ -207,8 +240,13 @@ public class LeafPlans {
         filled,
         types,
         owned,
+        sleeves,
         choices,
         null);
+  }
+
+  private static int room(Leaf leaf, Side side, List<Sleeves> sleeves, AlbumModel album) {
+    return sleeves.isEmpty() ? 0 : SleevedLeaves.room(leaf, side, sleeves, album.rules());
   }
 
   /** The album without some of its leaves, the others numbered anew. */
@@ -414,7 +452,7 @@ public class LeafPlans {
                         album.holding(slot).orElse(null),
                         AlbumPlacing.placed(album, album.slot(slot).orElseThrow(), photo))));
     for (Leaf leaf : added) {
-      changes.add(new Change.OfLeaf(leaf.key(), null, LeafState.of(with.typeKey(leaf))));
+      changes.add(new Change.OfLeaf(leaf.key(), null, with.state(leaf)));
       for (Slot slot : leaf.slots()) {
         Holding held = with.held(slot);
         if (held != null) {

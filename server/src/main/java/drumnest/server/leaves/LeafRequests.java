@@ -23,6 +23,8 @@ final class LeafRequests {
    *     worth one
    * @param undecided whether undecided photos are placed too
    * @param anew whether leaves on which nothing is settled are taken out first
+   * @param sleeves whether sleeves over pages are counted on, as many as there are; not where it is
+   *     left out
    * @param run what the run is called, so that it can be watched and stopped
    */
   record ProposeLeaves(
@@ -32,6 +34,7 @@ final class LeafRequests {
       @NotNull Boolean freshPages,
       @NotNull Boolean undecided,
       @NotNull Boolean anew,
+      @Nullable Boolean sleeves,
       @Nullable @jakarta.validation.constraints.Size(max = 60) String run) {}
 
   /** Lays the leaves of a proposal. */

@@ -47,7 +47,8 @@ class PlanController {
         request.mostLeaves(),
         request.freshPages(),
         request.undecided(),
-        request.anew());
+        request.anew(),
+        Boolean.TRUE.equals(request.sleeves()));
   }
 
   @PostMapping("/take-plan")

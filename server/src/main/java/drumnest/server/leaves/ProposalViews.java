@@ -18,12 +18,15 @@ import drumnest.core.stock.LeafType;
 import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
 import drumnest.server.stock.Shelf;
+import drumnest.server.stock.SleevesLeft;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -73,13 +76,14 @@ class ProposalViews {
    * @param words how sure that is, in a sentence
    * @param places how many places its pages have
    * @param photos how many of them hold a photo
+   * @param inSleeves how many photos are in sleeves over its pages
    * @param full how much of the places' area photos take, in percent
    * @param kept how many are kept free, for words and to breathe
    * @param empty how many could hold a photo and do not
    * @param cropped the share of the photos that is cropped away, in percent
    * @param forced how many photos are cropped very much
    * @param left the names of photos that find no place
-   * @param sleeves the sleeves those would need
+   * @param sleeves the sleeves over its pages, and those that what finds no place would need
    */
   record LeafPlanView(
       int number,
@@ -88,6 +92,7 @@ class ProposalViews {
       List<SketchLeaf> leaves,
       int places,
       int photos,
+      int inSleeves,
       long full,
       int kept,
       int empty,
@@ -143,14 +148,15 @@ class ProposalViews {
     LeafPlanning.Plan plan = choice.plan();
     AlbumModel with = proposal.with(choice);
     List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
-    List<Slot> slots =
+    List<Slot> all =
         leaves.stream()
             .flatMap(leaf -> Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()))
             .toList();
+    List<Slot> slots = all.stream().filter(slot -> slot.kind().isOfPage()).toList();
     List<Slot> filled = slots.stream().filter(slot -> with.seated(slot).isPresent()).toList();
     int kept = (int) slots.stream().filter(slot -> with.reservation(slot).isPresent()).count();
     List<Double> cropped =
-        slots.stream()
+        all.stream()
             .flatMap(slot -> with.seated(slot).stream())
             .map(seated -> 1 - seated.measured().keptShare())
             .toList();
@@ -162,7 +168,8 @@ class ProposalViews {
         sure(choice),
         leaves.stream().map(leaf -> sketch(with, leaf)).toList(),
         slots.size(),
-        cropped.size(),
+        filled.size(),
+        cropped.size() - filled.size(),
         slots.isEmpty() ? 0 : Math.round(100 * area(filled).over(area(slots))),
         kept,
         slots.size() - kept - filled.size(),
@@ -171,7 +178,7 @@ class ProposalViews {
         (int) cropped.stream().filter(share -> share > forcedAbove).count(),
         left.stream().map(each -> with.photo(each.id()).map(AlbumPhoto::name).orElse("")).toList(),
         kinds(proposal, plan),
-        sleeves(with, left));
+        sleeves(with, leaves, left));
   }
 
   private static String sure(LeafChoices.Choice choice) {
@@ -230,14 +237,24 @@ class ProposalViews {
     return new NeedView(type.getKey(), type.getValue().name(), needed, owned);
   }
 
-  private List<NeedView> sleeves(AlbumModel with, List<Candidate> left) {
+  private List<NeedView> sleeves(AlbumModel with, List<Leaf> leaves, List<Candidate> left) {
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
+    Map<String, Integer> needed = new LinkedHashMap<>();
+    Set<Size> told = new HashSet<>();
     for (Shelf.Entry entry : shelf.all()) {
       if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
         sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
+        int used = leaves.stream().mapToInt(leaf -> SleevesLeft.used(leaf, sleeve.insert())).sum();
+        if (used > 0 && !told.contains(sleeve.insert())) {
+          told.add(sleeve.insert());
+          told.add(sleeve.insert().turned());
+          needed.put(entry.key(), used);
+        }
       }
     }
-    return SleevesFor.count(left, sleeves, with.rules()).entrySet().stream()
+    SleevesFor.count(left, sleeves, with.rules())
+        .forEach((key, count) -> needed.merge(key, count, Integer::sum));
+    return needed.entrySet().stream()
         .map(
             each -> {
               Shelf.Entry entry = shelf.find(each.getKey()).orElseThrow();
@@ -257,10 +274,16 @@ class ProposalViews {
     return new SketchPage(
         size.w().toInches().doubleValue(),
         size.h().toInches().doubleValue(),
-        leaf.slots(side, 0).stream()
-            .filter(slot -> slot.kind().isOfPage())
+        Stream.concat(
+                slots(leaf, side, Slot.Kind::isOfPage),
+                // Closed flaps lie over the places.
+                slots(leaf, side, kind -> kind == Slot.Kind.OUTSIDE))
             .map(slot -> place(with, slot))
             .toList());
+  }
+
+  private static Stream<Slot> slots(Leaf leaf, Side side, Predicate<Slot.Kind> kinds) {
+    return leaf.slots(side, 0).stream().filter(slot -> kinds.test(slot.kind()));
   }
 
   private static SketchPlace place(AlbumModel with, Slot slot) {

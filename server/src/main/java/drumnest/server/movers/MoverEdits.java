@@ -191,6 +191,11 @@ public class MoverEdits {
     return next;
   }
 
+  private static NextPlan without(MirrorPiece other, Mover half) {
+    PagePlan plan = NextPlan.plan(other.page());
+    return new NextPlan(other.page(), plan.without(String.valueOf(half.first())));
+  }
+
   /** Puts a flap, or the whole of the mover that it is a part of, mirrored on the facing page. */
   public void mirror(long albumId, long version, String id) {
     SeenAlbum seen = step.seen(albumId, version);
@@ -245,17 +250,10 @@ public class MoverEdits {
     String number = String.valueOf(side.number());
     String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
     PageSide page = side.parent().page();
-    List<NextPlan> pages = new ArrayList<>(List.of(NextPlan.without(page, number)));
+    List<NextPlan> pages = new ArrayList<>(List.of(new NextPlan(page, plan.without(number))));
     plan.moverOf(number)
         .flatMap(half -> MirrorPiece.of(MoverStep.spread(seen.album(), page), page, half))
-        .ifPresent(
-            other ->
-                other
-                    .there()
-                    .ifPresent(
-                        half ->
-                            pages.add(
-                                NextPlan.without(other.page(), String.valueOf(half.first())))));
+        .ifPresent(other -> other.there().ifPresent(half -> pages.add(without(other, half))));
     step.take(seen, pages, "take " + called + MoverStep.page(side) + " off", List.of());
   }
 }

@@ -45,20 +45,12 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
 
   /** A page with one more flap. */
   static NextPlan with(PageSide page, Flap flap) {
-    PagePlan before = plan(page);
-    List<Flap> flaps = new ArrayList<>(before.flaps());
-    flaps.add(flap);
-    return new NextPlan(page, before.withFlaps(flaps));
+    return new NextPlan(page, plan(page).with(flap));
   }
 
   /** A page with one more mover. */
   static NextPlan with(PageSide page, MoverChoices.Choice choice) {
-    PagePlan before = plan(page);
-    List<Flap> flaps = new ArrayList<>(before.flaps());
-    flaps.addAll(choice.flaps());
-    List<Mover> movers = new ArrayList<>(before.movers());
-    movers.add(choice.mover());
-    return new NextPlan(page, before.withMovers(flaps, movers));
+    return new NextPlan(page, plan(page).with(choice.mover(), choice.flaps()));
   }
 
   /**
@@ -111,35 +103,5 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
         .filter(flap -> flap.fixedTo() == null || !gone.contains(flap.fixedTo()))
         .map(flap -> flap.on() != null && gone.contains(flap.on()) ? flap.lyingOn(null) : flap)
         .toList();
-  }
-
-  /**
-   * A page without a flap, the rest of the mover that it is a part of and what is stuck to them.
-   * What lay on them lies where they lay.
-   */
-  static NextPlan without(PageSide page, String flap) {
-    PagePlan plan = plan(page);
-    Set<String> gone = plan.goingWith(flap);
-    List<Flap> flaps =
-        plan.flaps().stream()
-            .filter(each -> !gone.contains(each.id()))
-            .map(each -> laidDown(each, plan, gone))
-            .toList();
-    List<Mover> movers =
-        plan.movers().stream()
-            .filter(mover -> !gone.contains(String.valueOf(mover.first())))
-            .toList();
-    return new NextPlan(page, plan.withMovers(flaps, movers));
-  }
-
-  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
-  private static Flap laidDown(Flap flap, PagePlan plan, Set<String> gone) {
-    Flap laid = flap;
-    while (laid.below() != null && gone.contains(laid.below())) {
-      Flap below = plan.flap(laid.below()).orElseThrow();
-      boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
-      laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
-    }
-    return laid;
   }
 }

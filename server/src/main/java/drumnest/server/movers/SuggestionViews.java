@@ -1,21 +1,14 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
-import drumnest.core.measure.Size;
 import drumnest.core.mover.MoverSuggestions;
-import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
-import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.frame.Words;
-import drumnest.server.stock.Shelf;
+import drumnest.server.stock.SleevesLeft;
 import drumnest.server.stock.UnitsInUse;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -26,10 +19,10 @@ class SuggestionViews {
   /** More photos no spread is asked to take in at once. */
   private static final int MOST = 30;
 
-  private final Shelf shelf;
+  private final SleevesLeft sleeves;
 
-  SuggestionViews(Shelf shelf) {
-    this.shelf = shelf;
+  SuggestionViews(SleevesLeft sleeves) {
+    this.sleeves = sleeves;
   }
 
   /**
@@ -60,7 +53,7 @@ class SuggestionViews {
         MoverSuggestions.of(
             spread,
             Math.min(MOST, waiting),
-            left(album),
+            sleeves.of(album),
             album.rules().length(HouseRule.MOVER_THICKNESS),
             album.rules());
     return new SuggestionsView(
@@ -91,34 +84,5 @@ class SuggestionViews {
             + Words.counted(suggestion.faces(), "place", "places")
             + past
             + ".");
-  }
-
-  /** The sleeves of the shelf, and how many of each are not in this album yet. */
-  private List<Sleeves> left(AlbumModel album) {
-    List<Sleeves> left = new ArrayList<>();
-    for (Shelf.Entry entry : shelf.all()) {
-      if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
-        Integer owned = entry.owned();
-        left.add(
-            new Sleeves(
-                sleeve.insert(),
-                sleeve.hinge(),
-                owned == null ? null : Math.max(0, owned - used(album, sleeve.insert()))));
-      }
-    }
-    return left;
-  }
-
-  private static int used(AlbumModel album, Size insert) {
-    int used = 0;
-    for (Leaf leaf : album.leaves().leaves()) {
-      for (PagePlan plan : List.of(leaf.plan(), leaf.reversePlan())) {
-        for (Flap flap : plan.flaps()) {
-          boolean same = flap.takes().equals(insert) || flap.takes().equals(insert.turned());
-          used += flap.body() == Flap.Body.SLEEVE && same ? 1 : 0;
-        }
-      }
-    }
-    return used;
   }
 }
