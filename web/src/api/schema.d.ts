@@ -2581,9 +2581,11 @@ export interface components {
             thick: string;
         };
         FlapView: {
+            band: boolean;
             body: string;
             carrier?: string;
             closed: components["schemas"]["BoxView"];
+            edges: string[];
             grip: string;
             gripBox?: components["schemas"]["BoxView"];
             hinge: string;
@@ -3517,6 +3519,7 @@ export interface components {
             drawing?: components["schemas"]["DrawingView"];
             /** Format: double */
             h: number;
+            over: boolean;
             photo?: string;
             /** Format: double */
             w: number;

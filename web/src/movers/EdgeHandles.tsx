@@ -13,8 +13,6 @@ interface Props {
 
 type EdgeName = "left" | "right" | "top" | "bottom";
 
-const EDGES: EdgeName[] = ["left", "top", "right", "bottom"];
-
 /** Where the handle of each edge is, inside it. */
 const PLACES: Record<EdgeName, string> = {
   left: "left-0 top-1/4 h-8 w-2.5 -translate-y-1/2 cursor-ew-resize",
@@ -79,7 +77,7 @@ export function EdgeHandles({ album, flap, inch, mark }: Props) {
           }}
         />
       )}
-      {EDGES.map((edge) => (
+      {(flap.edges as EdgeName[]).map((edge) => (
         <button
           key={edge}
           type="button"

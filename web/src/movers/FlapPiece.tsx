@@ -1,6 +1,6 @@
 import type { Album, Box, Flap, Length, Slot } from "../api/types";
 import { useHand } from "../bench/hand";
-import { isOnInside, type PlacedFlap, startOf } from "../bench/places";
+import { type PlacedFlap, startOf } from "../bench/places";
 import { Pocket } from "../place/Pocket";
 import { EdgeHandles } from "./EdgeHandles";
 
@@ -18,13 +18,24 @@ interface Props {
   inch: number;
   /** Where what it lies in begins, in inches on the spread. */
   from: [number, number];
+  /** What carries it, where that is a flap. */
+  carrier?: PlacedFlap;
+  /** Whether what carries it is seen mirrored, to the side or downwards: it is on an inside. */
+  mirrored?: Mirrored;
   /** How many layers it lies above what carries it. */
   lift: number;
   onToggle: (id: string) => void;
 }
 
+interface Mirrored {
+  across: boolean;
+  down: boolean;
+}
+
+const NOT_MIRRORED: Mirrored = { across: false, down: false };
+
 /** How far one flap lies above the one below it, in pixels. */
-const LAYER = 1.5;
+const LAYER = 1;
 
 /** How it turns over its hinge, and how it is drawn out over that edge, as CSS says it. */
 const MOVES: Record<string, { origin: string; turned: string; back: string; drawn: string }> = {
@@ -75,8 +86,9 @@ const OPPOSITE: Record<string, string> = {
 
 /** A flap that turns over its hinge or is drawn out, with all that is stuck to it. */
 export function FlapPiece(props: Props) {
-  const { album, placed, all, open, seen, mark, inch, from, lift, onToggle } = props;
+  const { album, placed, all, open, seen, mark, inch, lift, onToggle } = props;
   const { flap, page, side } = placed;
+  const mirrored = props.mirrored ?? NOT_MIRRORED;
   const closed: [number, number] = [
     startOf(side, album) + Number(page.box.x.in) + Number(flap.closed.x.in),
     Number(page.box.y.in) + Number(flap.closed.y.in),
@@ -84,10 +96,13 @@ export function FlapPiece(props: Props) {
   const isOpen = open.includes(flap.id);
   const move = MOVES[flap.hinge] ?? MOVES.left;
   const slides = flap.move === "slides";
-  const looked =
-    useHand((hand) => hand.slot === flap.outside.id && !flap.outside.piece) &&
-    !isOnInside(placed, all);
+  const looked = useHand((hand) => hand.slot === flap.outside.id && !flap.outside.piece);
   const carried = all.filter((each) => each.flap.carrier === flap.id);
+  const [left, top] = corner(props, closed, mirrored);
+  const turned = isAtSide(props.carrier?.flap.hinge ?? "left");
+  const here = flap.onInside
+    ? { across: mirrored.across !== turned, down: mirrored.down !== !turned }
+    : mirrored;
   const moved = slides ? move?.drawn : move?.turned;
   const piece = (
     <div
@@ -95,8 +110,8 @@ export function FlapPiece(props: Props) {
       data-open={isOpen ? "" : undefined}
       className="absolute transition-transform duration-500 ease-in-out [transform-style:preserve-3d] motion-reduce:transition-none"
       style={{
-        left: flap.onInside ? 0 : inch * (closed[0] - from[0]),
-        top: flap.onInside ? 0 : inch * (closed[1] - from[1]),
+        left: flap.onInside ? 0 : left,
+        top: flap.onInside ? 0 : top,
         width: inch * Number(flap.closed.w.in),
         height: inch * Number(flap.closed.h.in),
         zIndex: slides && isOpen ? 40 : undefined,
@@ -142,19 +157,29 @@ export function FlapPiece(props: Props) {
           key={each.flap.id}
           {...props}
           placed={each}
+          carrier={placed}
+          mirrored={here}
           from={closed}
-          lift={each.flap.onInside ? 1 : Math.max(1, each.flap.level - flap.level)}
+          lift={
+            each.flap.onInside ? above(each, carried) : Math.max(1, each.flap.level - flap.level)
+          }
         />
       ))}
     </div>
   );
   return flap.onInside ? (
-    <OnInside placed={placed} all={all} open={open} inch={inch} from={from} closed={closed}>
+    <OnInside placed={placed} carrier={props.carrier} open={open} inch={inch} at={[left, top]}>
       {piece}
     </OnInside>
   ) : (
     piece
   );
+}
+
+/** How many layers one that is on an inside lies above that, with others there below it. */
+function above({ flap }: PlacedFlap, carried: PlacedFlap[]) {
+  const levels = carried.filter((each) => each.flap.onInside).map((each) => each.flap.level);
+  return 1 + flap.level - Math.min(...levels);
 }
 
 /** The tab or the string by which it is opened, as it is seen from both sides. */
@@ -185,36 +210,50 @@ function Grip({ flap, box, inch }: { flap: Flap; box: Box; inch: number }) {
 
 /** What is stuck to the inside of a flap, which is seen from there; hidden while that is shut. */
 function OnInside({
-  placed,
-  all,
+  placed: { flap },
+  carrier,
   open,
   inch,
-  from,
-  closed,
+  at: [left, top],
   children,
-}: Pick<Props, "placed" | "all" | "open" | "inch" | "from"> & {
-  closed: [number, number];
+}: Pick<Props, "placed" | "open" | "inch"> & {
+  carrier: PlacedFlap | undefined;
+  at: [number, number];
   children: React.ReactNode;
 }) {
-  const { flap } = placed;
-  const carrier = all.find((each) => each.flap.id === flap.carrier)?.flap;
   const slides = flap.move === "slides" && !open.includes(flap.id);
   return (
     <div
       className="absolute transition-[visibility] duration-500 [transform-style:preserve-3d] motion-reduce:transition-none"
       style={{
-        left: inch * (closed[0] - from[0]),
-        top: inch * (closed[1] - from[1]),
+        left,
+        top,
         width: inch * Number(flap.closed.w.in),
         height: inch * Number(flap.closed.h.in),
-        visibility: carrier && open.includes(carrier.id) ? "visible" : "hidden",
+        visibility: carrier && open.includes(carrier.flap.id) ? "visible" : "hidden",
         // A card that is tucked lies behind the inside, all else on it.
-        transform: `translateZ(${slides ? LAYER : -0.1}px) ${MOVES[carrier?.hinge ?? "left"]?.back}`,
+        transform: `translateZ(${slides ? LAYER : -0.1}px) ${MOVES[carrier?.flap.hinge ?? "left"]?.back}`,
       }}
     >
       {children}
     </div>
   );
+}
+
+/** Where it begins in what carries it, in pixels. */
+function corner(
+  { placed: { flap }, carrier, from, inch }: Props,
+  closed: [number, number],
+  mirrored: Mirrored,
+): [number, number] {
+  const across = closed[0] - from[0];
+  const down = closed[1] - from[1];
+  const room = carrier?.flap.closed;
+  return [
+    inch *
+      (room && mirrored.across ? Number(room.w.in) - across - Number(flap.closed.w.in) : across),
+    inch * (room && mirrored.down ? Number(room.h.in) - down - Number(flap.closed.h.in) : down),
+  ];
 }
 
 interface FaceProps {
@@ -240,7 +279,9 @@ function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
       className={`absolute inset-0 [backface-visibility:hidden] ${shown ? "pointer-events-auto" : ""} ${
         film
           ? `border border-[#8fa3ab]/90 shadow-[0_2px_7px_rgb(16_38_44/0.45),inset_0_0_0_1.5px_rgb(255_255_255/0.75)] ${slot.seat || slot.laid ? "bg-[#dfe9ee]" : "bg-[#e6f0f4]/30"}`
-          : "border border-[#b9b39f] bg-[#f4f1e6] shadow-[0_2px_7px_rgb(16_38_44/0.45)]"
+          : flap.band
+            ? "band"
+            : "border border-[#b9b39f] bg-[#f4f1e6] shadow-[0_2px_7px_rgb(16_38_44/0.45)]"
       }`}
       style={back ? { transform: back } : undefined}
     >
@@ -250,7 +291,7 @@ function Face({ flap, slot, inch, seen, up, back }: FaceProps) {
         top={border}
         width={inch * Number(slot.box.w.in)}
         height={inch * Number(slot.box.h.in)}
-        clear={film}
+        clear={film || flap.band}
         covered={!shown}
       />
     </div>

@@ -44,8 +44,12 @@ function Half({ page, x, across, down }: HalfProps) {
     >
       {page.places.map((place) => (
         <span
-          key={`${place.x} ${place.y}`}
-          className="absolute block overflow-hidden outline-1 outline-[#c3cdcf] outline-solid"
+          key={`${place.over} ${place.x} ${place.y}`}
+          className={`absolute block overflow-hidden outline-1 outline-solid ${
+            place.over
+              ? "rounded-[1px] border-[2px] border-white shadow-[0_1px_4px_rgb(16_38_44/0.7)] outline-[#8fa3ab]"
+              : "outline-[#c3cdcf]"
+          }`}
           style={{
             left: `${(100 * place.x) / page.w}%`,
             top: `${(100 * place.y) / page.h}%`,

@@ -25,7 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param hinge the edge on which it is hinged
  * @param strip how wide the adhesive strip is that holds it
  * @param mount how it is held
- * @param on the flap over which it lies; null where it lies on none
+ * @param on the flap over which it lies; null where it lies on none. One on the inside of another
+ *     may lie over a second one there
  * @param fixedTo the flap to which its strip is stuck, and which carries it; null where it is stuck
  *     to the page or its protector
  * @param inside whether it is stuck to the inside of that flap, so that it is reached when that is
@@ -147,6 +148,11 @@ public record Flap(
     return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border, grip);
   }
 
+  /** The same over another that is stuck where it is, or over none of those. */
+  public Flap over(@Nullable String other) {
+    return new Flap(id, closed, hinge, strip, mount, other, fixedTo, inside, body, border, grip);
+  }
+
   /** The same with its strip stuck to another. */
   public Flap stuckTo(String other) {
     return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border, grip);
@@ -183,9 +189,17 @@ public record Flap(
         grip);
   }
 
+  /**
+   * An edge of this, as it is told, or of what is on its inside, as it is seen while this is open;
+   * and back.
+   */
+  public Edge mirrored(Edge edge) {
+    return edge.isAtSide() == hinge.isAtSide() ? edge.opposite() : edge;
+  }
+
   /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
   public Flap mirroredIn(Flap carrier) {
-    Edge seen = hinge.isAtSide() == carrier.hinge().isAtSide() ? hinge.opposite() : hinge;
+    Edge seen = carrier.mirrored(hinge);
     Box there = carrier.hinge().mirrored(closed, carrier.closed());
     return new Flap(id, there, seen, strip, mount, on, fixedTo, inside, body, border, grip);
   }
@@ -298,8 +312,13 @@ public record Flap(
     return new Slit(new Point(line.x(), line.y()), new Point(line.right(), line.bottom()));
   }
 
+  /** Whether it is on the inside of another, over a second one there. */
+  public boolean isOverAnotherInside() {
+    return inside && on != null && !on.equals(fixedTo);
+  }
+
   /** The flap on which it lies directly, stuck to it or not; null where it lies on none. */
   public @Nullable String below() {
-    return fixedTo != null ? fixedTo : on;
+    return fixedTo != null && !isOverAnotherInside() ? fixedTo : on;
   }
 }

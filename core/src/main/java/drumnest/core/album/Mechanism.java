@@ -4,6 +4,8 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * How a mover of several parts, or one that is folded or tucked, is made. Where it lies and over
@@ -302,6 +304,11 @@ public sealed interface Mechanism {
     }
 
     @Override
+    public Set<Edge> movableEdges(Edge gutter) {
+      return EnumSet.complementOf(EnumSet.of(gutter));
+    }
+
+    @Override
     public Box lying(Box at, Edge gutter) {
       Box along = gutter.along(Box.of(Length.ZERO, Length.ZERO, page), at.w());
       return new Box(along.x(), at.y(), at.w(), at.h());
@@ -348,6 +355,11 @@ public sealed interface Mechanism {
     }
 
     @Override
+    public Set<Edge> movableEdges(Edge outer) {
+      return EnumSet.of(outer);
+    }
+
+    @Override
     public Box lying(Box at, Edge outer) {
       Box leaf = Box.of(Length.ZERO, Length.ZERO, page);
       Box onLeaf = outer.along(leaf, overlap);
@@ -369,6 +381,15 @@ public sealed interface Mechanism {
   /** What its places are meant to hold. */
   default Holds holds() {
     return Holds.PHOTO;
+  }
+
+  /**
+   * Which of its edges may be drawn elsewhere.
+   *
+   * @param edge its edge
+   */
+  default Set<Edge> movableEdges(Edge edge) {
+    return EnumSet.allOf(Edge.class);
   }
 
   /** The same for a page of another size. */

@@ -1,10 +1,13 @@
 package drumnest.core.album;
 
+import drumnest.core.measure.Edge;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What is planned on one face of a leaf: on a plain page the blocks as they were said, and the
@@ -111,6 +114,10 @@ public record PagePlan(
     Flap laid = flap;
     while (laid.below() != null && gone.contains(laid.below())) {
       Flap below = flap(laid.below()).orElseThrow();
+      if (laid.isOverAnotherInside()) {
+        laid = laid.over(below.on());
+        continue;
+      }
       boolean stuck = laid.fixedTo() != null && below.fixedTo() != null;
       laid = stuck ? laid.stuckTo(below.fixedTo()) : laid.lyingOn(below.below());
     }
@@ -137,6 +144,34 @@ public record PagePlan(
   public boolean isOnInside(String id) {
     Flap flap = flap(id).orElseThrow();
     return flap.inside() || flap.fixedTo() != null && isOnInside(flap.fixedTo());
+  }
+
+  /**
+   * The flap to the inside of which one is stuck, or the mover that it is a part of; nothing where
+   * it is on the page, or stuck to one that is on an inside.
+   */
+  public Optional<Flap> carrierOf(Flap flap) {
+    Optional<Mover> mover = moverOf(flap.id());
+    String carrier =
+        mover.isPresent() ? mover.get().carrier() : flap.inside() ? flap.fixedTo() : null;
+    return carrier == null ? Optional.empty() : flap(carrier);
+  }
+
+  /**
+   * Which edges of a flap, or of the mover that it is a part of, may be drawn elsewhere, as they
+   * are seen when it is reached: none of one that is stuck to another on an inside.
+   */
+  public Set<Edge> movableEdges(Flap flap) {
+    Optional<Flap> carrier = carrierOf(flap);
+    if (isOnInside(flap.id()) && (carrier.isEmpty() || isOnInside(carrier.get().id()))) {
+      return Set.of();
+    }
+    return moverOf(flap.id())
+        .map(mover -> mover.mechanism().movableEdges(mover.edge()))
+        .orElse(EnumSet.allOf(Edge.class))
+        .stream()
+        .map(edge -> carrier.map(each -> each.mirrored(edge)).orElse(edge))
+        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Edge.class)));
   }
 
   /**

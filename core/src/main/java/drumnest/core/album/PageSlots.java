@@ -192,16 +192,21 @@ final class PageSlots {
             .filter(read::add)
             .toList();
     for (Flap lowest : stuck) {
-      List<Flap> stack =
-          new ArrayList<>(
-              flaps.stream()
-                  .filter(each -> stacking.isFixedTo(each, lowest))
-                  .filter(read::add)
-                  .toList());
-      stack.add(lowest);
-      read(slots, stack, null);
+      if (!lowest.isOverAnotherInside()) {
+        List<Flap> there =
+            stuck.stream().filter(each -> each == lowest || stacking.liesOn(each, lowest)).toList();
+        List<Flap> stack =
+            flaps.stream()
+                .filter(each -> there.contains(each) || isFixedToAny(each, there) && read.add(each))
+                .toList();
+        read(slots, stack, null);
+      }
     }
     tucked(slots, flap.id(), flap.closed());
+  }
+
+  private boolean isFixedToAny(Flap flap, List<Flap> carriers) {
+    return carriers.stream().anyMatch(each -> stacking.isFixedTo(flap, each));
   }
 
   /**

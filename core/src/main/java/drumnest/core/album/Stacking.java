@@ -60,7 +60,9 @@ public final class Stacking {
 
   /** The one below it: what carries it on its inside lies above it. */
   private @Nullable String beneath(Flap flap) {
-    return flap.inside() ? beneath(flap(flap.fixedTo())) : flap.below();
+    return flap.inside() && !flap.isOverAnotherInside()
+        ? beneath(flap(flap.fixedTo()))
+        : flap.below();
   }
 
   /** The one at the foot of the stack of which it is a part. */

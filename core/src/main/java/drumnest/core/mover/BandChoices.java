@@ -17,13 +17,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
  * The bands that could be begun near a place: one across the gutter, as high as there is room
- * between the places of both pages, or over the edge of the place where there is none; and one
- * beyond the outer edge of a leaf that is narrower than the widest. Source: common practice, no
- * source.
+ * between the places of both pages, or over the edge of a place where there is none; and one beyond
+ * the outer edge of a leaf that is narrower than the widest. Source: common practice, no source.
  */
 public final class BandChoices {
 
@@ -78,9 +79,23 @@ public final class BandChoices {
   }
 
   private MoverChoices.Choice beyondEdge(Length free) {
-    Length overlap = rules.length(HouseRule.GLUE_OVERLAP);
+    Length overlap = overlap();
     Box wide = new Box(Length.ZERO, Length.ZERO, free.plus(overlap), leaf.size().h());
     return choice(wide, gutter().opposite(), new Mechanism.EdgeBand(leaf.size(), overlap));
+  }
+
+  /** As much as is usual, but where there is less beside the places no more than just holds. */
+  private Length overlap() {
+    Length free =
+        Stream.of(Side.values())
+            .flatMap(each -> places(leaf, each).map(place -> beside(each, place)))
+            .reduce(rules.length(HouseRule.GLUE_OVERLAP), Length::min);
+    return free.max(rules.length(HouseRule.BAND_OVERLAP));
+  }
+
+  /** How far a place is from the outer edge. */
+  private Length beside(Side of, Box place) {
+    return of == Side.FRONT ? leaf.size().w().minus(place.right()) : place.x();
   }
 
   private MoverChoices.Choice acrossGutter() {
@@ -89,11 +104,11 @@ public final class BandChoices {
     Box there = spread.mirrored(side.other(), Box.of(Length.ZERO, Length.ZERO, facing.size()));
     Box common = page.common(there).orElse(page);
     Length high = rules.length(HouseRule.BAND_HEIGHT).min(common.h());
-    Length middle = middle(at.box());
+    Length near = at.box().bottom();
     Box strip =
         free(common).stream()
             .filter(gap -> !gap.h().times(2).isLessThan(high))
-            .min(Comparator.comparing(gap -> middle(gap).minus(middle).abs()))
+            .min(Comparator.comparing(gap -> middle(gap).minus(near).abs()))
             .orElseGet(() -> overEdge(common, high));
     Length height = high.min(strip.h());
     Length y = strip.y().plus(strip.h().minus(height).dividedBy(2));
@@ -105,35 +120,56 @@ public final class BandChoices {
     return box.y().plus(box.h().dividedBy(2));
   }
 
-  /** Half over the place and half below it. */
+  /**
+   * Half over a place and half beside it: where it lies on the fewest flaps, and hides the fewest
+   * pictures for ever; of such places the nearest.
+   */
   private Box overEdge(Box common, Length high) {
-    Length y = at.box().bottom().minus(high.dividedBy(2));
-    return new Box(common.x(), y, common.w(), high).movedInto(common);
+    List<Box> flaps = onBoth(BandChoices::flaps).toList();
+    List<Box> places = onBoth(BandChoices::places).toList();
+    Length near = at.box().bottom();
+    return places.stream()
+        .flatMap(place -> Stream.of(place.y(), place.bottom()))
+        .map(y -> y.minus(high.dividedBy(2)))
+        .map(y -> new Box(common.x(), y, common.w(), high).movedInto(common))
+        .min(
+            Comparator.comparingLong((Box band) -> count(flaps, band::overlaps))
+                .thenComparingLong(band -> count(places, place -> hides(band, place)))
+                .thenComparing(band -> middle(band).minus(near).abs()))
+        .orElseThrow();
+  }
+
+  private static long count(List<Box> boxes, Predicate<Box> counts) {
+    return boxes.stream().filter(counts).count();
+  }
+
+  private static boolean hides(Box band, Box place) {
+    return place.isHiddenBy(List.of(band));
   }
 
   /** The strips of both pages on which there is nothing, over their whole width. */
   private List<Box> free(Box common) {
     List<Box> free = List.of(common);
-    for (Box taken : taken().toList()) {
+    List<Box> all = Stream.concat(onBoth(BandChoices::places), onBoth(BandChoices::flaps)).toList();
+    for (Box taken : all) {
       Box row = new Box(common.x(), taken.y(), common.w(), taken.h());
       free = free.stream().flatMap(part -> part.minus(row).stream()).toList();
     }
     return free;
   }
 
-  /** Where things lie on both pages, on this one. */
-  private Stream<Box> taken() {
-    return Stream.concat(lying(leaf, side), lying(facing(), side.other()).map(this::toHere));
+  /** Where things of both pages lie, on this one. */
+  private Stream<Box> onBoth(BiFunction<Leaf, Side, Stream<Box>> things) {
+    return Stream.concat(
+        things.apply(leaf, side),
+        things.apply(facing(), side.other()).map(box -> spread.mirrored(side.other(), box)));
   }
 
-  private Box toHere(Box box) {
-    return spread.mirrored(side.other(), box);
+  private static Stream<Box> places(Leaf leaf, Side side) {
+    return leaf.slots(side, 0).stream().filter(slot -> slot.kind().isOfPage()).map(Slot::box);
   }
 
-  private static Stream<Box> lying(Leaf leaf, Side side) {
-    Stream<Box> places =
-        leaf.slots(side, 0).stream().filter(slot -> slot.kind().isOfPage()).map(Slot::box);
-    Stream<Box> flaps = leaf.plan(leaf.face(side)).flaps().stream().map(Flap::closed);
-    return Stream.concat(places, flaps);
+  private static Stream<Box> flaps(Leaf leaf, Side side) {
+    return leaf.plan(leaf.face(side)).flaps().stream().map(Flap::closed);
   }
 }

@@ -44,7 +44,8 @@ public final class Flaps {
   private void require(Flap flap) {
     requireKnown(flap, "on", flap.on());
     requireKnown(flap, "fixedTo", flap.fixedTo());
-    if (flap.on() != null && flap.fixedTo() != null && !flap.on().equals(flap.fixedTo())) {
+    boolean two = flap.on() != null && flap.fixedTo() != null && !flap.on().equals(flap.fixedTo());
+    if (two && !isBesideIt(flap)) {
       throw problem(
           flap, "fixedTo", "is another than the one it lies on; give one of the two, or one twice");
     }
@@ -55,6 +56,12 @@ public final class Flaps {
             flap, flap.fixedTo() == null ? "on" : "fixedTo", "leads back to itself, in a ring");
       }
     }
+  }
+
+  /** Whether what it lies on is on the same inside. */
+  private boolean isBesideIt(Flap flap) {
+    Flap other = flaps.get(flap.on());
+    return flap.inside() && other.inside() && Objects.equals(other.fixedTo(), flap.fixedTo());
   }
 
   private void requireKnown(Flap flap, String field, @Nullable String id) {
@@ -189,6 +196,7 @@ public final class Flaps {
   }
 
   private static boolean isLaidOn(Flap flap, Flap other) {
-    return flap.fixedTo() == null && other.id().equals(flap.on()) && opens(other);
+    boolean laid = flap.fixedTo() == null || flap.isOverAnotherInside();
+    return laid && other.id().equals(flap.on()) && opens(other);
   }
 }

@@ -203,9 +203,7 @@ public final class MoverChoices {
             new Mechanism.Accordion(PANELS, mat, sheet, rules.length(HouseRule.GLUE_OVERLAP))));
     kinds.add(mover(paper, new Mechanism.Door(false, mat)));
     kinds.add(mover(paper, new Mechanism.Door(true, mat)));
-    if (at.kind() != Slot.Kind.INSIDE) {
-      kinds.add(foldOut(mat, sheet));
-    }
+    kinds.add(foldOut(mat, sheet));
     tuckSpot(paper).ifPresent(kinds::add);
     kinds.add(
         mover(paper, new Mechanism.EdgeTuck(paper.size(), rules.length(HouseRule.TUCK_DEPTH))));
@@ -244,15 +242,20 @@ public final class MoverChoices {
     return none ? Grip.NONE : Grip.TAB;
   }
 
-  /** Over the outer half of the page, but never as far as its binding. */
+  /**
+   * Over the outer half of the page, but never as far as its binding; of one piece with a card that
+   * carries it, over the half away from the hinge of that.
+   */
   private Mover foldOut(Length border, Size sheet) {
-    Size page = leaf.size();
-    Edge outer = side == Side.FRONT ? Edge.RIGHT : Edge.LEFT;
-    Length deep = page.w().dividedBy(2).min(page.w().minus(rules.length(HouseRule.BINDING_MARGIN)));
-    Box whole = Box.of(Length.ZERO, Length.ZERO, page);
-    return mover(
-            outer.along(whole, deep),
-            new Mechanism.FoldOut(page, border, new Size(sheet.w(), sheet.h().max(page.h()))))
+    Flap carrier = carrier();
+    Box whole = room();
+    Size page = whole.size();
+    Edge outer =
+        carrier != null ? carrier.hinge().opposite() : side == Side.FRONT ? Edge.RIGHT : Edge.LEFT;
+    Length across = outer.depth(whole);
+    Length deep = across.dividedBy(2).min(across.minus(rules.length(HouseRule.BINDING_MARGIN)));
+    Size from = new Size(sheet.w().max(page.w()), sheet.h().max(page.h()));
+    return mover(outer.along(whole, deep), new Mechanism.FoldOut(page, border, from))
         .withEdge(outer);
   }
 

@@ -148,17 +148,13 @@ public final class MoverParts {
   /** Parts on each other, all hinged at one edge, each set off from the one above. */
   private List<Flap> stack(Flap.Body body, Length step, Length border, @Nullable String below) {
     int count = mover.mechanism().parts();
-    if (mover.carrier() != null) {
-      throw new MoverProblemException(
-          "carrier", "is no page: a " + mover.mechanism().called() + " lies on a page only");
-    }
     Box top = body == Flap.Body.SLEEVE ? mover.at().inset(border.negated()) : mover.at();
     requireRoom(body == Flap.Body.SLEEVE ? Length.ZERO : border);
     List<Flap> parts = new ArrayList<>();
     for (int part = 0; part < count; part++) {
       Box closed = off(top, step.times(part));
-      String on = part == count - 1 ? below : id(part + 1);
-      parts.add(lowest(part, closed, mover.edge(), Flap.Mount.PROTECTOR, body, border, on));
+      Flap flap = lowest(part, closed, mover.edge(), Flap.Mount.PROTECTOR, body, border, below);
+      parts.add(part == count - 1 ? flap : flap.over(id(part + 1)));
     }
     return parts;
   }

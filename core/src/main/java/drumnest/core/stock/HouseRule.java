@@ -707,6 +707,16 @@ public enum HouseRule {
       "How high one is begun, where there is room for it between the places.",
       "bands"),
 
+  BAND_OVERLAP(
+      Group.MOVERS,
+      Provenance.FROM_MEMORY,
+      sixtyFourths(8),
+      sixtyFourths(2),
+      sixtyFourths(64),
+      "Least overlap of a band beyond a leaf",
+      "How much of its width is stuck to a narrow leaf where the pictures leave no more room.",
+      "bands"),
+
   TUCK_RAIL(
       Group.MOVERS,
       Provenance.FROM_MEMORY,

@@ -143,6 +143,21 @@ class BandChoicesTest {
         .containsExactly("gutter band");
   }
 
+  /**
+   * Pictures that reach to 1/4 from the edge leave that much; those that reach to it, what holds.
+   */
+  @Test
+  void beside_pictures_less_of_it_is_stuck_to_the_leaf() {
+    Leaf wide = leaf(1, WIDE, PagePlan.EMPTY);
+    for (String[] each : new String[][] {{"5 3/4", "1/4"}, {"6", "1/8"}, {"4", "1/2"}}) {
+      Leaf narrow = leaf(2, NARROW, mounts(box("4", "1", each[0], "3")));
+      Mover band = only(spread(wide, narrow), Side.FRONT, Mechanism.EdgeBand.class);
+      // The back has it at 4 from its own outer edge.
+      assertThat(((Mechanism.EdgeBand) band.mechanism()).overlap())
+          .isEqualTo(Length.parse(each[1]));
+    }
+  }
+
   @Test
   void a_page_that_faces_none_has_no_band_across_the_gutter() {
     Leaf first = leaf(1, WIDE, mounts(box("1", "1", "4", "3")));

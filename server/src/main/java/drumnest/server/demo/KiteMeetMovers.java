@@ -69,6 +69,8 @@ class KiteMeetMovers {
     put(album, "7-front-2.2", "booklet", Edge.RIGHT);
     put(album, "7-front-2.1", "door", Edge.BOTTOM);
     put(album, "7-back-1.1", "fold-out", Edge.LEFT);
+    put(album, "3-front-1", "edge-band", Edge.RIGHT);
+    put(album, "6-back-1", "gutter-band", Edge.RIGHT);
     movers.spanPanels(album, version(album), ACCORDION.get(0));
     fillAccordion(album);
   }

@@ -3,12 +3,14 @@ package drumnest.server.frame;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
 import drumnest.core.album.FlapNames;
+import drumnest.core.album.Holds;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.mover.Flaps;
 import drumnest.core.stock.HouseRule;
 import java.util.Comparator;
@@ -45,12 +47,11 @@ final class FlapViews {
   private static Views.FlapView of(
       AlbumModel album, PagePlan plan, Flap flap, String page, int level, List<Slot> slots) {
     String id = page + flap.id();
-    Flap seen = flap.inside() ? flap.mirroredIn(plan.flap(flap.fixedTo()).orElseThrow()) : flap;
     boolean stays = flap.move() == Flap.Move.STAYS;
     return new Views.FlapView(
         id,
         Words.capital(plan.called(flap.id())),
-        Words.key(seen.hinge()),
+        Words.key(seenHinge(plan, flap)),
         Words.key(flap.body()),
         Words.key(flap.mount()),
         Views.BoxView.of(flap.closed()),
@@ -68,6 +69,8 @@ final class FlapViews {
                 album.rules().length(HouseRule.GRIP_WIDTH))
             .map(Views.BoxView::of)
             .orElse(null),
+        plan.movableEdges(flap).stream().map(Words::key).toList(),
+        plan.holdsOf(flap.id()) != Holds.PHOTO,
         side(album, plan, flap, FlapNames.outside(id), true, flap.held(), slots),
         stays
             ? null
@@ -79,6 +82,18 @@ final class FlapViews {
                 false,
                 flap.open().inset(flap.border()),
                 slots));
+  }
+
+  /** Its hinge when it can be reached, with all open that carry it on their insides. */
+  private static Edge seenHinge(PagePlan plan, Flap flap) {
+    Edge hinge = flap.hinge();
+    Flap at = flap;
+    while (at.fixedTo() != null) {
+      Flap carrier = plan.flap(at.fixedTo()).orElseThrow();
+      hinge = at.inside() ? carrier.mirrored(hinge) : hinge;
+      at = carrier;
+    }
+    return hinge;
   }
 
   /** A side of a flap; it may be that it shows a piece of what is the slot of another. */

@@ -242,6 +242,8 @@ public final class Views {
    * @param mover the first part of the mover that it is a part of; left out where it is by itself
    * @param grip what is taken hold of: none, tab or string
    * @param gripBox where that sticks out while it is closed; left out where there is none
+   * @param edges which of its edges may be drawn elsewhere, as they are seen when it can be reached
+   * @param band whether it is a band, which holds a keepsake at most
    * @param outside what is seen of it while it is closed
    * @param inside what is seen while it is open; left out where it is stuck down
    */
@@ -261,6 +263,8 @@ public final class Views {
       @Nullable String mover,
       String grip,
       @Nullable BoxView gripBox,
+      List<String> edges,
+      boolean band,
       SlotView outside,
       @Nullable SlotView inside) {}
 

@@ -49,11 +49,17 @@ class ProposalViews {
    * @param y from the top of its page, in inches
    * @param photo the photo in it; left out where it is empty
    */
+  /**
+   * A place with what is in it, in inches.
+   *
+   * @param over whether it is a sleeve over the page
+   */
   record SketchPlace(
       double x,
       double y,
       double w,
       double h,
+      boolean over,
       @Nullable String photo,
       Views.@Nullable DrawingView drawing) {}
 
@@ -293,6 +299,7 @@ class ProposalViews {
         slot.box().y().toInches().doubleValue(),
         slot.box().w().toInches().doubleValue(),
         slot.box().h().toInches().doubleValue(),
+        !slot.kind().isOfPage(),
         seated == null ? null : seated.holding().photo(),
         seated == null
             ? null

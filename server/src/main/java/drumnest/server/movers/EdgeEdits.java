@@ -9,6 +9,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.SeenAlbum;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Moving single edges of flaps and movers from ruler mark to ruler mark. */
@@ -28,19 +29,21 @@ class EdgeEdits {
   /**
    * Moves an edge of what goes into a flap, or of the mover that it is a part of; the others stay.
    *
-   * @param marks how many marks to the right or down, or back where less than nothing
+   * @param edge as it is seen when that is reached
+   * @param marks how many marks to the right or down, as that is seen, or back where less than
+   *     nothing
    */
   void move(long albumId, long version, String id, Edge edge, int marks) {
     SeenAlbum seen = step.seen(albumId, version);
     Slot side = MoverStep.side(seen.album(), id);
     PagePlan plan = MoverStep.plan(side);
     Flap flap = plan.flap(String.valueOf(side.number())).orElseThrow();
-    if (plan.isOnInside(flap.id())) {
-      throw new UnprocessableException(
-          "flap", "What is on the inside of another is changed by its measures.");
+    if (!plan.movableEdges(flap).contains(edge)) {
+      throw new UnprocessableException("edge", "This edge is changed by its measures.");
     }
+    Flap carrier = plan.carrierOf(flap).orElse(null);
     Mover mover = plan.moverOf(flap.id()).orElse(null);
-    Box before = mover == null ? flap.held() : mover.at();
+    Box before = mirrored(mover == null ? flap.held() : mover.at(), carrier);
     Box after =
         edge.moved(
             before,
@@ -50,11 +53,17 @@ class EdgeEdits {
           "marks", "Nothing of it would be left. Leave its edges a mark apart at least.");
     }
     if (mover == null) {
+      Flap there = carrier == null ? flap : flap.mirroredIn(carrier);
       MoverRequests.FlapForm form =
-          MoverRequests.FlapForm.of(flap.withClosed(after.inset(flap.border().negated())));
+          MoverRequests.FlapForm.of(there.withClosed(after.inset(flap.border().negated())));
       flaps.change(albumId, version, id, form);
     } else {
-      movers.change(albumId, version, id, MoverForm.of(mover.lying(after)));
+      movers.change(albumId, version, id, MoverForm.of(mover.lying(mirrored(after, carrier))));
     }
+  }
+
+  /** As it is seen while what carries it is open, and back. */
+  private static Box mirrored(Box box, @Nullable Flap carrier) {
+    return carrier == null ? box : carrier.hinge().mirrored(box, carrier.closed());
   }
 }

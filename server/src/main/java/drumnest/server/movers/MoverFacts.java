@@ -98,6 +98,13 @@ final class MoverFacts {
           MirrorPiece.of(MoverStep.spread(album, page), page, mover)
               .flatMap(MirrorPiece::there)
               .isPresent();
+      long over =
+          page.leaf().slots(page.side(), 0).stream()
+              .filter(slot -> slot.kind().isOfPage() && slot.box().overlaps(mover.at()))
+              .count();
+      if (over > 0) {
+        add("Lies over", "a part of " + Words.counted(over, "place", "places"));
+      }
       add("Other half", there ? where + ": trim one, trim the other" : "missing " + where);
     }
     return List.copyOf(facts);

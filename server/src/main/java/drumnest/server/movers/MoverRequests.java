@@ -109,7 +109,7 @@ final class MoverRequests {
           Words.choice("hinge", Edge.class, hinge),
           lengths.positive("strip", strip),
           Words.choice("mount", Flap.Mount.class, mount),
-          before.inside() ? null : blankToNull(on),
+          before.inside() ? before.on() : blankToNull(on),
           before.inside() ? before.fixedTo() : blankToNull(fixedTo),
           before.inside(),
           before.body(),
