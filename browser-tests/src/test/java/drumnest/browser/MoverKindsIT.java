@@ -353,6 +353,47 @@ class MoverKindsIT {
     assertThat(page.locator("[data-flap='1-back-m1']")).hasCount(0);
   }
 
+  @Test
+  void a_waterfall_on_the_inside_of_a_door_opens_there_and_its_foot_is_drawn_up() {
+    bring(1);
+    choose("2-front-6", "Door");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open door 1")).click();
+    assertThat(flap(1)).hasAttribute("data-open", "");
+    slot("2-front-m1.2").click();
+    button("another mover$").click();
+    page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Movers that go here"))
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Waterfall")))
+        .click();
+    assertThat(flap(5)).isVisible();
+    state("everything open");
+    for (int card = 2; card <= 5; card++) {
+      assertThat(flap(card)).hasAttribute("data-open", "");
+    }
+    state("door 1");
+    slot("2-front-m2.1").click();
+    flap(2).locator("[data-edge=bottom]").press("ArrowUp");
+    assertThat(page.getByText("change waterfall 2, leaf 2 front")).isVisible();
+  }
+
+  @Test
+  void both_halves_of_a_band_across_the_gutter_are_trimmed_together() {
+    bring(1);
+    choose("2-front-6", "Gutter band");
+    Locator other = page.locator("[data-flap='1-back-m1']");
+    assertThat(other).isVisible();
+    assertThat(flap(1).locator("[data-edge]")).hasCount(3);
+    Locator height = page.getByLabel("Each half, height");
+    assertThat(height).hasValue("1");
+    flap(1).locator("[data-edge=bottom]").press("ArrowUp");
+    assertThat(height).hasValue("15/16");
+    org.assertj.core.api.Assertions.assertThat(other.boundingBox().height)
+        .isCloseTo(flap(1).boundingBox().height, within(0.5));
+    button("take gutter band 1 off$").click();
+    assertThat(flap(1)).hasCount(0);
+    assertThat(other).hasCount(0);
+  }
+
   /** A measure in whole inches and 64ths as a decimal. */
   private static double inches(String text) {
     String[] parts = text.split(" ");

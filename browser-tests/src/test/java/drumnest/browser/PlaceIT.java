@@ -109,6 +109,11 @@ class PlaceIT {
     String even = plans.nth(0).getByRole(AriaRole.HEADING).first().textContent();
     page.getByLabel("Breathing room").selectOption("airy");
     assertThat(plans.nth(0).getByRole(AriaRole.HEADING).first()).not().hasText(even);
+    page.getByLabel(Pattern.compile("^Count on sleeves")).check();
+    assertThat(plans.getByText("In sleeves").first()).isVisible();
+    assertThat(plans.getByText(Pattern.compile("Sleeve .* edge")).first()).isVisible();
+    page.getByLabel(Pattern.compile("^Count on sleeves")).uncheck();
+    assertThat(plans.getByText("In sleeves")).hasCount(0);
     int leaves =
         Integer.parseInt(
             plans.last().getByRole(AriaRole.HEADING).first().textContent().replaceAll("\\D", ""));

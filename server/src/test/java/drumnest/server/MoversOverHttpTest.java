@@ -325,7 +325,7 @@ class MoversOverHttpTest {
   void what_is_trimmed_off_one_half_of_a_band_is_trimmed_off_the_other_and_they_go_together() {
     add("2-front-6", "gutter-band");
     assertThat(SERVER.album(1).at("/spread/left/flaps")).hasSize(1);
-    assertThat(SPREAD.motion().at("/movers/0/facts/2/value").stringValue())
+    assertThat(SPREAD.motion().at("/movers/0/facts/3/value").stringValue())
         .isEqualTo("on the facing page: trim one, trim the other");
     Map<String, Object> form = form();
     form.put("h", "3/4");
@@ -397,6 +397,29 @@ class MoversOverHttpTest {
     assertThat(edge("left", 2000).is(400).json().get("field").stringValue()).isEqualTo("marks");
     assertThat(edge("top", -900).is(400).json().get("field").stringValue()).isEqualTo("y");
     assertThat(form()).isEqualTo(after);
+  }
+
+  @Test
+  void what_is_on_an_inside_has_its_edges_moved_as_they_are_seen_there() {
+    SERVER.step("movers/add", Map.of("slot", "2-front-6", "kind", "door", "edge", "right")).is(200);
+    add("2-front-m1.2", "booklet");
+    JsonNode before = SPREAD.motion().at("/movers/1/form");
+    Map<String, Object> right = new HashMap<>(Map.of("flap", "2-front-m2", "edge", "right"));
+    right.put("marks", -2);
+    SERVER.step("movers/edge", right).is(200);
+    JsonNode after = SPREAD.motion().at("/movers/1/form");
+    // Its right edge is the left one of what is told, as it is while the door is closed.
+    assertThat(inches(after, "w")).isEqualTo(inches(before, "w").minus(Length.parse("1/8")));
+    assertThat(inches(after, "x")).isEqualTo(inches(before, "x").plus(Length.parse("1/8")));
+    assertThat(texts(SPREAD.page().at("/flaps").get(0).get("edges"))).hasSize(4);
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m2.1")).is(200);
+    right.put("flap", "2-front-m5");
+    assertThat(SERVER.step("movers/edge", right).is(422).json().get("field").stringValue())
+        .isEqualTo("edge");
+  }
+
+  private static Length inches(JsonNode form, String measure) {
+    return Length.parse(form.get(measure).stringValue());
   }
 
   private static RunningServer.Answer edge(String edge, int marks) {

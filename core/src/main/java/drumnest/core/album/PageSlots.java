@@ -128,11 +128,11 @@ final class PageSlots {
     List<Flap> uppermost =
         stack.stream()
             .filter(flap -> stack.stream().noneMatch(other -> stacking.liesOn(other, flap)))
-            .sorted(Comparator.comparing(Flap::closed, BEFORE))
+            .sorted(Comparator.comparing(flap -> stacking.reached(flap).closed(), BEFORE))
             .toList();
     if (uppermost.size() > 1) {
       uppermost.forEach(flap -> addOutside(slots, flap));
-      uppermost.stream().filter(PageSlots::opensFirst).forEach(flap -> addInside(slots, flap));
+      uppermost.stream().filter(this::opensFirst).forEach(flap -> addInside(slots, flap));
       read(slots, stack.stream().filter(flap -> !uppermost.contains(flap)).toList(), under);
       uppermost.stream().filter(flap -> !opensFirst(flap)).forEach(flap -> addInside(slots, flap));
       return;
@@ -160,8 +160,9 @@ final class PageSlots {
   }
 
   /** Whether its inside comes to lie before what it covers. */
-  private static boolean opensFirst(Flap flap) {
-    return flap.hinge() == Edge.LEFT || flap.hinge() == Edge.TOP;
+  private boolean opensFirst(Flap flap) {
+    Edge hinge = stacking.reached(flap).hinge();
+    return hinge == Edge.LEFT || hinge == Edge.TOP;
   }
 
   /** The outside of a flap, unless it shows a piece of what is the outside of another. */

@@ -123,6 +123,22 @@ public final class Stacking {
   }
 
   /**
+   * A flap as it lies when it can be reached: when those are open that carry it on their inside.
+   */
+  public Flap reached(Flap flap) {
+    Flap seen = flap;
+    Flap at = flap;
+    while (at.fixedTo() != null) {
+      Flap carrier = flap(at.fixedTo());
+      if (at.inside()) {
+        seen = seen.mirroredIn(carrier);
+      }
+      at = carrier;
+    }
+    return seen;
+  }
+
+  /**
    * Whether two are turned one after the other like the leaves of a book: one lies on the other,
    * and both are hinged on the same edge. Open, they lie on each other the other way round.
    */

@@ -115,7 +115,7 @@ public final class FlapChoices {
             .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
             .toList();
     Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
-    Length past = Overhang.of(flaps.reached(flap).openFace(), page).furthest();
+    Length past = Overhang.of(flaps.stacking().reached(flap).openFace(), page).furthest();
     return new Choice(flap, clashes, past);
   }
 }

@@ -146,8 +146,8 @@ public final class Flaps {
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(a, b), a, b);
     add(clashes, Clash.Kind.ON_TOP, isLaidOn(b, a), b, a);
     if (!stacking.isFixedTo(a, b) && !stacking.isFixedTo(b, a)) {
-      Flap seenA = reached(a);
-      Flap seenB = reached(b);
+      Flap seenA = stacking.reached(a);
+      Flap seenB = stacking.reached(b);
       add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenA, seenB), a, b);
       add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenB, seenA), b, a);
       boolean open = opens(a) && opens(b) && seenA.openFace().overlaps(seenB.openFace());
@@ -161,22 +161,6 @@ public final class Flaps {
 
   private static boolean covers(Flap open, Flap closed) {
     return opens(open) && opens(closed) && open.openFace().overlaps(closed.face());
-  }
-
-  /**
-   * A flap as it lies when it can be reached: when those are open that carry it on their inside.
-   */
-  Flap reached(Flap flap) {
-    Flap seen = flap;
-    Flap at = flap;
-    while (at.fixedTo() != null) {
-      Flap carrier = flaps.get(at.fixedTo());
-      if (at.inside()) {
-        seen = seen.mirroredIn(carrier);
-      }
-      at = carrier;
-    }
-    return seen;
   }
 
   private static void add(List<Clash> clashes, Clash.Kind kind, boolean is, Flap a, Flap b) {

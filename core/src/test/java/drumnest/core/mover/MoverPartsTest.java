@@ -426,6 +426,89 @@ class MoverPartsTest {
         .isThrownBy(() -> MoverParts.of(strip.with(wider), null, RULES));
   }
 
+  static Stream<Arguments> onInsides() {
+    Length half = Length.parse("1/2");
+    return Stream.of(
+            new Mechanism.Chain(3),
+            new Mechanism.Booklet(3),
+            new Mechanism.Waterfall(3, half),
+            new Mechanism.Accordion(4, MAT, SHEET, half),
+            new Mechanism.Door(false, MAT),
+            new Mechanism.FoldOut(Size.ofInches(6, 6), MAT, SHEET))
+        .flatMap(
+            mechanism ->
+                Stream.of(Edge.values())
+                    .flatMap(
+                        edge ->
+                            Stream.of(Edge.values())
+                                .map(hinge -> Arguments.of(mechanism, edge, hinge))))
+        .filter(
+            each ->
+                ((Edge) each.get()[1]).isAtSide() || !(each.get()[0] instanceof Mechanism.Chain));
+  }
+
+  /** On the inside of a card, all moves as it does on a page that lies where the card opens to. */
+  @ParameterizedTest
+  @MethodSource("onInsides")
+  void on_an_inside_it_opens_as_on_a_page(Mechanism mechanism, Edge edge, Edge hinge) {
+    Flap card =
+        new Flap(
+            "9",
+            box("10", "10", "6", "6"),
+            hinge,
+            MAT,
+            Flap.Mount.FOLD,
+            null,
+            null,
+            false,
+            Flap.Body.CARD,
+            MAT);
+    Box at = card.open().inset(Length.ofInches(2));
+    Mover onPage = new Mover(1, at, edge, null, mechanism);
+    Mover onInside =
+        new Mover(1, hinge.mirrored(at, card.closed()), card.mirrored(edge), "9", mechanism);
+    SpreadMotion page = new SpreadMotion(MoverParts.of(onPage, null, RULES));
+    List<Flap> all = new ArrayList<>(MoverParts.of(onInside, null, RULES));
+    all.add(card);
+    SpreadMotion inside = new SpreadMotion(all);
+    Set<String> open = new HashSet<>();
+    List<String> order = page.openingOrder();
+    for (int step = 0; step <= order.size(); step++) {
+      Set<String> withCard = new HashSet<>(open);
+      withCard.add("9");
+      for (Flap part : page.flaps().all()) {
+        Flap there = inside.flap(part.id()).orElseThrow();
+        assertThat(inside.area(there, withCard)).isEqualTo(page.area(part, open));
+        assertThat(inside.hindrances(there, withCard)).isEqualTo(page.hindrances(part, open));
+        assertThat(inside.hindrances(there, open)).isNotEmpty();
+      }
+      if (step < order.size()) {
+        open.add(order.get(step));
+      }
+    }
+    List<String> after = new ArrayList<>(List.of("9"));
+    after.addAll(order);
+    assertThat(inside.openingOrder()).containsExactlyInAnyOrderElementsOf(after);
+  }
+
+  /** Both sides of every part are read once, each after the inside that carries it. */
+  @Test
+  void a_booklet_on_the_inside_of_a_door_is_read_like_one_on_a_page() {
+    Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(5);
+    Mover door = new Mover(1, pocket.box(), Edge.RIGHT, null, new Mechanism.Door(false, MAT));
+    Mover booklet =
+        new Mover(
+            2, pocket.box().inset(Length.ofInches(1)), Edge.LEFT, "1", new Mechanism.Booklet(3));
+    List<Flap> flaps = new ArrayList<>(MoverParts.of(door, null, RULES));
+    flaps.addAll(MoverParts.of(booklet, null, RULES));
+    List<String> read =
+        leaf(flaps, List.of(door, booklet)).slots(Side.FRONT, 0).stream()
+            .map(slot -> slot.id().replace("1-front-", ""))
+            .toList();
+    // It is hinged at the left as it is told, so at the right where it is seen: insides come last.
+    assertThat(read).endsWith("m1.1", "6", "m1.2", "m2.1", "m3.1", "m2.2", "m4.1", "m3.2", "m4.2");
+  }
+
   @Test
   void every_kind_is_offered_over_a_pocket_with_what_it_holds() {
     Slot pocket = leaf(List.of(), List.of()).slots(Side.FRONT, 0).get(3);

@@ -9,8 +9,8 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.Stacking;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
 import drumnest.core.mover.Flaps;
 import drumnest.core.stock.HouseRule;
 import java.util.Comparator;
@@ -51,7 +51,7 @@ final class FlapViews {
     return new Views.FlapView(
         id,
         Words.capital(plan.called(flap.id())),
-        Words.key(seenHinge(plan, flap)),
+        Words.key(new Stacking(plan.flaps()).reached(flap).hinge()),
         Words.key(flap.body()),
         Words.key(flap.mount()),
         Views.BoxView.of(flap.closed()),
@@ -82,18 +82,6 @@ final class FlapViews {
                 false,
                 flap.open().inset(flap.border()),
                 slots));
-  }
-
-  /** Its hinge when it can be reached, with all open that carry it on their insides. */
-  private static Edge seenHinge(PagePlan plan, Flap flap) {
-    Edge hinge = flap.hinge();
-    Flap at = flap;
-    while (at.fixedTo() != null) {
-      Flap carrier = plan.flap(at.fixedTo()).orElseThrow();
-      hinge = at.inside() ? carrier.mirrored(hinge) : hinge;
-      at = carrier;
-    }
-    return hinge;
   }
 
   /** A side of a flap; it may be that it shows a piece of what is the slot of another. */
