@@ -55,6 +55,11 @@ export function flapOf(slot: string) {
   return /^(.+-m\d+)\.[12]$/.exec(slot)?.[1];
 }
 
+/** The page that a slot or flap is on. */
+export function pageOf(id: string) {
+  return id.split("-").slice(0, 2).join("-");
+}
+
 /** Where a side begins on the spread, in inches from its left edge. */
 export function startOf(side: "left" | "right", { spread }: Album) {
   return side === "right" ? Number(spread.leftWidth.in) + Number(spread.gutter.in) : 0;

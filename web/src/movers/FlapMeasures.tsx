@@ -13,11 +13,6 @@ interface Props {
   onInside: boolean;
 }
 
-/** The page of a flap, by its name. */
-export function pageOf(flap: string) {
-  return flap.slice(0, flap.lastIndexOf("-m"));
-}
-
 function numberOf(flap: string) {
   return flap.slice(flap.lastIndexOf("-m") + 2);
 }

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import type { Album, Flap, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
-import { flapOf, isOnInside, slotsOf } from "../bench/places";
+import { flapOf, isOnInside, pageOf, slotsOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
-import { FlapMeasures, pageOf } from "./FlapMeasures";
+import { FlapMeasures } from "./FlapMeasures";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
 import { useAddFlap, useAddMover, useFlaps, useMirror } from "./useFlaps";

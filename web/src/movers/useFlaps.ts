@@ -1,30 +1,26 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo } from "react";
 import { useMotion } from "../api/queries";
 import type { Album, Flap } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { flapOf, flapsOf } from "../bench/places";
+import { flapOf, flapsOf, pageOf } from "../bench/places";
+import { useLookOnceThere } from "../bench/useLookOnceThere";
 import { useNotices } from "../ui/notices";
 import { useOpenFlaps } from "./openFlaps";
 
-/** Looks at the cover of what was added, once the page shows it. */
+/** Looks at the cover of what was added, that on the page of a slot first, once the page shows it. */
 function useLookAtAdded(album: Album) {
-  const lookAtSlot = useHand((hand) => hand.lookAtSlot);
-  const [added, setAdded] = useState<string | null>(null);
-  useEffect(() => {
-    // The answer to the step is there before the page shows it.
-    if (added && flapsOf(album).some(({ flap }) => flap.outside.id === added)) {
-      lookAtSlot(added);
-      setAdded(null);
-    }
-  }, [album, added, lookAtSlot]);
+  const look = useLookOnceThere(album);
   return useCallback(
-    (next: Album | null | undefined) => {
+    (next: Album | null | undefined, slot?: string) => {
       const before = flapsOf(album).map(({ flap }) => flap.id);
-      const covers = next ? flapsOf(next).filter(({ flap }) => isCover(flap)) : [];
-      setAdded(covers.find(({ flap }) => !before.includes(flap.id))?.flap.outside.id ?? null);
+      const covers = (next ? flapsOf(next) : [])
+        .map(({ flap }) => flap)
+        .filter((flap) => isCover(flap) && !before.includes(flap.id));
+      const here = covers.find((flap) => slot && pageOf(flap.id) === pageOf(slot));
+      look((here ?? covers[0])?.outside.id ?? null);
     },
-    [album],
+    [album, look],
   );
 }
 
@@ -39,7 +35,7 @@ export function useAddFlap(album: Album) {
   const look = useLookAtAdded(album);
   return useCallback(
     async (slot: string, whole = false) =>
-      look(await step("/api/albums/{id}/flaps/add", { slot, whole })),
+      look(await step("/api/albums/{id}/flaps/add", { slot, whole }), slot),
     [look, step],
   );
 }
@@ -50,7 +46,7 @@ export function useAddMover(album: Album) {
   const look = useLookAtAdded(album);
   return useCallback(
     async (slot: string, kind: string) =>
-      look(await step("/api/albums/{id}/movers/add", { slot, kind })),
+      look(await step("/api/albums/{id}/movers/add", { slot, kind }), slot),
     [look, step],
   );
 }

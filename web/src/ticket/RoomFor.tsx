@@ -1,14 +1,23 @@
 import { useRoom } from "../api/queries";
 import type { Album, Photo } from "../api/types";
 import { useStep } from "../api/useStep";
+import { slotsOf } from "../bench/places";
+import { useLookOnceThere } from "../bench/useLookOnceThere";
 import { Measures } from "../ui/Measures";
 
 /** What would make room on the open spread for a photo without a place. */
 export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
   const ways = useRoom(album.id, album.version, photo.id, album.spread.number).data;
   const step = useStep(album.id);
+  const lookOnceThere = useLookOnceThere(album);
   if (!ways || ways.length === 0) {
     return null;
+  }
+  /** Looks at the place that the photo has then. */
+  async function taken(answer: Promise<Album | null | undefined>) {
+    const next = await answer;
+    const there = next && slotsOf(next).find(({ slot }) => slot.seat?.photo === photo.id);
+    lookOnceThere(there?.slot.id ?? null);
   }
   return (
     <section aria-label="What would make room" className="mt-4 text-[13px] leading-snug">
@@ -24,7 +33,7 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 <Act
                   name="Put it there"
                   onDo={() =>
-                    step("/api/albums/{id}/put", { photo: photo.id, slot: way.slot ?? "" })
+                    taken(step("/api/albums/{id}/put", { photo: photo.id, slot: way.slot ?? "" }))
                   }
                 />
               </>
@@ -35,11 +44,13 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 <Act
                   name="Put it there"
                   onDo={() =>
-                    step("/api/albums/{id}/flaps/add", {
-                      slot: way.slot ?? "",
-                      insert: way.insert && { w: way.insert.w.exact, h: way.insert.h.exact },
-                      photo: photo.id,
-                    })
+                    taken(
+                      step("/api/albums/{id}/flaps/add", {
+                        slot: way.slot ?? "",
+                        insert: way.insert && { w: way.insert.w.exact, h: way.insert.h.exact },
+                        photo: photo.id,
+                      }),
+                    )
                   }
                 />
               </>
@@ -50,11 +61,13 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 <Act
                   name="Put both there"
                   onDo={() =>
-                    step("/api/albums/{id}/movers/add", {
-                      slot: way.slot ?? "",
-                      kind: "divided-place",
-                      photos: way.two,
-                    })
+                    taken(
+                      step("/api/albums/{id}/movers/add", {
+                        slot: way.slot ?? "",
+                        kind: "divided-place",
+                        photos: way.two,
+                      }),
+                    )
                   }
                 />
               </>
@@ -65,11 +78,13 @@ export function RoomFor({ album, photo }: { album: Album; photo: Photo }) {
                 <Act
                   name="Add it"
                   onDo={() =>
-                    step("/api/albums/{id}/leaves/add", {
-                      type: way.leaf ?? "",
-                      at: album.spread.number + 1,
-                      photo: photo.id,
-                    })
+                    taken(
+                      step("/api/albums/{id}/leaves/add", {
+                        type: way.leaf ?? "",
+                        at: album.spread.number + 1,
+                        photo: photo.id,
+                      }),
+                    )
                   }
                 />
               </>

@@ -366,7 +366,7 @@ class MoverKindsIT {
             AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Waterfall")))
         .click();
     assertThat(flap(5)).isVisible();
-    state("everything open");
+    state("card 5");
     for (int card = 2; card <= 5; card++) {
       assertThat(flap(card)).hasAttribute("data-open", "");
     }
