@@ -45,6 +45,7 @@ public class PlacingBench {
   private Placing.Problem free;
   private LeafPlanning.Request unlimited;
   private LeafPlanning.Request counted;
+  private LeafPlanning.Request sleeved;
 
   /**
    * A line of photos, a third of them with a keep box and a third in bursts; some with two
@@ -77,6 +78,7 @@ public class PlacingBench {
     free = story.withOrder(Placing.Order.FREE);
     unlimited = PlacingCase.request(rules, null, new Random(3));
     counted = PlacingCase.request(rules, 3, new Random(3));
+    sleeved = PlacingCase.sleeved(rules, 20, new Random(3));
   }
 
   @Benchmark
@@ -104,5 +106,11 @@ public class PlacingBench {
   @Benchmark
   public LeafPlanning.Answer leavesCounted() {
     return LeafPlanning.plan(counted, ProgressMonitor.NONE);
+  }
+
+  /** Leaves that count on twenty places in sleeves. */
+  @Benchmark
+  public LeafPlanning.Answer leavesSleeved() {
+    return LeafPlanning.plan(sleeved, ProgressMonitor.NONE);
   }
 }

@@ -99,6 +99,35 @@ final class PlacingCase {
         chapters, kinds, Breathing.FULL, 60, true, 0, 3, Weights.of(rules), rules);
   }
 
+  /** The same with sleeves of three sizes over every page, for so many pictures. */
+  static LeafPlanning.Request sleeved(HouseRules rules, int most, Random random) {
+    LeafPlanning.Request plain = request(rules, null, random);
+    List<LeafPlanning.Kind> kinds =
+        plain.kinds().stream()
+            .map(
+                kind ->
+                    new LeafPlanning.Kind(
+                        kind.key(),
+                        kind.front(),
+                        kind.back(),
+                        kind.owned(),
+                        LeafPlanning.SLACK,
+                        LeafPlanning.SLACK))
+            .toList();
+    List<Size> inserts = List.of(Size.ofInches(3, 4), Size.ofInches(4, 4), Size.ofInches(4, 6));
+    return new LeafPlanning.Request(
+        plain.chapters(),
+        kinds,
+        new LeafPlanning.Sleeves(inserts, most),
+        plain.breathing(),
+        plain.mostLeaves(),
+        plain.freshPages(),
+        plain.leavesBefore(),
+        plain.plans(),
+        plain.weights(),
+        plain.rules());
+  }
+
   private static List<Place> page(PocketPattern pattern) {
     return pattern.pockets().stream()
         .map(pocket -> new Place("", pocket.named(), false, false))
