@@ -1,5 +1,6 @@
 package drumnest.server.document;
 
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.words.PrinterOffset;
@@ -75,6 +76,30 @@ final class TrueSheet implements AutoCloseable {
     out.moveTo(x(x1), y(y1));
     out.lineTo(x(x2), y(y2));
     out.stroke();
+  }
+
+  void dashes(Color color, double width, Length x1, Length y1, Length x2, Length y2)
+      throws IOException {
+    out.setLineDashPattern(new float[] {2, 1.5f}, 0);
+    line(color, width, x1, y1, x2, y2);
+    out.setLineDashPattern(new float[0], 0);
+  }
+
+  /**
+   * A picture in a box.
+   *
+   * @param onItsHead whether it is turned by half, as it is seen from the other side
+   */
+  void picture(PDDocument document, FacePicture picture, Box box, boolean onItsHead)
+      throws IOException {
+    float w = (float) points(box.w());
+    float h = (float) points(box.h());
+    out.saveGraphicsState();
+    if (onItsHead) {
+      out.transform(new Matrix(-1, 0, 0, -1, 2 * x(box.x()) + w, 2 * y(box.bottom()) + h));
+    }
+    picture.paint(document, out, x(box.x()), y(box.bottom()), w, h);
+    out.restoreGraphicsState();
   }
 
   void frame(Color color, double width, Length left, Length top, Size size) throws IOException {

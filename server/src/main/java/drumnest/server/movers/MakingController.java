@@ -23,6 +23,7 @@ import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.http.Attachment;
 import drumnest.server.intake.ImageRenderer;
+import drumnest.server.stock.PrinterInUse;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
@@ -47,10 +48,12 @@ class MakingController {
 
   private final OpenAlbums openAlbums;
   private final ImageRenderer renderer;
+  private final PrinterInUse printer;
 
-  MakingController(OpenAlbums openAlbums, ImageRenderer renderer) {
+  MakingController(OpenAlbums openAlbums, ImageRenderer renderer, PrinterInUse printer) {
     this.openAlbums = openAlbums;
     this.renderer = renderer;
+    this.printer = printer;
   }
 
   /** A mover, or a single flap, as it is made. */
@@ -146,8 +149,8 @@ class MakingController {
                 album,
                 flap,
                 photo ->
-                    renderer.forPrinting(
-                        photo.file(), photo.choosing().secret() && !withPrivate))));
+                    renderer.forPrinting(photo.file(), photo.choosing().secret() && !withPrivate)),
+            printer.now()));
   }
 
   /** Which file a photo is printed from. */

@@ -11,6 +11,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
+import drumnest.server.stock.PrinterInUse;
 import drumnest.server.stock.RulesInForce;
 import drumnest.server.type.ShippedTypefaces;
 import jakarta.validation.Valid;
@@ -273,7 +274,7 @@ class WordsController {
 
   @PostMapping("/printer")
   PrinterView printer(@Valid @RequestBody WordsRequests.Printer request) {
-    printer.measured(request);
+    printer.measured(request.toOffset());
     return printer();
   }
 }

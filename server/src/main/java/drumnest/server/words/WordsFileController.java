@@ -17,6 +17,7 @@ import drumnest.server.document.SheetPaper;
 import drumnest.server.document.TitleTemplate;
 import drumnest.server.http.Attachment;
 import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.PrinterInUse;
 import drumnest.server.stock.UnitsInUse;
 import drumnest.server.type.ShippedFont;
 import io.swagger.v3.oas.annotations.Hidden;

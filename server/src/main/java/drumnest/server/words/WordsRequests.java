@@ -5,6 +5,7 @@ import drumnest.core.album.Fact;
 import drumnest.core.album.Lettering;
 import drumnest.core.album.TitleWords;
 import drumnest.core.measure.Length;
+import drumnest.core.words.PrinterOffset;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.SizeRequest;
 import drumnest.server.frame.Words;
@@ -240,6 +241,17 @@ final class WordsRequests {
       @NotNull @Plain(is = "a text", max = MOST_LETTERS, lines = true, needed = true) String text,
       @Nullable String chapter) {}
 
-  /** The printer's own offset, as it was measured on a test print. */
-  record Printer(@Nullable String right, @Nullable String down, @Nullable String percent) {}
+  /** The printer's own offset, as it was measured on a test print; blank is as it should be. */
+  record Printer(@Nullable String right, @Nullable String down, @Nullable String percent) {
+
+    PrinterOffset toOffset() {
+      LengthReader lengths = LengthReader.inUse();
+      return new PrinterOffset(
+          lengths.offset("right", right),
+          lengths.offset("down", down),
+          percent == null || percent.isBlank()
+              ? PrinterOffset.NONE.percent()
+              : number("percent", percent.replace("%", ""), 50, 200));
+    }
+  }
 }

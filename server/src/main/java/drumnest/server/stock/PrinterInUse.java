@@ -1,8 +1,7 @@
-package drumnest.server.words;
+package drumnest.server.stock;
 
 import drumnest.core.measure.Length;
 import drumnest.core.words.PrinterOffset;
-import drumnest.server.stock.LengthReader;
 import drumnest.server.store.SettingEntity;
 import drumnest.server.store.Settings;
 import java.math.BigDecimal;
@@ -10,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** How the printer of the house prints, as it was measured. */
 @Component
-class PrinterInUse {
+public class PrinterInUse {
 
   private static final String RIGHT = "printer-right";
   private static final String DOWN = "printer-down";
@@ -22,7 +21,7 @@ class PrinterInUse {
     this.settings = settings;
   }
 
-  PrinterOffset now() {
+  public PrinterOffset now() {
     return new PrinterOffset(
         length(RIGHT),
         length(DOWN),
@@ -36,18 +35,10 @@ class PrinterInUse {
     return settings.findById(name).map(each -> Length.parse(each.text())).orElse(Length.ZERO);
   }
 
-  /** Measured on a test print; what is left blank is as it should be. */
-  void measured(WordsRequests.Printer printer) {
-    LengthReader lengths = LengthReader.inUse();
-    Length right = lengths.offset("right", printer.right());
-    Length down = lengths.offset("down", printer.down());
-    String written = printer.percent();
-    BigDecimal percent =
-        written == null || written.isBlank()
-            ? PrinterOffset.NONE.percent()
-            : WordsRequests.number("percent", written.replace("%", ""), 50, 200);
-    settings.save(new SettingEntity(RIGHT, right.toExactText()));
-    settings.save(new SettingEntity(DOWN, down.toExactText()));
-    settings.save(new SettingEntity(PERCENT, percent.toPlainString()));
+  /** As it was measured on a test print. */
+  public void measured(PrinterOffset offset) {
+    settings.save(new SettingEntity(RIGHT, offset.right().toExactText()));
+    settings.save(new SettingEntity(DOWN, offset.down().toExactText()));
+    settings.save(new SettingEntity(PERCENT, offset.percent().toPlainString()));
   }
 }
