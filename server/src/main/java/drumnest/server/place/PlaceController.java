@@ -32,12 +32,15 @@ class PlaceController {
 
   private final AlbumViews albums;
   private final PlaceViews views;
+  private final RoomViews rooms;
   private final PlaceEdits edits;
   private final Runs runs;
 
-  PlaceController(AlbumViews albums, PlaceViews views, PlaceEdits edits, Runs runs) {
+  PlaceController(
+      AlbumViews albums, PlaceViews views, RoomViews rooms, PlaceEdits edits, Runs runs) {
     this.albums = albums;
     this.views = views;
+    this.rooms = rooms;
     this.edits = edits;
     this.runs = runs;
   }
@@ -98,8 +101,8 @@ class PlaceController {
   }
 
   @GetMapping("/late")
-  List<PlaceViews.LateView> late(@PathVariable("id") long id) {
-    return views.late(id);
+  List<RoomViews.LateView> late(@PathVariable("id") long id) {
+    return rooms.late(id);
   }
 
   @PostMapping("/put-late")
@@ -134,10 +137,10 @@ class PlaceController {
 
   /** What would make room for a photo without a place. */
   @GetMapping("/room/{photo}")
-  List<PlaceViews.RoomView> room(
+  List<RoomViews.RoomView> room(
       @PathVariable("id") long id,
       @PathVariable("photo") String photo,
       @RequestParam(name = "spread", required = false) @Nullable Integer spread) {
-    return views.room(id, photo, spread);
+    return rooms.room(id, photo, spread);
   }
 }
