@@ -16,8 +16,10 @@ import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -119,8 +121,29 @@ public final class MoverSuggestions {
    */
   public static List<Suggestion> of(
       Spread spread, int wanted, List<Sleeves> sleeves, Length thickness, HouseRules rules) {
-    List<List<Suggestion>> options =
-        new ArrayList<>(new Options(spread, sleeves, thickness, rules).byPlace());
+    return of(spread, wanted, sleeves, EnumSet.allOf(Kind.class), thickness, rules);
+  }
+
+  /**
+   * The same of some kinds only.
+   *
+   * @param wanted how many photos are left over
+   * @param thickness how thick a mover may be, with a print in each of its faces
+   */
+  static List<Suggestion> of(
+      Spread spread,
+      int wanted,
+      List<Sleeves> sleeves,
+      Set<Kind> kinds,
+      Length thickness,
+      HouseRules rules) {
+    List<List<Suggestion>> options = new ArrayList<>();
+    for (List<Suggestion> place : new Options(spread, sleeves, thickness, rules).byPlace()) {
+      List<Suggestion> these = place.stream().filter(each -> kinds.contains(each.kind())).toList();
+      if (!these.isEmpty()) {
+        options.add(these);
+      }
+    }
     return best(options, wanted, sleeves);
   }
 

@@ -11,6 +11,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
+import drumnest.core.mover.MoverSuggestions.Kind;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
 import drumnest.core.place.AlbumPlacing;
@@ -22,6 +23,8 @@ import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -91,13 +94,19 @@ public final class SleevedLeaves {
         most, suggested(alone, most, sleeves, rules).stream().mapToInt(Suggestion::faces).sum());
   }
 
+  /** Single sleeves where those are enough, which takes the fewest; else chains too. */
   private static List<Suggestion> suggested(
       Spread spread, int wanted, List<Sleeves> sleeves, HouseRules rules) {
+    List<Suggestion> single = suggested(spread, wanted, sleeves, EnumSet.of(Kind.FLAP), rules);
+    return single.stream().mapToInt(Suggestion::faces).sum() >= wanted
+        ? single
+        : suggested(spread, wanted, sleeves, EnumSet.of(Kind.FLAP, Kind.CHAIN), rules);
+  }
+
+  private static List<Suggestion> suggested(
+      Spread spread, int wanted, List<Sleeves> sleeves, Set<Kind> kinds, HouseRules rules) {
     return MoverSuggestions.of(
-            spread, wanted, sleeves, rules.length(HouseRule.MOVER_THICKNESS), rules)
-        .stream()
-        .filter(each -> each.sleeves() >= 0)
-        .toList();
+        spread, wanted, sleeves, kinds, rules.length(HouseRule.MOVER_THICKNESS), rules);
   }
 
   private List<Sleeves> left() {
@@ -129,11 +138,17 @@ public final class SleevedLeaves {
         spread(with, number).slots().stream()
             .filter(slot -> slot.kind().isOfPage() ? held.contains(slot.id()) : isOpen(slot))
             .toList();
-    Set<String> photos = new LinkedHashSet<>(held(album, before.slots()).values());
-    photos.addAll(waiting);
-    Map<String, @Nullable Holding> placed = placed(with, slots, photos);
-    if (placed.values().stream().filter(each -> each != null).count() > held.size()) {
-      finish(with.with(placed), suggested);
+    Collection<String> there = held(album, before.slots()).values();
+    // What has a place is not to lose it to what waits.
+    for (int more = waiting.size(); more > 0; more--) {
+      Set<String> photos = new LinkedHashSet<>(there);
+      photos.addAll(waiting.subList(0, more));
+      AlbumModel next = with.with(placed(with, slots, photos));
+      Collection<String> then = held(next, slots).values();
+      if (then.size() > there.size() && then.containsAll(there)) {
+        finish(next, suggested);
+        return;
+      }
     }
   }
 
@@ -170,7 +185,7 @@ public final class SleevedLeaves {
   }
 
   private PagePlan with(PagePlan plan, Slot at, Suggestion suggestion) {
-    if (suggestion.kind() == MoverSuggestions.Kind.FLAP) {
+    if (suggestion.kind() == Kind.FLAP) {
       return FlapChoices.over(at, at.takes(), Flap.Body.SLEEVE, album.rules()).stream()
           .map(FlapChoices.Choice::flap)
           .filter(flap -> flap.hinge() == suggestion.edge())
