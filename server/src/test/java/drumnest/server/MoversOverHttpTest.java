@@ -408,10 +408,14 @@ class MoversOverHttpTest {
     right.put("marks", -2);
     SERVER.step("movers/edge", right).is(200);
     JsonNode after = SPREAD.motion().at("/movers/1/form");
-    // Its right edge is the left one of what is told, as it is while the door is closed.
+    // It is told as it is seen, while the door is open.
     assertThat(inches(after, "w")).isEqualTo(inches(before, "w").minus(Length.parse("1/8")));
-    assertThat(inches(after, "x")).isEqualTo(inches(before, "x").plus(Length.parse("1/8")));
+    assertThat(inches(after, "x")).isEqualTo(inches(before, "x"));
     assertThat(texts(SPREAD.page().at("/flaps").get(0).get("edges"))).hasSize(4);
+    String edge = after.get("edge").stringValue();
+    assertThat(flap("2-front-m2").get("hinge").stringValue()).isEqualTo(edge);
+    SERVER.step("movers/change", Map.of("flap", "2-front-m2", "form", after)).is(200);
+    assertThat(SPREAD.motion().at("/movers/1/form")).isEqualTo(after);
     SERVER.step("flaps/add", Map.of("slot", "2-front-m2.1")).is(200);
     right.put("flap", "2-front-m5");
     assertThat(SERVER.step("movers/edge", right).is(422).json().get("field").stringValue())

@@ -56,6 +56,12 @@ public record Mover(
     return new Mover(first, next, edge, carrier, mechanism, grip);
   }
 
+  /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
+  public Mover mirroredIn(Flap by) {
+    Box there = by.hinge().mirrored(at, by.closed());
+    return new Mover(first, there, by.mirrored(edge), carrier, mechanism, grip);
+  }
+
   /** The same with something else to take hold of. */
   public Mover withGrip(Grip next) {
     return new Mover(first, at, edge, carrier, mechanism, next);

@@ -60,6 +60,11 @@ public record PagePlan(
     return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();
   }
 
+  /** A mover of this page as it is seen when it can be reached, and back. */
+  public Mover seen(Mover mover) {
+    return mover.carrier() == null ? mover : mover.mirroredIn(flap(mover.carrier()).orElseThrow());
+  }
+
   /** The panorama of the accordion that a flap is a panel of; nothing where it is none of one. */
   public Optional<Panorama> panoramaOf(String flap) {
     return moverOf(flap).flatMap(Panorama::of);

@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.BandChoices;
@@ -57,7 +58,7 @@ final class ChoiceViews {
             ? List.of()
             : Stream.concat(
                     MoverChoices.at(slot, album.rules()).stream(), bands(album, slot).stream())
-                .map(ChoiceViews::of)
+                .map(choice -> of(choice, MoverStep.plan(slot)))
                 .toList());
   }
 
@@ -72,19 +73,19 @@ final class ChoiceViews {
     return BandChoices.at(MoverStep.spread(album, slot.parent().page()), slot, album.rules());
   }
 
-  private static ChoiceView of(MoverChoices.Choice choice) {
+  private static ChoiceView of(MoverChoices.Choice choice, PagePlan plan) {
     Mover mover = choice.mover();
     return new ChoiceView(
         kind(mover.mechanism()),
         Words.capital(mover.mechanism().called()),
         choice.faces(),
-        says(choice),
+        says(choice, plan),
         choice.errors() > 0,
         choice.flaps().stream().map(Flap::closed).map(Views.BoxView::of).toList(),
         choice.opened().stream().map(Views.BoxView::of).toList());
   }
 
-  private static String says(MoverChoices.Choice choice) {
+  private static String says(MoverChoices.Choice choice, PagePlan plan) {
     Mechanism mechanism = choice.mover().mechanism();
     if (mechanism instanceof Mechanism.GutterBand) {
       return "A strip of paper or cloth on both pages, in two mirrored halves that meet at the"
@@ -98,7 +99,7 @@ final class ChoiceViews {
           + UnitsInUse.text(choice.mover().at().size().half())
           + " on one card; nothing opens.";
     }
-    String opens = "Opens over the " + Words.edge(opening(choice.mover()));
+    String opens = "Opens over the " + Words.edge(opening(plan.seen(choice.mover())));
     String past =
         choice.past().isPositive()
             ? ", " + UnitsInUse.text(choice.past()) + " past the page"

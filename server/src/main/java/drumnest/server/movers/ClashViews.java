@@ -2,6 +2,8 @@ package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
+import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Clash;
@@ -92,30 +94,40 @@ final class ClashViews {
 
   private CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
     String name = plans.called(placed);
-    boolean moves = cure.mover().edge() == placed.mover().edge();
+    PagePlan plan = NextPlan.plan(placed.page());
+    Mover before = plan.seen(placed.mover());
+    Mover after = plan.seen(cure.mover());
     String text =
-        moves
-            ? "Move " + name + " " + moved(cure.right(), cure.down())
-            : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(cure.mover()));
-    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover()));
+        before.edge() == after.edge()
+            ? "Move " + name + " " + moved(before.at(), after.at())
+            : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(after));
+    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover(), plan));
   }
 
   private CureView cure(Clash clash, Cures.Cure cure) {
     Flap flap = cure.flap();
+    Flap before = motion.flap(flap.id()).orElseThrow();
     String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
     String name = plans.called(flap.id());
     String text =
         switch (cure.way()) {
-          case HINGE -> "Hinge " + name + " at the " + Words.edge(flap.hinge());
+          case HINGE -> "Hinge " + name + " at the " + Words.edge(seen(flap).hinge());
           case LAY_ON -> "Lay " + name + " over " + other;
           case FIX_TO -> "Fix " + name + " to " + other;
           case SLIT -> "Put " + name + " through a slit";
-          case MOVE -> "Move " + name + " " + moved(cure.right(), cure.down());
+          case MOVE -> "Move " + name + " " + moved(seen(before).closed(), seen(flap).closed());
         };
     return new CureView(text, flap.id(), FlapStates.form(motion, flap), null);
   }
 
-  private static String moved(Length right, Length down) {
+  /** A flap as it is seen when it can be reached. */
+  private Flap seen(Flap flap) {
+    return flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
+  }
+
+  private static String moved(Box from, Box to) {
+    Length right = to.x().minus(from.x());
+    Length down = to.y().minus(from.y());
     if (right.isZero()) {
       return UnitsInUse.text(down.abs()) + (down.isNegative() ? " up" : " down");
     }

@@ -58,7 +58,8 @@ class EdgeEdits {
           MoverRequests.FlapForm.of(there.withClosed(after.inset(flap.border().negated())));
       flaps.change(albumId, version, id, form);
     } else {
-      movers.change(albumId, version, id, MoverForm.of(mover.lying(mirrored(after, carrier))));
+      movers.change(
+          albumId, version, id, MoverForm.of(mover.lying(mirrored(after, carrier)), plan));
     }
   }
 

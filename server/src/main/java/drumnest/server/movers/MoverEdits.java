@@ -71,10 +71,11 @@ public class MoverEdits {
       throw new UnprocessableException(
           "slot", "A mover lies over a place of its page, or on the inside of a flap.");
     }
+    PagePlan plan = MoverStep.plan(at);
     MoverChoices.Choice choice =
         ChoiceViews.everyEdge(seen.album(), at).stream()
             .filter(each -> ChoiceViews.kind(each.mover().mechanism()).equals(kind))
-            .filter(each -> edge == null || each.mover().edge() == edge)
+            .filter(each -> edge == null || plan.seen(each.mover()).edge() == edge)
             .findFirst()
             .orElseThrow(
                 () ->
@@ -149,12 +150,13 @@ public class MoverEdits {
   /** Has one picture run over all panels of an accordion. */
   public void spanPanels(long albumId, long version, String flap) {
     Slot side = MoverStep.side(step.seen(albumId, version).album(), flap);
-    Mover mover = MoverStep.plan(side).moverOf(String.valueOf(side.number())).orElseThrow();
+    PagePlan plan = MoverStep.plan(side);
+    Mover mover = plan.moverOf(String.valueOf(side.number())).orElseThrow();
     Mechanism.Accordion one = (Mechanism.Accordion) mover.mechanism();
     Mechanism across =
         new Mechanism.Accordion(
             one.panels(), one.mat(), one.sheet(), one.overlap(), true, one.printed());
-    change(albumId, version, flap, MoverForm.of(mover.with(across)));
+    change(albumId, version, flap, MoverForm.of(mover.with(across), plan));
   }
 
   /** Gives a mover other measures; what has no face any more goes back. */
@@ -166,7 +168,7 @@ public class MoverEdits {
         plan.moverOf(String.valueOf(side.number()))
             .orElseThrow(() -> new NotThereException("flap", "This flap is no part of a mover."));
     PageSide page = side.parent().page();
-    Mover after = form.toMover(before);
+    Mover after = form.toMover(before, plan);
     List<NextPlan> pages = new ArrayList<>();
     try {
       pages.add(changed(page, before, after, seen.album().rules()));

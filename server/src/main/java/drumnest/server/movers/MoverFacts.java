@@ -68,7 +68,7 @@ final class MoverFacts {
         Words.capital(mover.called()),
         ChoiceViews.kind(mover.mechanism()),
         mover.mechanism().part(),
-        MoverForm.of(mover),
+        MoverForm.of(mover, NextPlan.plan(placed.page())),
         new MoverFacts(mover, album.rules()).facts(album, placed.page()),
         MakingSteps.of(mover, placed.flaps(), album.rules()),
         mirrors(album, placed.page(), mover));

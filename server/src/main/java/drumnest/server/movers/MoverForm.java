@@ -2,6 +2,7 @@ package drumnest.server.movers;
 
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -16,7 +17,8 @@ import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mover by its few real measures, as text; those that it has not are left out.
+ * A mover by its few real measures, as text; those that it has not are left out. One on the inside
+ * of a flap is told as it is seen while that is open.
  *
  * @param x how far it lies from the left edge of the page, paper to paper
  * @param y how far from the top
@@ -73,7 +75,11 @@ record MoverForm(
     ACROSS
   }
 
-  static MoverForm of(Mover mover) {
+  /**
+   * @param of one of this plan
+   */
+  static MoverForm of(Mover of, PagePlan plan) {
+    Mover mover = plan.seen(of);
     Fields fields = new Fields();
     Mechanism mechanism = mover.mechanism();
     if (mechanism instanceof Mechanism.Waterfall waterfall) {
@@ -146,20 +152,21 @@ record MoverForm(
   /**
    * @throws FieldProblemException if a measure is not understood
    */
-  Mover toMover(Mover before) {
+  Mover toMover(Mover before, PagePlan plan) {
     LengthReader lengths = LengthReader.inUse();
     Box at = Box.of(lengths.offset("x", x), lengths.offset("y", y), lengths.size("w", w, "h", h));
     Edge chosen = Words.choice("edge", Edge.class, edge);
     // What nothing opens over stays at its edge.
-    Edge over = before.mechanism().opens() ? chosen : before.edge();
+    Edge over = before.mechanism().opens() ? chosen : plan.seen(before).edge();
     Mechanism mechanism = mechanism(before.mechanism(), lengths);
-    return new Mover(
-        before.first(),
-        mechanism.lying(at, over),
-        over,
-        before.carrier(),
-        mechanism,
-        MoverRequests.readGrip(grip));
+    return plan.seen(
+        new Mover(
+            before.first(),
+            mechanism.lying(at, over),
+            over,
+            before.carrier(),
+            mechanism,
+            MoverRequests.readGrip(grip)));
   }
 
   private Mechanism mechanism(Mechanism before, LengthReader lengths) {
