@@ -72,7 +72,7 @@ public final class PrintedStrips {
     Size size = piece.size();
     Box at = Box.of(MARGIN, MARGIN, size);
     try (TrueSheet out = new TrueSheet(document, size.grown(MARGIN.times(2)), printer, false)) {
-      out.write(face, SMALL, TrueSheet.QUIET, MARGIN, MARGIN.minus(MARK), said);
+      out.write(face, SMALL, TrueSheet.QUIET, MARGIN.plus(GAP), MARGIN.minus(MARK), said);
       for (Panel panel : piece.panels()) {
         if (upper || panel.other()) {
           panel(out, size, panel, upper);
