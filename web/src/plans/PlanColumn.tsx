@@ -8,7 +8,8 @@ interface Props {
   plan: Plan;
   /** The widest page of all plans, in inches. */
   widest: number;
-  onTake: () => void;
+  /** Left out while what is wanted is not understood. */
+  onTake: (() => void) | undefined;
 }
 
 /** One plan: its sums, what it needs, and its leaves as they would open. */
@@ -22,7 +23,7 @@ export function PlanColumn({ plan, widest, onTake }: Props) {
       </h2>
       <p className="mt-1 text-[15px] leading-snug font-semibold">{plan.title}</p>
       <p className="text-[13px] leading-snug text-quiet">{plan.words}</p>
-      <Button strong={plan.number === 1} className="mt-2" onClick={onTake}>
+      <Button strong={plan.number === 1} className="mt-2" disabled={!onTake} onClick={onTake}>
         {any ? "Lay these leaves" : "Fill the empty places"}
       </Button>
       {any && <Sums plan={plan} />}

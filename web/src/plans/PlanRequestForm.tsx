@@ -4,7 +4,7 @@ import { OwnField } from "../bench/OwnField";
 import { PatternThumb } from "../bench/PatternThumb";
 import { Choose } from "../ui/Choose";
 import { Measures } from "../ui/Measures";
-import { pocketed, usePlanRequest } from "./planRequest";
+import { isMostLeaves, pocketed, usePlanRequest } from "./planRequest";
 
 interface Props {
   album: Album;
@@ -15,8 +15,7 @@ interface Props {
 /** Which kinds of leaves may be used, how many there are, and how full they are to be. */
 export function PlanRequestForm({ album, entries, kinds }: Props) {
   const request = usePlanRequest();
-  const wrong =
-    request.mostLeaves.trim() !== "" && !/^\s*([1-9]\d?|1\d\d|200)\s*$/.test(request.mostLeaves);
+  const wrong = !isMostLeaves(request.mostLeaves);
   return (
     <aside
       aria-label="What is wanted"

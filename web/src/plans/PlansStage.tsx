@@ -12,7 +12,7 @@ import { WithGather } from "../ui/WithGather";
 import { counted } from "../ui/words";
 import { PlanColumn } from "./PlanColumn";
 import { PlanRequestForm } from "./PlanRequestForm";
-import { usePlanRequest, usualKinds } from "./planRequest";
+import { isMostLeaves, usePlanRequest, usualKinds } from "./planRequest";
 
 /** Which leaves hold the photos best: up to three plans side by side, true to scale. */
 export function PlansStage({ album }: { album: Album }) {
@@ -20,7 +20,8 @@ export function PlansStage({ album }: { album: Album }) {
   const entries = catalogue.data?.entries ?? [];
   const request = usePlanRequest();
   const kinds = request.kinds ?? usualKinds(album, entries);
-  const most = /^\d{1,3}$/.test(request.mostLeaves.trim()) ? Number(request.mostLeaves) : undefined;
+  const asks = isMostLeaves(request.mostLeaves);
+  const most = request.mostLeaves.trim() === "" ? undefined : Number(request.mostLeaves);
   const body = {
     kinds,
     breathing: request.breathing,
@@ -36,7 +37,8 @@ export function PlansStage({ album }: { album: Album }) {
   const { watch } = run;
   const plans = useQuery({
     queryKey: ["plans", album.id, album.version, asked],
-    enabled: entries.length > 0 && kinds.length > 0,
+    // What is wrong in the form is said there; until it is mended, what was found stays.
+    enabled: entries.length > 0 && kinds.length > 0 && asks,
     // A request that cannot be met is answered, and asking again changes nothing.
     retry: false,
     placeholderData: keepPreviousData,
@@ -111,7 +113,12 @@ export function PlansStage({ album }: { album: Album }) {
         ) : (
           <div className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-3">
             {found.map((plan) => (
-              <PlanColumn key={plan.number} plan={plan} widest={widest} onTake={() => take(plan)} />
+              <PlanColumn
+                key={plan.number}
+                plan={plan}
+                widest={widest}
+                onTake={asks ? () => take(plan) : undefined}
+              />
             ))}
           </div>
         )}

@@ -28,6 +28,11 @@ export const usePlanRequest = create<PlanRequest>((set) => ({
   say: (next) => set(next),
 }));
 
+/** Whether it says how many leaves at most: a whole number from 1 to 200, or nothing. */
+export function isMostLeaves(text: string) {
+  return /^\s*([1-9]\d?|1\d\d|200)?\s*$/.test(text);
+}
+
 /** The kinds of leaves with pockets. */
 export function pocketed(entries: Entry[]) {
   return entries.filter((entry) => entry.kind === "leaf" && entry.pockets && !entry.gone);

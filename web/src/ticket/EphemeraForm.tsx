@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { Album, Ephemera } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useStepForm } from "../api/useStepForm";
-import { Button } from "../ui/Button";
+import { FormFoot } from "../ui/FormFoot";
 import { TextField } from "../ui/TextField";
 
 interface Props {
@@ -94,16 +94,7 @@ export function EphemeraForm({ album, ephemera, onDone }: Props) {
           />
         </label>
       )}
-      {otherwise && (
-        <p role="alert" className="col-span-2 text-signal-text">
-          {otherwise}
-        </p>
-      )}
-      <div className="col-span-2 mt-1">
-        <Button strong type="submit">
-          {ephemera ? "Save" : "Add it"}
-        </Button>
-      </div>
+      <FormFoot wrong={otherwise} name={ephemera ? "Save" : "Add it"} />
     </form>
   );
 }

@@ -1,7 +1,7 @@
 import type { Album, CardOfWords, WordsOfAlbum } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useStepForm } from "../api/useStepForm";
-import { Button } from "../ui/Button";
+import { FormFoot } from "../ui/FormFoot";
 import { ChoiceField, TextField } from "../ui/TextField";
 
 interface Props {
@@ -134,16 +134,7 @@ export function CardSetting({ album, words, card, onDone }: Props) {
           />
         </>
       )}
-      {otherwise && (
-        <p role="alert" className="col-span-2 text-signal-text">
-          {otherwise}
-        </p>
-      )}
-      <div className="col-span-2">
-        <Button strong type="submit">
-          Set it so
-        </Button>
-      </div>
+      <FormFoot wrong={otherwise} name="Set it so" />
     </form>
   );
 }

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import type { Album, TitleOfAlbum, WordsOfAlbum } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useStepForm } from "../api/useStepForm";
-import { Button } from "../ui/Button";
+import { FormFoot } from "../ui/FormFoot";
 import { ChoiceField, TextField } from "../ui/TextField";
 
 interface Props {
@@ -122,16 +122,7 @@ export function TitleForm({ album, words, title, onDone }: Props) {
             ]),
         ]}
       />
-      {otherwise && (
-        <p role="alert" className="col-span-2 text-signal-text">
-          {otherwise}
-        </p>
-      )}
-      <div className="col-span-2">
-        <Button strong type="submit">
-          {title ? "Save" : "Measure it"}
-        </Button>
-      </div>
+      <FormFoot wrong={otherwise} name={title ? "Save" : "Measure it"} />
     </form>
   );
 }

@@ -114,6 +114,11 @@ class PlaceIT {
     assertThat(plans.getByText(Pattern.compile("Sleeve .* edge")).first()).isVisible();
     page.getByLabel(Pattern.compile("^Count on sleeves")).uncheck();
     assertThat(plans.getByText("In sleeves")).hasCount(0);
+    page.getByLabel("Maximum leaves").fill("0");
+    assertThat(page.getByText("A whole number from 1 to 200, or nothing.")).isVisible();
+    assertThat(plans.first().getByText("Lay these leaves")).isDisabled();
+    page.getByLabel("Maximum leaves").fill("");
+    assertThat(plans.first().getByText("Lay these leaves")).isEnabled();
     int leaves =
         Integer.parseInt(
             plans.last().getByRole(AriaRole.HEADING).first().textContent().replaceAll("\\D", ""));

@@ -11,7 +11,18 @@ import java.util.Set;
  * How a mover of several parts, or one that is folded or tucked, is made. Where it lies and over
  * which edge it opens is told by its {@link Mover}.
  */
-public sealed interface Mechanism {
+public sealed interface Mechanism
+    permits Mechanism.Chain,
+        Mechanism.Booklet,
+        Mechanism.Waterfall,
+        Mechanism.Accordion,
+        Mechanism.FoldOut,
+        Mechanism.Door,
+        Mechanism.TuckSpot,
+        Mechanism.EdgeTuck,
+        Mechanism.PullOut,
+        Mechanism.Divided,
+        Band {
 
   /** Sleeves hinged on each other's free edges, in turn at the one and the other side. */
   record Chain(int sleeves) implements Mechanism {
@@ -263,113 +274,6 @@ public sealed interface Mechanism {
     @Override
     public boolean opens() {
       return false;
-    }
-  }
-
-  /**
-   * One half of a band across the gutter: a strip of paper or cloth that begins at the edge of its
-   * page at the gutter. The other half lies mirrored on the facing page.
-   *
-   * @param page the size of its page
-   */
-  record GutterBand(Size page) implements Mechanism {
-    @Override
-    public int parts() {
-      return 1;
-    }
-
-    @Override
-    public String called() {
-      return "gutter band";
-    }
-
-    @Override
-    public String part() {
-      return "gutter band";
-    }
-
-    @Override
-    public boolean opens() {
-      return false;
-    }
-
-    @Override
-    public Holds holds() {
-      return Holds.KEEPSAKE;
-    }
-
-    @Override
-    public GutterBand onPage(Size other) {
-      return new GutterBand(other);
-    }
-
-    @Override
-    public Set<Edge> movableEdges(Edge gutter) {
-      return EnumSet.complementOf(EnumSet.of(gutter));
-    }
-
-    @Override
-    public Box lying(Box at, Edge gutter) {
-      Box along = gutter.along(Box.of(Length.ZERO, Length.ZERO, page), at.w());
-      return new Box(along.x(), at.y(), at.w(), at.h());
-    }
-  }
-
-  /**
-   * One half of a band beyond the outer edge of a leaf that is narrower than others: a strip of
-   * paper or cloth as long as the leaf. The other half lies mirrored on the leaf's other side, back
-   * to back with it beyond the edge.
-   *
-   * @param page the size of its page
-   * @param overlap how much of its width is stuck to the leaf
-   */
-  record EdgeBand(Size page, Length overlap) implements Mechanism {
-    @Override
-    public int parts() {
-      return 1;
-    }
-
-    @Override
-    public String called() {
-      return "edge band";
-    }
-
-    @Override
-    public String part() {
-      return "edge band";
-    }
-
-    @Override
-    public boolean opens() {
-      return false;
-    }
-
-    @Override
-    public Holds holds() {
-      return Holds.KEEPSAKE;
-    }
-
-    @Override
-    public EdgeBand onPage(Size other) {
-      return new EdgeBand(other, overlap);
-    }
-
-    @Override
-    public Set<Edge> movableEdges(Edge outer) {
-      return EnumSet.of(outer);
-    }
-
-    @Override
-    public Box lying(Box at, Edge outer) {
-      Box leaf = Box.of(Length.ZERO, Length.ZERO, page);
-      Box onLeaf = outer.along(leaf, overlap);
-      return outer.moved(onLeaf, beyond(outer, leaf, at.w()));
-    }
-
-    /** Where a band of this width ends. */
-    private Length beyond(Edge outer, Box leaf, Length wide) {
-      Length past = wide.minus(overlap);
-      return outer.of(leaf).plus(outer == Edge.RIGHT ? past : past.negated());
     }
   }
 

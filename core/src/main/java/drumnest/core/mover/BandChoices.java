@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
@@ -81,7 +82,7 @@ public final class BandChoices {
   private MoverChoices.Choice beyondEdge(Length free) {
     Length overlap = overlap();
     Box wide = new Box(Length.ZERO, Length.ZERO, free.plus(overlap), leaf.size().h());
-    return choice(wide, gutter().opposite(), new Mechanism.EdgeBand(leaf.size(), overlap));
+    return choice(wide, gutter().opposite(), new Band.Beyond(leaf.size(), overlap));
   }
 
   /** As much as is usual, but where there is less beside the places no more than just holds. */
@@ -113,7 +114,7 @@ public final class BandChoices {
     Length height = high.min(strip.h());
     Length y = strip.y().plus(strip.h().minus(height).dividedBy(2));
     Box box = new Box(common.x(), y, common.w(), height);
-    return choice(box, gutter(), new Mechanism.GutterBand(leaf.size()));
+    return choice(box, gutter(), new Band.Gutter(leaf.size()));
   }
 
   private static Length middle(Box box) {

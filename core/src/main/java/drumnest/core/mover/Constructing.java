@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
@@ -69,9 +70,9 @@ public final class Constructing {
       return edgeTuck(mover, tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       return divided(mover);
-    } else if (mechanism instanceof Mechanism.GutterBand) {
+    } else if (mechanism instanceof Band.Gutter) {
       return band(mover, whole(mover.at().size()));
-    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+    } else if (mechanism instanceof Band.Beyond band) {
       return band(mover, mover.edge().opposite().along(whole(mover.at().size()), band.overlap()));
     }
     return hinged(parts, mechanism.part());

@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -26,10 +27,10 @@ public record MirrorPiece(PageSide page, Mover mover) {
    * @param spread the one on which its page is on top
    */
   public static Optional<MirrorPiece> of(Spread spread, PageSide page, Mover half) {
-    if (half.mechanism() instanceof Mechanism.EdgeBand) {
+    if (half.mechanism() instanceof Band.Beyond) {
       Box behind = half.at().mirroredIn(page.leaf().size().w());
       return Optional.of(at(new PageSide(page.leaf(), page.side().other()), behind, half));
-    } else if (half.mechanism() instanceof Mechanism.GutterBand) {
+    } else if (half.mechanism() instanceof Band.Gutter) {
       Leaf facing = spread.top(page.side().other());
       return facing == null
           ? Optional.empty()

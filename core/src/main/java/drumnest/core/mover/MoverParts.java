@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -69,8 +70,7 @@ public final class MoverParts {
       return edgeTuck(tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       return divided(below);
-    } else if (mechanism instanceof Mechanism.GutterBand
-        || mechanism instanceof Mechanism.EdgeBand) {
+    } else if (mechanism instanceof Band) {
       return band(below);
     }
     return pullOut((Mechanism.PullOut) mechanism);
@@ -249,7 +249,7 @@ public final class MoverParts {
   }
 
   private List<Flap> band(@Nullable String below) {
-    if (mover.mechanism() instanceof Mechanism.EdgeBand band
+    if (mover.mechanism() instanceof Band.Beyond band
         && !mover.at().w().isMoreThan(band.overlap())) {
       throw new MoverProblemException(
           "w", "ends on the leaf; it must be more than what is stuck to that", band.overlap());

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
@@ -86,7 +87,7 @@ class BandChoicesTest {
         spread(
             leaf(1, WIDE, mounts(box("1", "3", "4", "2"), box("6", "7", "4", "5"))),
             leaf(2, WIDE, mounts(box("1", "2 1/2", "10", "3"), box("1", "8", "6", "4"))));
-    Mover left = only(spread, Side.BACK, Mechanism.GutterBand.class);
+    Mover left = only(spread, Side.BACK, Band.Gutter.class);
     assertThat(left.at()).isEqualTo(box("0", "5 3/4", "12", "1"));
     assertThat(left.edge()).isEqualTo(Edge.RIGHT);
     PageSide page = new PageSide(spread.top(Side.BACK), Side.BACK);
@@ -103,7 +104,7 @@ class BandChoicesTest {
   @Test
   void where_there_is_no_room_it_lies_over_the_edge_of_the_place_and_hides_no_picture() {
     Spread spread = spread(leaf(1, POCKETS, PagePlan.EMPTY), leaf(2, POCKETS, PagePlan.EMPTY));
-    Mover band = only(spread, Side.FRONT, Mechanism.GutterBand.class);
+    Mover band = only(spread, Side.FRONT, Band.Gutter.class);
     Slot place = spread.top(Side.FRONT).slots(Side.FRONT, 0).get(0);
     assertThat(band.at().y().plus(Length.parse("1/2"))).isEqualTo(place.box().bottom());
     PageSide page = new PageSide(spread.top(Side.FRONT), Side.FRONT);
@@ -124,7 +125,7 @@ class BandChoicesTest {
     Leaf narrow = leaf(side == Side.BACK ? 1 : 2, NARROW, mounts(box("1", "1", "4", "3")));
     Leaf wide = leaf(side == Side.BACK ? 2 : 1, WIDE, mounts(box("1", "1", "4", "3")));
     Spread spread = side == Side.BACK ? spread(narrow, wide) : spread(wide, narrow);
-    Mover band = only(spread, side, Mechanism.EdgeBand.class);
+    Mover band = only(spread, side, Band.Beyond.class);
     Box left = box("-2", "0", "2 1/2", "12");
     Box right = box("9 1/2", "0", "2 1/2", "12");
     assertThat(band.at()).isEqualTo(side == Side.BACK ? left : right);
@@ -151,10 +152,9 @@ class BandChoicesTest {
     Leaf wide = leaf(1, WIDE, PagePlan.EMPTY);
     for (String[] each : new String[][] {{"5 3/4", "1/4"}, {"6", "1/8"}, {"4", "1/2"}}) {
       Leaf narrow = leaf(2, NARROW, mounts(box("4", "1", each[0], "3")));
-      Mover band = only(spread(wide, narrow), Side.FRONT, Mechanism.EdgeBand.class);
+      Mover band = only(spread(wide, narrow), Side.FRONT, Band.Beyond.class);
       // The back has it at 4 from its own outer edge.
-      assertThat(((Mechanism.EdgeBand) band.mechanism()).overlap())
-          .isEqualTo(Length.parse(each[1]));
+      assertThat(((Band.Beyond) band.mechanism()).overlap()).isEqualTo(Length.parse(each[1]));
     }
   }
 
@@ -172,7 +172,7 @@ class BandChoicesTest {
     Random random = new Random(seed);
     Spread spread = spread(leaf(1, WIDE, rows(random)), leaf(2, NARROW, rows(random)));
     for (Side side : Side.values()) {
-      Mover band = only(spread, side, Mechanism.GutterBand.class);
+      Mover band = only(spread, side, Band.Gutter.class);
       PageSide page = new PageSide(spread.top(side), side);
       MirrorPiece other = MirrorPiece.of(spread, page, band).orElseThrow();
       assertThat(places(page)).noneMatch(place -> place.overlaps(band.at()));

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
@@ -67,7 +68,7 @@ class FacingCopyTest {
         new Mover(1, box(1, 2, 4, 3), Edge.LEFT, null, new Mechanism.Door(true, quarter)),
         new Mover(1, box(1, 2, 6, 4), Edge.LEFT, null, new Mechanism.TuckSpot(size(4, 3), one)),
         new Mover(1, box(1, 2, 6, 4), Edge.LEFT, null, new Mechanism.PullOut(size(4, 3))),
-        new Mover(1, box(2, 2, 10, 1), Edge.RIGHT, null, new Mechanism.GutterBand(size(12, 12))));
+        new Mover(1, box(2, 2, 10, 1), Edge.RIGHT, null, new Band.Gutter(size(12, 12))));
   }
 
   @ParameterizedTest

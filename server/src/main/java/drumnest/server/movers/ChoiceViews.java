@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
@@ -87,10 +88,10 @@ final class ChoiceViews {
 
   private static String says(MoverChoices.Choice choice, PagePlan plan) {
     Mechanism mechanism = choice.mover().mechanism();
-    if (mechanism instanceof Mechanism.GutterBand) {
+    if (mechanism instanceof Band.Gutter) {
       return "A strip of paper or cloth on both pages, in two mirrored halves that meet at the"
           + " gutter.";
-    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+    } else if (mechanism instanceof Band.Beyond band) {
       return "A strip of paper or cloth on both sides of this leaf, back to back, "
           + UnitsInUse.text(choice.mover().at().w().minus(band.overlap()))
           + " beyond it.";

@@ -1,5 +1,6 @@
 package drumnest.server.movers;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
@@ -108,9 +109,9 @@ final class MakingSteps {
       edgeTuck(mover, tuck);
     } else if (mechanism instanceof Mechanism.Divided) {
       divided(mover);
-    } else if (mechanism instanceof Mechanism.GutterBand) {
+    } else if (mechanism instanceof Band.Gutter) {
       gutterBand(mover);
-    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+    } else if (mechanism instanceof Band.Beyond band) {
       edgeBand(mover, band);
     } else {
       List<Flap> lowestFirst = new ArrayList<>(parts);
@@ -303,7 +304,7 @@ final class MakingSteps {
     last("Stick each with its plain edge along the gutter, and never over the holes. " + GLUE);
   }
 
-  private void edgeBand(Mover mover, Mechanism.EdgeBand band) {
+  private void edgeBand(Mover mover, Band.Beyond band) {
     last("Cut two strips of " + UnitsInUse.text(mover.at().size()) + ". " + BLADE);
     step(
         "Put nothing thick on both sides at the same place: what lies on the one lies beside what"

@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Band;
 import drumnest.core.album.Change;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Holding;
@@ -106,7 +107,7 @@ public class MoverEdits {
 
   /** What a mover lies on must be large enough for it, closed; a band goes past a narrow leaf. */
   private static void requireRoom(NextPlan next, Mover mover) {
-    if (mover.mechanism() instanceof Mechanism.EdgeBand) {
+    if (mover.mechanism() instanceof Band.Beyond) {
       return;
     }
     String carrier = mover.carrier();

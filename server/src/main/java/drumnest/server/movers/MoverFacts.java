@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Band;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PageSide;
@@ -76,7 +77,7 @@ final class MoverFacts {
 
   /** A band beyond a leaf has its other half on that leaf, and one across the gutter needs one. */
   static boolean mirrors(AlbumModel album, PageSide page, Mover mover) {
-    return !(mover.mechanism() instanceof Mechanism.EdgeBand)
+    return !(mover.mechanism() instanceof Band.Beyond)
         && MirrorPiece.of(MoverStep.spread(album, page), page, mover)
             .flatMap(MirrorPiece::there)
             .isEmpty();
@@ -88,10 +89,9 @@ final class MoverFacts {
 
   private List<Fact> facts(AlbumModel album, PageSide page) {
     facts();
-    if (mover.mechanism() instanceof Mechanism.GutterBand
-        || mover.mechanism() instanceof Mechanism.EdgeBand) {
+    if (mover.mechanism() instanceof Band) {
       String where =
-          mover.mechanism() instanceof Mechanism.GutterBand
+          mover.mechanism() instanceof Band.Gutter
               ? "on the facing page"
               : "on the other side of this leaf";
       boolean there =
@@ -136,10 +136,10 @@ final class MoverFacts {
     } else if (mechanism instanceof Mechanism.Divided) {
       add("Prints", "two of " + text(mover.at().size().half()));
       add("Card", text(mover.at().size()) + ", both prints stuck on it");
-    } else if (mechanism instanceof Mechanism.GutterBand) {
+    } else if (mechanism instanceof Band.Gutter) {
       add("Cut", "two of " + text(mover.at().size()) + ", equal in height, one for each page");
       add("At the gutter", "plain edges: no stitching, no decorative edge");
-    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+    } else if (mechanism instanceof Band.Beyond band) {
       add("Cut", "two of " + text(mover.at().size()) + ", one for each side of the leaf");
       add("Beyond the leaf", text(mover.at().w().minus(band.overlap())) + ", back to back");
     }

@@ -1,5 +1,6 @@
 package drumnest.server.movers;
 
+import drumnest.core.album.Band;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
@@ -103,7 +104,7 @@ record MoverForm(
       fields.card = tuck.card();
     } else if (mechanism instanceof Mechanism.PullOut pullOut) {
       fields.card = pullOut.card();
-    } else if (mechanism instanceof Mechanism.EdgeBand band) {
+    } else if (mechanism instanceof Band.Beyond band) {
       fields.depth = exact(band.overlap());
     }
     boolean counted =
@@ -196,8 +197,8 @@ record MoverForm(
     } else if (before instanceof Mechanism.EdgeTuck) {
       return new Mechanism.EdgeTuck(
           card(lengths), lengths.positive("depth", given("depth", depth)));
-    } else if (before instanceof Mechanism.EdgeBand band) {
-      return new Mechanism.EdgeBand(band.page(), lengths.positive("depth", given("depth", depth)));
+    } else if (before instanceof Band.Beyond band) {
+      return new Band.Beyond(band.page(), lengths.positive("depth", given("depth", depth)));
     } else if (!before.opens()) {
       return before;
     }

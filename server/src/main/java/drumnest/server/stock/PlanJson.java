@@ -3,6 +3,7 @@ package drumnest.server.stock;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
+import drumnest.core.album.Band;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.PagePlan;
@@ -105,8 +106,8 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Mechanism.EdgeTuck.class, name = "edge-tuck"),
     @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out"),
     @JsonSubTypes.Type(value = Mechanism.Divided.class, name = "divided"),
-    @JsonSubTypes.Type(value = Mechanism.GutterBand.class, name = "gutter-band"),
-    @JsonSubTypes.Type(value = Mechanism.EdgeBand.class, name = "edge-band")
+    @JsonSubTypes.Type(value = Band.Gutter.class, name = "gutter-band"),
+    @JsonSubTypes.Type(value = Band.Beyond.class, name = "edge-band")
   })
   private interface Mechanisms {}
 

@@ -3,6 +3,7 @@ package drumnest.server.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Anchor;
+import drumnest.core.album.Band;
 import drumnest.core.album.Block;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
@@ -70,7 +71,9 @@ class PlanJsonTest {
         new Mechanism.TuckSpot(Size.ofInches(2, 3), small),
         new Mechanism.PullOut(Size.ofInches(2, 3)),
         new Mechanism.EdgeTuck(Size.ofInches(4, 2), small),
-        new Mechanism.Divided());
+        new Mechanism.Divided(),
+        new Band.Gutter(PAGE),
+        new Band.Beyond(PAGE, small));
   }
 
   @ParameterizedTest
