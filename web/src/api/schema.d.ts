@@ -2476,6 +2476,17 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        DividedPart: Omit<components["schemas"]["PartRequest"], "is"> & {
+            direction?: string;
+            parts?: (components["schemas"]["DividedPart"] | components["schemas"]["SharedPart"] | components["schemas"]["ShutPart"] | components["schemas"]["WholePart"])[];
+            prints?: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "divided";
+        };
         DrawingView: {
             covers?: components["schemas"]["ShareBoxView"][];
             paper: components["schemas"]["ShareBoxView"];
@@ -3066,11 +3077,8 @@ export interface components {
         PairedView: {
             paired: boolean;
         };
-        PartForm: {
-            direction?: string;
-            parts?: components["schemas"]["PartForm"][];
-            prints?: string[];
-            shut?: boolean;
+        PartRequest: {
+            is: string;
         };
         PartView: {
             name: string;
@@ -3325,7 +3333,7 @@ export interface components {
             front: components["schemas"]["PocketView"][];
             inside: components["schemas"]["SizeView"];
             leftOver: components["schemas"]["BoxView"][];
-            parts: components["schemas"]["RulingLine"][];
+            pieces: components["schemas"]["RulingPiece"][];
             problems: components["schemas"]["RulingProblem"][];
             whole: boolean;
         };
@@ -3335,11 +3343,11 @@ export interface components {
         RulingForm: {
             h?: string;
             name?: string;
-            part: components["schemas"]["PartForm"];
+            part: components["schemas"]["DividedPart"] | components["schemas"]["SharedPart"] | components["schemas"]["ShutPart"] | components["schemas"]["WholePart"];
             shared?: boolean;
             w?: string;
         };
-        RulingLine: {
+        RulingPiece: {
             box: components["schemas"]["BoxView"];
             path: number[];
         };
@@ -3457,6 +3465,16 @@ export interface components {
             addresses?: string[];
             on: boolean;
         };
+        SharedPart: Omit<components["schemas"]["PartRequest"], "is"> & {
+            direction?: string;
+            parts?: (components["schemas"]["DividedPart"] | components["schemas"]["SharedPart"] | components["schemas"]["ShutPart"] | components["schemas"]["WholePart"])[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "shared";
+        };
         SharingView: {
             addresses: string[];
             code?: string;
@@ -3478,6 +3496,13 @@ export interface components {
              * @enum {string}
              */
             kind: "sheet";
+        };
+        ShutPart: Omit<components["schemas"]["PartRequest"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "shut";
         };
         SideView: {
             blocks: components["schemas"]["BlockRequest"][];
@@ -3797,6 +3822,13 @@ export interface components {
             /** Format: int64 */
             version: number;
             whole: boolean;
+        };
+        WholePart: Omit<components["schemas"]["PartRequest"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "whole";
         };
         WhyView: {
             next: string;

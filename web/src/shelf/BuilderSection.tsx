@@ -2,12 +2,12 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { answered, api, Refusal } from "../api/client";
-import type { PartForm, Ruled } from "../api/types";
+import type { PartRequest, Ruled } from "../api/types";
 import { Button } from "../ui/Button";
 import { Measures } from "../ui/Measures";
 import { useNotices } from "../ui/notices";
 import { TextField } from "../ui/TextField";
-import { divided, partAt, shared, withPart } from "./parts";
+import { divided, partAt, shared, WHOLE, withPart } from "./parts";
 import { RuledDrawing } from "./RuledDrawing";
 
 const PRINTS = /prints/;
@@ -18,7 +18,7 @@ const AT_FIELDS = /^[wh]$|prints/;
 export function BuilderSection() {
   const [w, setW] = useState("12 in");
   const [h, setH] = useState("12 in");
-  const [part, setPart] = useState<PartForm>({});
+  const [part, setPart] = useState<PartRequest>(WHOLE);
   const [chosen, setChosen] = useState<number[]>([]);
   const [prints, setPrints] = useState("4 + 4");
   const [equal, setEqual] = useState("2");
@@ -33,7 +33,7 @@ export function BuilderSection() {
   const wrong = ruling.error;
   const within = partAt(part, chosen);
 
-  function divide(next: PartForm) {
+  function divide(next: PartRequest) {
     setPart(withPart(part, chosen, next));
     setChosen([]);
   }
@@ -83,7 +83,7 @@ export function BuilderSection() {
               {chosen.length === 0 ? "Divide the protector" : `Divide part ${spoken(chosen)}`}
             </h2>
             <p className="mt-0.5 text-[13px] text-quiet">
-              {ruled && ruled.parts.length > 1
+              {ruled && ruled.pieces.length > 1
                 ? "Choose a part in the drawing, then say for which prints."
                 : "Say for which prints, or into how many equal parts."}
             </p>
@@ -116,15 +116,15 @@ export function BuilderSection() {
                     <button
                       type="button"
                       className="underline underline-offset-2"
-                      onClick={() => divide(within.shut ? {} : { shut: true })}
+                      onClick={() => divide(within.is === "shut" ? WHOLE : { is: "shut" })}
                     >
-                      {within.shut ? "make it a pocket" : "no pocket here"}
+                      {within.is === "shut" ? "make it a pocket" : "no pocket here"}
                     </button>
                     <button
                       type="button"
                       className="underline underline-offset-2"
                       onClick={() => {
-                        setPart(withPart(part, chosen.slice(0, -1), {}));
+                        setPart(withPart(part, chosen.slice(0, -1), WHOLE));
                         setChosen([]);
                       }}
                     >
@@ -132,12 +132,12 @@ export function BuilderSection() {
                     </button>
                   </>
                 )}
-                {part.direction && (
+                {"parts" in part && (
                   <button
                     type="button"
                     className="underline underline-offset-2"
                     onClick={() => {
-                      setPart({});
+                      setPart(WHOLE);
                       setChosen([]);
                     }}
                   >
@@ -243,7 +243,7 @@ function Outcome({ ruled, refused }: { ruled: Ruled | undefined; refused: string
 }
 
 /** What comes of the ruling, asked a moment after it was changed. */
-function useRuling(w: string, h: string, part: PartForm) {
+function useRuling(w: string, h: string, part: PartRequest) {
   const asked = JSON.stringify({ w, h, part });
   const [settled, setSettled] = useState(asked);
   useEffect(() => {
@@ -257,7 +257,7 @@ function useRuling(w: string, h: string, part: PartForm) {
     queryFn: () =>
       answered(
         api.POST("/api/catalogue/ruling", {
-          body: JSON.parse(settled) as { w: string; h: string; part: PartForm },
+          body: JSON.parse(settled) as { w: string; h: string; part: PartRequest },
         }),
       ),
   });

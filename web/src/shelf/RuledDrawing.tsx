@@ -9,7 +9,7 @@ interface Props {
 
 /** The ruled protector from the front, with its parts to choose, and from the back. */
 export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
-  const all = [...ruled.parts.map((line) => line.box), ...ruled.leftOver];
+  const all = [...ruled.pieces.map((piece) => piece.box), ...ruled.leftOver];
   const across = Math.max(...all.map((box) => Number(box.x.in) + Number(box.w.in)), 1);
   const down = Math.max(...all.map((box) => Number(box.y.in) + Number(box.h.in)), 1);
   const inch = Math.min(430 / across, 470 / down);
@@ -51,30 +51,30 @@ export function RuledDrawing({ ruled, chosen, onChoose }: Props) {
               style={boxStyle(box, inch)}
             />
           ))}
-          {ruled.parts.map((line, index) => {
-            const pocket = ruled.front.find((each) => same(each, line.box));
-            const looked = line.path.join() === chosen.join() && line.path.length > 0;
+          {ruled.pieces.map((piece, index) => {
+            const pocket = ruled.front.find((each) => same(each, piece.box));
+            const looked = piece.path.join() === chosen.join() && piece.path.length > 0;
             return (
               <button
-                key={line.path.join(".") || "whole"}
+                key={piece.path.join(".") || "whole"}
                 type="button"
-                data-part={line.path.join(".")}
+                data-part={piece.path.join(".")}
                 aria-pressed={looked}
                 aria-label={`Part ${index + 1}${pocket ? `, for ${pocket.named.w.text} by ${pocket.named.h.text}` : ", no pocket"}`}
-                onClick={() => onChoose(looked ? [] : line.path)}
+                onClick={() => onChoose(looked ? [] : piece.path)}
                 className={`absolute flex flex-col items-center justify-center overflow-hidden border border-dashed border-[#3b4cc0] ${looked ? "z-10 outline-[3px] outline-signal outline-solid" : ""}`}
-                style={boxStyle(line.box, inch)}
+                style={boxStyle(piece.box, inch)}
               >
                 {pocket && (
                   <>
                     <GreatSize
                       w={pocket.named.w.text}
                       h={pocket.named.h.text}
-                      className={inch * Number(line.box.w.in) > 80 ? "text-xl" : "text-[14px]"}
+                      className={inch * Number(piece.box.w.in) > 80 ? "text-xl" : "text-[14px]"}
                     />
-                    {inch * Number(line.box.w.in) > 96 && (
+                    {inch * Number(piece.box.w.in) > 96 && (
                       <span className="text-[11px] text-pencil">
-                        opening <Measures text={`${line.box.w.text} × ${line.box.h.text}`} />
+                        opening <Measures text={`${piece.box.w.text} × ${piece.box.h.text}`} />
                       </span>
                     )}
                   </>

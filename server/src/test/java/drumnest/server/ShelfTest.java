@@ -18,6 +18,8 @@ class ShelfTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
+  private static final Map<String, String> WHOLE = Map.of("is", "whole");
+
   private static JsonNode entry(String key) {
     return SERVER
         .get("/api/catalogue")
@@ -133,12 +135,14 @@ class ShelfTest {
   void a_ruled_protector_becomes_a_kind_of_leaf_with_its_back_mirrored() {
     Map<String, Object> columns =
         Map.of(
+            "is",
+            "divided",
             "direction",
             "across",
             "prints",
             List.of("6", "4"),
             "parts",
-            List.of(Map.of(), Map.of()));
+            List.of(WHOLE, WHOLE));
     Map<String, Object> form =
         Map.of("name", "Ruled 6 and 4", "w", "12", "h", "6", "part", columns);
     JsonNode ruled = SERVER.post("/api/catalogue/ruling", form).is(200).json();
@@ -163,12 +167,14 @@ class ShelfTest {
   void three_4_in_rows_do_not_fit_a_12_in_inside_and_are_not_kept() {
     Map<String, Object> rows =
         Map.of(
+            "is",
+            "divided",
             "direction",
             "down",
             "prints",
             List.of("4", "4", "4"),
             "parts",
-            List.of(Map.of(), Map.of(), Map.of()));
+            List.of(WHOLE, WHOLE, WHOLE));
     Map<String, Object> form = Map.of("name", "Too high", "w", "12", "h", "12", "part", rows);
     JsonNode ruled = SERVER.post("/api/catalogue/ruling", form).is(200).json();
     assertThat(ruled.at("/problems/0/message").stringValue()).contains("12 3/8", "3/8 too much");

@@ -12,12 +12,24 @@ import java.util.List;
  * source; the ease is a house rule.
  *
  * @param inside the clear inside of the protector
+ * @param pieces all parts that are divided no further, where the lines would run if they all fitted
  * @param pockets the pockets that come out, in the order they were ruled
  * @param leftOver what is no pocket, because nothing was asked of it or it was shut
  * @param problems what does not come out; the pockets of such a part are left out
  */
 public record Ruling(
-    Size inside, List<Pocket> pockets, List<Box> leftOver, List<Problem> problems) {
+    Size inside,
+    List<Piece> pieces,
+    List<Pocket> pockets,
+    List<Box> leftOver,
+    List<Problem> problems) {
+
+  /**
+   * A part that is divided no further.
+   *
+   * @param path which part: the indices that lead to it, outermost first
+   */
+  public record Piece(List<Integer> path, Box box) {}
 
   /** Why a part does not come out. */
   public enum Reason {
@@ -42,6 +54,7 @@ public record Ruling(
   }
 
   public Ruling {
+    pieces = List.copyOf(pieces);
     pockets = List.copyOf(pockets);
     leftOver = List.copyOf(leftOver);
     problems = List.copyOf(problems);
@@ -49,8 +62,8 @@ public record Ruling(
 
   public static Ruling of(Size inside, Part part, HouseRules rules) {
     Pen pen = new Pen(rules.length(HouseRule.RULED_EASE));
-    pen.rule(Box.of(Length.ZERO, Length.ZERO, inside), part, List.of());
-    return new Ruling(inside, pen.pockets, pen.leftOver, pen.problems);
+    pen.rule(Box.of(Length.ZERO, Length.ZERO, inside), part, List.of(), true);
+    return new Ruling(inside, pen.pieces, pen.pockets, pen.leftOver, pen.problems);
   }
 
   /** Whether everything asked for came out, and at least one pocket. */
@@ -73,6 +86,7 @@ public record Ruling(
   private static final class Pen {
 
     private final Length ease;
+    private final List<Piece> pieces = new ArrayList<>();
     private final List<Pocket> pockets = new ArrayList<>();
     private final List<Box> leftOver = new ArrayList<>();
     private final List<Problem> problems = new ArrayList<>();
@@ -81,16 +95,25 @@ public record Ruling(
       this.ease = ease;
     }
 
-    void rule(Box box, Part part, List<Integer> path) {
-      if (part instanceof Part.Whole) {
-        pocket(box, path);
-      } else if (part instanceof Part.Shut) {
-        leftOver.add(box);
-      } else if (part instanceof Part.Divided divided) {
+    /**
+     * @param fits whether all that it lies in fits; what does not is still laid out, but is no
+     *     pocket
+     */
+    void rule(Box box, Part part, List<Integer> path, boolean fits) {
+      if (part instanceof Part.Divided divided) {
         List<Length> openings = divided.prints().stream().map(print -> print.plus(ease)).toList();
-        divide(box, divided.direction(), openings, divided.parts(), path);
-      } else if (part instanceof Part.Shared shared) {
-        share(box, shared, path);
+        divide(box, divided.direction(), openings, divided.parts(), path, fits);
+        return;
+      }
+      if (part instanceof Part.Shared shared) {
+        share(box, shared, path, fits);
+        return;
+      }
+      pieces.add(new Piece(path, box));
+      if (fits && part instanceof Part.Shut) {
+        leftOver.add(box);
+      } else if (fits) {
+        pocket(box, path);
       }
     }
 
@@ -110,7 +133,7 @@ public record Ruling(
       }
     }
 
-    private void share(Box box, Part.Shared shared, List<Integer> path) {
+    private void share(Box box, Part.Shared shared, List<Integer> path, boolean fits) {
       int count = shared.parts().size();
       Length whole = along(box, shared.direction());
       List<Length> openings = new ArrayList<>();
@@ -121,7 +144,7 @@ public record Ruling(
         openings.add(end.minus(before));
         before = end;
       }
-      divide(box, shared.direction(), openings, shared.parts(), path);
+      divide(box, shared.direction(), openings, shared.parts(), path, fits);
     }
 
     private void divide(
@@ -129,21 +152,27 @@ public record Ruling(
         Part.Direction direction,
         List<Length> openings,
         List<Part> parts,
-        List<Integer> path) {
+        List<Integer> path,
+        boolean fits) {
       Length has = along(box, direction);
       Length needs = openings.stream().reduce(Length.ZERO, Length::plus);
-      if (needs.isMoreThan(has)) {
+      boolean tooLong = needs.isMoreThan(has);
+      if (fits && tooLong) {
         problems.add(new Problem(Reason.TOO_LONG, path, direction, needs, has));
-        return;
       }
+      boolean stillFits = fits && !tooLong;
       Length at = Length.ZERO;
       for (int i = 0; i < parts.size(); i++) {
         List<Integer> deeper = new ArrayList<>(path);
         deeper.add(i);
-        rule(piece(box, direction, at, openings.get(i)), parts.get(i), List.copyOf(deeper));
+        rule(
+            piece(box, direction, at, openings.get(i)),
+            parts.get(i),
+            List.copyOf(deeper),
+            stillFits);
         at = at.plus(openings.get(i));
       }
-      if (at.isLessThan(has)) {
+      if (stillFits && at.isLessThan(has)) {
         leftOver.add(piece(box, direction, at, has.minus(at)));
       }
     }

@@ -41,6 +41,10 @@ class RulingTest {
     assertThat(problem.needs()).isEqualTo(Length.parse("12 3/8"));
     assertThat(problem.overBy()).isEqualTo(Length.parse("3/8"));
     assertThat(ruling.pockets()).isEmpty();
+    assertThat(ruling.pieces())
+        .extracting(Ruling.Piece::path)
+        .containsExactly(List.of(0), List.of(1), List.of(2));
+    assertThat(ruling.pieces().get(2).box().bottom()).isEqualTo(Length.parse("12 3/8"));
     assertThatIllegalStateException().isThrownBy(ruling::pattern);
   }
 

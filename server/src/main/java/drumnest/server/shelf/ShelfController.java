@@ -6,7 +6,6 @@ import drumnest.core.measure.Size;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
-import drumnest.core.stock.Part;
 import drumnest.core.stock.PocketPattern;
 import drumnest.core.stock.Ruling;
 import drumnest.server.FieldProblemException;
@@ -193,17 +192,13 @@ class ShelfController {
   /** What comes of ruling a protector; nothing is changed. */
   @PostMapping("/ruling")
   ShelfViews.RuledView rule(@Valid @RequestBody ShelfRequests.RulingForm form) {
-    Size inside = inside(form);
-    Part part = PartForms.read(form.part(), "part", 0);
-    return ShelfViews.ruled(
-        Ruling.of(inside, part, rules.rules()), PartForms.parts(inside, part, rules.rules()));
+    return ShelfViews.ruled(ruling(form));
   }
 
   /** Keeps a ruled protector as a kind of leaf. */
   @PostMapping("/ruled")
   ShelfViews.CatalogueView keep(@Valid @RequestBody ShelfRequests.RulingForm form) {
-    Size inside = inside(form);
-    Ruling ruling = Ruling.of(inside, PartForms.read(form.part(), "part", 0), rules.rules());
+    Ruling ruling = ruling(form);
     if (!ruling.isWhole()) {
       throw new FieldProblemException("part", "Some parts do not fit yet.");
     }
@@ -213,13 +208,17 @@ class ShelfController {
       throw new FieldProblemException("name", "A name has 1 to 120 letters.");
     }
     shelf.add(
-        new LeafType(name, inside, pattern, !Boolean.FALSE.equals(form.shared()), Length.ZERO));
+        new LeafType(
+            name, ruling.inside(), pattern, !Boolean.FALSE.equals(form.shared()), Length.ZERO));
     return catalogue();
   }
 
-  private static Size inside(ShelfRequests.RulingForm form) {
-    return new Size(
-        LengthReader.inUse().positive("w", form.w()), LengthReader.inUse().positive("h", form.h()));
+  private Ruling ruling(ShelfRequests.RulingForm form) {
+    LengthReader lengths = LengthReader.inUse();
+    return Ruling.of(
+        lengths.size("w", form.w(), "h", form.h()),
+        form.part().toPart(lengths.within("part"), 0),
+        rules.rules());
   }
 
   /** A kind of leaf from both sides, with what was measured of its pockets. */

@@ -87,13 +87,13 @@ final class ShelfViews {
       List<Views.BoxView> leftOver,
       List<RulingProblem> problems,
       boolean whole,
-      List<RulingLine> parts) {}
+      List<RulingPiece> pieces) {}
 
   /** What does not come out, and the indices that lead to the part. */
   record RulingProblem(List<Integer> path, String message) {}
 
-  /** A part of the ruling as a box, with the indices that lead to it. */
-  record RulingLine(List<Integer> path, Views.BoxView box) {}
+  /** A part that is divided no further, with the indices that lead to it. */
+  record RulingPiece(List<Integer> path, Views.BoxView box) {}
 
   /**
    * A house rule.
@@ -243,7 +243,7 @@ final class ShelfViews {
         rules.isChanged(rule));
   }
 
-  static RuledView ruled(Ruling ruling, List<RulingLine> parts) {
+  static RuledView ruled(Ruling ruling) {
     PocketPattern pattern = new PocketPattern(ruling.inside(), ruling.pockets());
     return new RuledView(
         Views.SizeView.of(ruling.inside()),
@@ -252,7 +252,9 @@ final class ShelfViews {
         ruling.leftOver().stream().map(Views.BoxView::of).toList(),
         ruling.problems().stream().map(ShelfViews::problem).toList(),
         ruling.isWhole(),
-        parts);
+        ruling.pieces().stream()
+            .map(piece -> new RulingPiece(piece.path(), Views.BoxView.of(piece.box())))
+            .toList());
   }
 
   private static RulingProblem problem(Ruling.Problem problem) {
