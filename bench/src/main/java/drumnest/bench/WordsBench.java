@@ -21,7 +21,7 @@ public final class WordsBench {
   private WordsBench() {}
 
   public static void main(String[] arguments) throws Exception {
-    RunningAlbum bench = new RunningAlbum(arguments[0]);
+    RunningAlbum bench = new RunningAlbum(arguments);
     bench.step(
         "words/bring-in",
         ",\"text\":\"" + (SENTENCE.repeat(6).strip() + "\\n\\n").repeat(CARDS) + "\"");
@@ -39,7 +39,7 @@ public final class WordsBench {
     }
     String first = cards.get(0);
     int[] letters = {1};
-    RunningAlbum.say(
+    album.say(
         "verdict after a key, " + cards.size() + " cards",
         KEYS,
         () ->
@@ -50,7 +50,7 @@ public final class WordsBench {
                     + ",\"heading\":\"\",\"date\":\"\",\"body\":\""
                     + SENTENCE.repeat(6).substring(0, letters[0]++)
                     + "\"}"));
-    RunningAlbum.say(
+    album.say(
         "keep what was typed",
         60,
         () ->
@@ -61,8 +61,8 @@ public final class WordsBench {
                     + ",\"heading\":\"\",\"date\":\"\",\"body\":\""
                     + SENTENCE.substring(0, letters[0]++ % SENTENCE.length())
                     + "\""));
-    RunningAlbum.say("words of a chapter", 60, () -> bench.get("/words?chapter="));
-    RunningAlbum.say(
+    album.say("words of a chapter", 60, () -> bench.get("/words?chapter="));
+    album.say(
         "sheets of " + cards.size() + " cards", SHEETS, () -> bench.get("/cards.pdf?paper=letter"));
   }
 }

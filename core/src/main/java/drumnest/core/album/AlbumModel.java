@@ -29,6 +29,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +59,7 @@ public final class AlbumModel {
   private final Story story;
   private final Map<String, Seated> seats;
   private final Map<Integer, LeafSummary> summaries = new ConcurrentHashMap<>();
+  private final Map<Class<?>, Object> underRules;
 
   public AlbumModel(AlbumHead head, AlbumParts parts, Supplies supplies, FitQuestion.Answers fits) {
     this(head, parts, supplies, fits, null, Set.of());
@@ -95,6 +97,10 @@ public final class AlbumModel {
             : slotsOfPhotos(parts.holdings());
     this.story = story(before);
     this.seats = new ConcurrentHashMap<>();
+    this.underRules =
+        before != null && before.rules().equals(supplies.rules())
+            ? before.underRules
+            : new ConcurrentHashMap<>();
     if (before != null && before.supplies == supplies) {
       takeOver(before, touched);
     }
@@ -323,6 +329,16 @@ public final class AlbumModel {
 
   public HouseRules rules() {
     return supplies.rules();
+  }
+
+  /**
+   * Something that depends on the house rules alone, worked out once for the album and those that
+   * follow it under the same rules.
+   *
+   * @param what its class, of which one is kept
+   */
+  public <T> T underRules(Class<T> what, Function<HouseRules, T> workedOut) {
+    return what.cast(underRules.computeIfAbsent(what, key -> workedOut.apply(rules())));
   }
 
   /** What its leaves are made of and filled with. */

@@ -87,8 +87,9 @@ public final class AlbumPlacing {
       Breathing breathing) {
     int[] placeOf = found;
     if (breathing != Breathing.PACKED) {
+      TitleRoom room = new TitleRoom(staying);
       for (int first : begins(album, task, found).keySet()) {
-        placeOf = TitleRoom.before(staying, placeOf, first);
+        placeOf = room.before(placeOf, first);
       }
     }
     return placeOf;
@@ -117,7 +118,7 @@ public final class AlbumPlacing {
   public static Holding placed(AlbumModel album, Slot slot, String photo) {
     Candidate candidate = Candidates.alone(album.photo(photo).orElseThrow());
     Place place = Place.alone(slot);
-    return Holding.ofPhoto(photo).withWhole(PrintCost.showsWhole(candidate, place, album.rules()));
+    return Holding.ofPhoto(photo).withWhole(PrintCostCache.of(album).showsWhole(candidate, place));
   }
 
   /** What the slots of these leaves hold, once titles and words have their places. */

@@ -42,8 +42,7 @@ public interface Placing {
    *     that are not named may be filled. Locked pictures count, and stay where there are more of
    *     them
    * @param order by what they are placed
-   * @param weights what everything weighs
-   * @param rules the house rules
+   * @param prints what pictures cost in prints, by what everything weighs and the house rules
    */
   record Problem(
       List<Candidate> candidates,
@@ -52,8 +51,7 @@ public interface Placing {
       Map<Integer, Set<Integer>> closed,
       Map<Integer, Area> room,
       Order order,
-      Weights weights,
-      HouseRules rules) {
+      PrintCostCache prints) {
 
     /**
      * @throws IllegalArgumentException if a picture is locked to two places
@@ -69,6 +67,19 @@ public interface Placing {
       }
     }
 
+    /** With costs that are worked out anew. */
+    public Problem(
+        List<Candidate> candidates,
+        List<Place> places,
+        Map<Integer, Integer> locked,
+        Map<Integer, Set<Integer>> closed,
+        Map<Integer, Area> room,
+        Order order,
+        Weights weights,
+        HouseRules rules) {
+      this(candidates, places, locked, closed, room, order, new PrintCostCache(rules, weights));
+    }
+
     /** Pages may be filled, and no place is closed to anybody. */
     public Problem(
         List<Candidate> candidates,
@@ -80,20 +91,34 @@ public interface Placing {
       this(candidates, places, locked, Map.of(), Map.of(), order, weights, rules);
     }
 
+    /** What everything weighs. */
+    public Weights weights() {
+      return prints.weights();
+    }
+
+    /** The house rules. */
+    public HouseRules rules() {
+      return prints.rules();
+    }
+
     public Problem withLocked(Map<Integer, Integer> other) {
-      return new Problem(candidates, places, other, closed, room, order, weights, rules);
+      return new Problem(candidates, places, other, closed, room, order, prints);
     }
 
     public Problem withClosed(Map<Integer, Set<Integer>> other) {
-      return new Problem(candidates, places, locked, other, room, order, weights, rules);
+      return new Problem(candidates, places, locked, other, room, order, prints);
     }
 
     public Problem withPlaces(List<Place> other) {
-      return new Problem(candidates, other, locked, closed, room, order, weights, rules);
+      return new Problem(candidates, other, locked, closed, room, order, prints);
+    }
+
+    public Problem withRoom(Map<Integer, Area> other) {
+      return new Problem(candidates, places, locked, closed, other, order, prints);
     }
 
     public Problem withOrder(Order other) {
-      return new Problem(candidates, places, locked, closed, room, other, weights, rules);
+      return new Problem(candidates, places, locked, closed, room, other, prints);
     }
   }
 

@@ -1,17 +1,12 @@
 package drumnest.core.place;
 
-import drumnest.core.measure.Size;
-import drumnest.core.photo.Focus;
 import drumnest.core.photo.Look;
-import drumnest.core.photo.PixelBox;
-import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
@@ -59,14 +54,9 @@ public final class PlacingCost {
   /** A part of a cost, above zero. */
   public record Part(Term term, long cost) {}
 
-  /** All of a picture that its cost in a print depends on. */
-  private record Shape(
-      Pixels pixels, @Nullable PixelBox keep, Focus focus, @Nullable Size onTable) {}
-
   private final Placing.Problem problem;
   private final Weights weights;
   private final long[][] ofPrint;
-  private final Map<Shape, long[]> ofShape = new HashMap<>();
   private final int[] printOf;
   private final List<Place> prints = new ArrayList<>();
   private final double largeFrom;
@@ -100,7 +90,7 @@ public final class PlacingCost {
       Place place = problem.places().get(i);
       printOf[i] =
           known.computeIfAbsent(
-              List.of(place.print(), place.mayTurn()),
+              List.of(place.print(), place.outline(), place.mayTurn()),
               key -> {
                 prints.add(place);
                 return prints.size() - 1;
@@ -183,25 +173,10 @@ public final class PlacingCost {
     long[] row = ofPrint[candidate];
     if (row == null) {
       Candidate photo = problem.candidates().get(candidate);
-      // Thousands of photos have a handful of shapes.
-      row =
-          ofShape.computeIfAbsent(
-              new Shape(photo.pixels(), photo.keep(), photo.focus(), photo.onTable()),
-              shape -> prints.stream().mapToLong(place -> inPrint(photo, place)).toArray());
+      row = prints.stream().mapToLong(place -> problem.prints().cost(photo, place)).toArray();
       ofPrint[candidate] = row;
     }
     return row[print];
-  }
-
-  private long inPrint(Candidate photo, Place place) {
-    long sum = 0;
-    for (Part part : PrintCost.of(photo, place, problem.rules(), weights)) {
-      if (part.cost() >= FORBIDDEN) {
-        return FORBIDDEN;
-      }
-      sum += part.cost();
-    }
-    return sum;
   }
 
   private long smallHero(Candidate photo, Place place) {

@@ -195,8 +195,7 @@ public record PlacingTask(
             Map.of(),
             room,
             order,
-            Weights.of(album.rules()),
-            album.rules());
+            PrintCostCache.of(album));
     return new PlacingTask(slots, problem, byHand, pages);
   }
 
@@ -368,17 +367,7 @@ public record PlacingTask(
           Area now = held.getOrDefault(page, Area.NONE);
           return now.compareTo(limit) > 0 ? now : limit;
         });
-    Placing.Problem roomier =
-        new Placing.Problem(
-            problem.candidates(),
-            problem.places(),
-            problem.locked(),
-            problem.closed(),
-            room,
-            problem.order(),
-            problem.weights(),
-            problem.rules());
-    return new PlacingTask(slots, roomier, byHand, pages);
+    return new PlacingTask(slots, problem.withRoom(room), byHand, pages);
   }
 
   /**

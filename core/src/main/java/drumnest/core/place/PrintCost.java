@@ -43,7 +43,7 @@ public final class PrintCost {
     return sum(whole) < sum(filling) ? whole : filling;
   }
 
-  private static long sum(List<Part> parts) {
+  static long sum(List<Part> parts) {
     return parts.stream()
         .mapToLong(Part::cost)
         .reduce(0, (a, b) -> Math.min(PlacingCost.FORBIDDEN, a + b));
@@ -54,7 +54,10 @@ public final class PrintCost {
    * head, the keep box or most of the subject would be cut, and that would weigh more.
    */
   public static boolean showsWhole(Candidate photo, Place place, HouseRules rules) {
-    Weights weights = Weights.of(rules);
+    return showsWhole(photo, place, rules, Weights.of(rules));
+  }
+
+  static boolean showsWhole(Candidate photo, Place place, HouseRules rules, Weights weights) {
     return photo.onTable() == null
         && sum(whole(photo, place, rules, weights)) < sum(filling(photo, place, rules, weights));
   }

@@ -57,8 +57,7 @@ final class ProblemPart {
             closed,
             whole.room(),
             whole.order(),
-            whole.weights(),
-            whole.rules());
+            whole.prints());
   }
 
   private static Map<Integer, Integer> indices(List<Integer> of) {

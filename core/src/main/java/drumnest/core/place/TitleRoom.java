@@ -12,12 +12,17 @@ import java.util.stream.IntStream;
  * costs no more than the house rule. Every place of the page is tried for the title; the cheapest
  * is taken. Pages with locked pictures stay as they are. Source: common practice, no source.
  */
-public final class TitleRoom {
+final class TitleRoom {
 
   private final Placing.Problem problem;
+  private final PlacingCost cost;
 
-  private TitleRoom(Placing.Problem problem) {
+  /**
+   * @param problem with everything locked that stays where it is
+   */
+  TitleRoom(Placing.Problem problem) {
     this.problem = problem;
+    this.cost = new PlacingCost(problem);
   }
 
   /**
@@ -26,21 +31,18 @@ public final class TitleRoom {
    * @param placeOf for each picture the index of its place, or -1
    * @param first the first picture of the chapter, which is placed
    */
-  public static int[] before(Placing.Problem problem, int[] placeOf, int first) {
-    return new TitleRoom(problem).moved(placeOf, first);
-  }
-
-  private int[] moved(int[] placeOf, int first) {
+  int[] before(int[] placeOf, int first) {
     int page = problem.places().get(placeOf[first]).at().page();
     int[] places =
         IntStream.range(0, problem.places().size())
             .filter(place -> problem.places().get(place).at().page() == page)
             .toArray();
+    int[] photoAt = Placing.photoAt(placeOf, problem.places().size());
     List<Integer> before = new ArrayList<>();
     List<Integer> after = new ArrayList<>();
-    for (int photo = 0; photo < placeOf.length; photo++) {
-      if (placeOf[photo] >= 0 && problem.places().get(placeOf[photo]).at().page() == page) {
-        (placeOf[photo] < placeOf[first] ? before : after).add(photo);
+    for (int place : places) {
+      if (photoAt[place] >= 0) {
+        (place < placeOf[first] ? before : after).add(photoAt[place]);
       }
     }
     boolean locked = IntStream.of(places).anyMatch(problem.locked()::containsKey);
@@ -48,33 +50,41 @@ public final class TitleRoom {
       return placeOf;
     }
     long most =
-        CostBreakdown.of(problem, placeOf).total()
-            + Weights.weight(problem.rules(), HouseRule.TITLE_APART_WEIGHT);
+        ofPage(placeOf, places) + Weights.weight(problem.rules(), HouseRule.TITLE_APART_WEIGHT);
     int[] best = placeOf;
     for (int title = 0; title < places.length; title++) {
       int[] tried = placeOf.clone();
       boolean fits =
           put(before, places, 0, title, tried)
               && put(after, places, title + 1, places.length, tried);
-      long cost = fits ? CostBreakdown.of(problem, tried).total() : Long.MAX_VALUE;
-      if (cost <= most) {
-        most = cost - 1;
+      long costs = fits ? ofPage(tried, places) : Long.MAX_VALUE;
+      if (costs <= most) {
+        most = costs - 1;
         best = tried;
       }
     }
     return best;
   }
 
-  /** Puts pictures in story order into a run of the page's places; false if not all have one. */
+  /** What a page costs with what is beside it; nobody leaves it, so the rest costs what it did. */
+  private long ofPage(int[] placeOf, int[] places) {
+    Layout layout = new Layout(problem, cost, placeOf);
+    return IntStream.rangeClosed(places[0] - 1, places[places.length - 1] + 1)
+        .mapToLong(layout::local)
+        .sum();
+  }
+
+  /** Puts pictures in this order into a run of the page's places; false if not all have one. */
   private boolean put(List<Integer> photos, int[] places, int from, int to, int[] placeOf) {
     Placing.Problem part =
         new Placing.Problem(
             photos.stream().map(problem.candidates()::get).toList(),
             IntStream.range(from, to).mapToObj(i -> problem.places().get(places[i])).toList(),
             Map.of(),
+            Map.of(),
+            Map.of(),
             Placing.Order.STORY,
-            problem.weights(),
-            problem.rules());
+            problem.prints());
     int[] found = new StoryPlacing().place(part).placeOf();
     for (int i = 0; i < found.length; i++) {
       if (found[i] < 0) {

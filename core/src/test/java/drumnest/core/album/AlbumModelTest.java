@@ -16,6 +16,7 @@ import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.Pixels;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.Catalogue;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
 import drumnest.core.stock.Supplies;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -177,6 +179,19 @@ class AlbumModelTest {
     changes.forEach(change -> back.add(change.reversed()));
     Collections.reverse(back);
     return back;
+  }
+
+  @Test
+  void what_house_rules_alone_decide_is_worked_out_once_while_they_are_in_force() {
+    AlbumModel album = album();
+    int[] count = new int[1];
+    Function<HouseRules, Integer> counting = rules -> ++count[0];
+    assertThat(album.underRules(Integer.class, counting)).isEqualTo(1);
+    AlbumModel after = album.apply(List.of(new Change.OfTitle(album.title(), "Another")));
+    assertThat(after.underRules(Integer.class, counting)).isEqualTo(1);
+    AlbumModel other = after.under(album.rules().with(HouseRule.CROP_WEIGHT, 7));
+    assertThat(other.underRules(Integer.class, counting)).isEqualTo(2);
+    assertThat(album.underRules(Integer.class, counting)).isEqualTo(1);
   }
 
   static IntStream seeds() {

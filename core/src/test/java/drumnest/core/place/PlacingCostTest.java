@@ -3,6 +3,7 @@ package drumnest.core.place;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
@@ -181,6 +182,16 @@ class PlacingCostTest {
     assertThat(PrintCost.showsWhole(alone(null, Focus.NONE), square, PlacingCases.RULES)).isFalse();
     assertThat(PrintCost.showsWhole(people, PlacingCases.place("w", 6, 4), PlacingCases.RULES))
         .isFalse();
+  }
+
+  @Test
+  void an_oval_costs_its_own_beside_a_straight_place_of_the_same_size() {
+    Place straight = PlacingCases.place("s", 6, 4);
+    Place oval = new Place("o", straight.print(), Outline.OVAL, false, false, Place.At.IN_A_ROW);
+    Candidate corner = alone(new PixelBox(0, 0, 600, 400), Focus.NONE);
+    PlacingCost both = cost(Placing.Order.STORY, List.of(corner), List.of(straight, oval));
+    assertThat(both.of(0, 0)).isZero();
+    assertThat(both.of(0, 1)).isEqualTo(of(corner, oval)).isPositive();
   }
 
   private static Candidate alone(PixelBox keep, Focus focus) {

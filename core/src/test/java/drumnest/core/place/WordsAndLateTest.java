@@ -42,21 +42,6 @@ class WordsAndLateTest {
   }
 
   @Test
-  void pictures_make_way_for_the_title_where_that_costs_little() {
-    Placing.Problem problem = row(3, 4);
-    assertThat(TitleRoom.before(problem, new int[] {0, 1, 2}, 0)).containsExactly(1, 2, 3);
-    assertThat(TitleRoom.before(problem, new int[] {0, 1, 2}, 1))
-        .as("a chapter begins with the second")
-        .containsExactly(0, 2, 3);
-    assertThat(TitleRoom.before(row(4, 4), new int[] {0, 1, 2, 3}, 0))
-        .as("a full page stays")
-        .containsExactly(0, 1, 2, 3);
-    assertThat(TitleRoom.before(problem.withLocked(Map.of(0, 0)), new int[] {0, 1, 2}, 0))
-        .as("so does one with a locked picture")
-        .containsExactly(0, 1, 2);
-  }
-
-  @Test
   void the_share_of_words_is_filled_from_the_foot_of_the_page() {
     WordsPlaces.Page page = new WordsPlaces.Page(10, List.of("1", "2", "9"), Map.of(), false, null);
     assertThat(WordsPlaces.of(page, PlacingCases.RULES))
