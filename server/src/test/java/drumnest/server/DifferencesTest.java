@@ -99,6 +99,44 @@ class DifferencesTest {
         .contains("late");
   }
 
+  private static Map<String, JsonNode> photosOf(JsonNode line) {
+    Map<String, JsonNode> photos = new HashMap<>();
+    for (JsonNode chapter : line.get("chapters")) {
+      chapter.get("photos").forEach(photo -> photos.put(photo.get("id").stringValue(), photo));
+      chapter.get("out").forEach(photo -> photos.put(photo.get("id").stringValue(), photo));
+    }
+    return photos;
+  }
+
+  @Test
+  void what_differs_put_over_what_was_there_is_what_is_there_now() {
+    List<Integer> all = keys(SERVER.album().get("leaves"));
+    List<Runnable> steps =
+        List.of(
+            () -> step("put", Map.of("photo", id(2), "slot", all.get(1) + "-front-3")),
+            () -> step("caption", Map.of("photo", id(6), "caption", "The long tail")),
+            () -> step("leaves/move", Map.of("leaf", all.get(1), "to", 1)),
+            () -> step("choose", Map.of("photos", List.of(id(1), id(4)), "choice", "out")),
+            () -> step("undo", Map.of()),
+            () -> step("chapters", Map.of("count", 3)),
+            () -> step("undo", Map.of()),
+            () -> step("undo", Map.of()));
+    JsonNode before = line();
+    Map<String, JsonNode> shown = photosOf(before);
+    for (Runnable step : steps) {
+      step.run();
+      JsonNode changes = changes(before);
+      for (JsonNode chapter : changes.get("chapters")) {
+        if (chapter.has("photos")) {
+          chapter.get("photos").forEach(each -> shown.put(each.get("id").stringValue(), each));
+        }
+      }
+      changes.get("photos").forEach(each -> shown.put(each.get("id").stringValue(), each));
+      before = line();
+      assertThat(shown).isEqualTo(photosOf(before));
+    }
+  }
+
   @Test
   void who_shows_what_nobody_remembers_is_told_everything() {
     JsonNode whole =

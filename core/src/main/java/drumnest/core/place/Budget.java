@@ -105,12 +105,19 @@ public final class Budget {
   private final List<Room> rooms;
   private final int[] placesBefore;
 
+  /** By the pages: how many places hold a picture, of whatever chapter. */
+  private final int[] held;
+
   private Budget(List<Need> needs, List<Room> rooms) {
     this.needs = needs;
     this.rooms = rooms;
     this.placesBefore = new int[rooms.size() + 1];
+    this.held = new int[rooms.size()];
     for (int i = 0; i < rooms.size(); i++) {
       placesBefore[i + 1] = placesBefore[i] + rooms.get(i).places().size();
+      for (int each : rooms.get(i).held().values()) {
+        held[i] += each;
+      }
     }
   }
 
@@ -191,11 +198,7 @@ public final class Budget {
   private int[] foreignBefore(String chapter) {
     int[] before = new int[rooms.size() + 1];
     for (int i = 0; i < rooms.size(); i++) {
-      int foreign =
-          rooms.get(i).held().entrySet().stream()
-              .filter(held -> !held.getKey().equals(chapter))
-              .mapToInt(Map.Entry::getValue)
-              .sum();
+      int foreign = held[i] - rooms.get(i).held().getOrDefault(chapter, 0);
       before[i + 1] = before[i] + foreign;
     }
     return before;

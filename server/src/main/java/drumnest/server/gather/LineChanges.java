@@ -4,6 +4,7 @@ import drumnest.server.frame.Views;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -51,25 +52,36 @@ final class LineChanges {
   }
 
   static LineChangesView between(LineViews.LineView before, LineViews.LineView now) {
+    // Most chapters are the very same as before, so that none of their photos need be looked at.
+    Map<LineViews.ChapterView, Integer> known = new IdentityHashMap<>();
+    now.chapters().forEach(chapter -> known.put(chapter, null));
     Map<List<String>, Integer> had = new HashMap<>();
-    Map<String, LineViews.PhotoView> photoBefore = new HashMap<>();
     for (int i = 0; i < before.chapters().size(); i++) {
-      List<LineViews.PhotoView> photos = inOrder(before.chapters().get(i));
-      had.put(ids(photos), i);
-      photos.forEach(photo -> photoBefore.put(photo.id(), photo));
+      LineViews.ChapterView chapter = before.chapters().get(i);
+      if (known.containsKey(chapter)) {
+        known.put(chapter, i);
+      } else {
+        had.put(ids(inOrder(chapter)), i);
+      }
     }
     List<ChapterChange> chapters = new ArrayList<>();
     List<LineViews.PhotoView> changed = new ArrayList<>();
     for (LineViews.ChapterView chapter : now.chapters()) {
+      Integer unchanged = known.get(chapter);
+      if (unchanged != null) {
+        chapters.add(change(chapter, unchanged, null));
+        continue;
+      }
       List<LineViews.PhotoView> photos = inOrder(chapter);
       Integer same = had.get(ids(photos));
-      chapters.add(
-          new ChapterChange(
-              chapter.id(), chapter.title(), chapter.named(), same, same == null ? photos : null));
+      chapters.add(change(chapter, same, same == null ? photos : null));
       if (same != null) {
-        photos.stream()
-            .filter(photo -> differs(photo, photoBefore.get(photo.id())))
-            .forEach(changed::add);
+        List<LineViews.PhotoView> photosBefore = inOrder(before.chapters().get(same));
+        for (int i = 0; i < photos.size(); i++) {
+          if (differs(photos.get(i), photosBefore.get(i))) {
+            changed.add(photos.get(i));
+          }
+        }
       }
     }
     return new LineChangesView(
@@ -82,8 +94,15 @@ final class LineChanges {
         now.wanted());
   }
 
+  private static ChapterChange change(
+      LineViews.ChapterView chapter,
+      @Nullable Integer same,
+      @Nullable List<LineViews.PhotoView> photos) {
+    return new ChapterChange(chapter.id(), chapter.title(), chapter.named(), same, photos);
+  }
+
   /** Most photos are the very same as before, so that none of their fields need be compared. */
-  private static boolean differs(LineViews.PhotoView now, LineViews.@Nullable PhotoView before) {
+  private static boolean differs(LineViews.PhotoView now, LineViews.PhotoView before) {
     return now != before && !now.equals(before);
   }
 

@@ -1,6 +1,8 @@
 package drumnest.server.gather;
 
+import drumnest.core.album.AlbumLeaves;
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Slot;
 import drumnest.core.measure.Units;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
@@ -161,22 +163,62 @@ public class LineViews {
       @Nullable Integer wanted) {}
 
   /**
-   * A line that was told, with what its photos were shown by.
+   * A line that was told, with what it was told of.
    *
    * @param photos every photo with how it is shown
    */
   private record Told(
-      LineView line, HouseRules rules, Units units, Map<String, ShownPhoto> photos) {
+      LineView line,
+      HouseRules rules,
+      Units units,
+      AlbumLeaves leaves,
+      List<Stack> stacks,
+      Map<String, ShownPhoto> photos) {
 
     /** How a photo was shown if all it is shown by is the same now, but for its company. */
-    @Nullable PhotoView view(AlbumPhoto photo, HouseRules rulesNow) {
+    @Nullable PhotoView view(AlbumPhoto photo, AlbumModel now) {
       ShownPhoto shown = photos.get(photo.id());
       return shown != null
               && shown.photo() == photo
-              && rules == rulesNow
+              && rules == now.rules()
               && units == UnitsInUse.current()
           ? shown.view()
           : null;
+    }
+
+    /** Where it was, if that is the same now. */
+    Views.@Nullable WhereView where(PhotoView known, AlbumModel now) {
+      String slot = now.slotOf(known.id()).map(Slot::id).orElse(null);
+      boolean same =
+          known.where() != null && known.where().slot().equals(slot) && leaves == now.leaves();
+      return same ? known.where() : null;
+    }
+
+    /** The same chapter as it was told, if it is. */
+    ChapterView chapter(int number, ChapterView now) {
+      if (number >= line.chapters().size()) {
+        return now;
+      }
+      ChapterView before = line.chapters().get(number);
+      boolean same =
+          before.id().equals(now.id())
+              && before.title().equals(now.title())
+              && before.named() == now.named()
+              && areSame(before.photos(), now.photos())
+              && areSame(before.out(), now.out());
+      return same ? before : now;
+    }
+
+    private static boolean areSame(List<PhotoView> before, List<PhotoView> now) {
+      if (before.size() != now.size()) {
+        return false;
+      }
+      for (int i = 0; i < now.size(); i++) {
+        if (before.get(i) != now.get(i)) {
+          return false;
+        }
+      }
+      return true;
     }
   }
 
@@ -208,9 +250,7 @@ public class LineViews {
   }
 
   private static Told line(AlbumModel album, String revision, @Nullable Told before) {
-    List<Stack> stacks = album.story().stacks();
-    Map<String, String> stackOf = new HashMap<>();
-    stacks.forEach(stack -> stack.photos().forEach(p -> stackOf.put(p.id(), stack.id())));
+    Map<String, Stack> stackOf = album.stackOf();
     Map<String, String> alternates = album.story().alternates();
     List<Chapter> divided = album.chapters();
     List<String> titles = Words.chapters(divided.stream().map(Chapter::begin).toList());
@@ -222,30 +262,39 @@ public class LineViews {
       List<PhotoView> out = new ArrayList<>();
       for (StoryPhoto each : divided.get(i).photos()) {
         AlbumPhoto photo = album.photo(each.id()).orElseThrow();
-        PhotoView known = before == null ? null : before.view(photo, album.rules());
+        PhotoView known = before == null ? null : before.view(photo, album);
+        Views.WhereView place = known == null ? null : before.where(known, album);
+        Stack stack = stackOf.get(each.id());
         PhotoView view =
             (known == null ? alone(album, photo) : known)
-                .in(rank++, stackOf.get(each.id()), alternates.get(each.id()), where(album, photo));
+                .in(
+                    rank++,
+                    stack == null ? null : stack.id(),
+                    alternates.get(each.id()),
+                    place == null ? where(album, photo) : place);
         shown.put(each.id(), new ShownPhoto(photo, view));
         (photo.isOut() ? out : in).add(view);
       }
       String name = divided.get(i).name();
-      chapters.add(
+      ChapterView chapter =
           new ChapterView(
               divided.get(i).photos().get(0).id(),
               name == null ? titles.get(i) : name,
               name != null,
               in,
-              out));
+              out);
+      chapters.add(before == null ? chapter : before.chapter(i, chapter));
     }
+    List<Stack> stacks = album.story().stacks();
+    boolean sameStacks = before != null && stacks == before.stacks();
     LineView line =
         new LineView(
             revision,
             chapters,
-            stacks.stream().map(LineViews::stack).toList(),
+            sameStacks ? before.line().stacks() : stacks.stream().map(LineViews::stack).toList(),
             AlbumViews.allEphemera(album),
             album.wantedChapters());
-    return new Told(line, album.rules(), UnitsInUse.current(), shown);
+    return new Told(line, album.rules(), UnitsInUse.current(), album.leaves(), stacks, shown);
   }
 
   private static StackView stack(Stack stack) {

@@ -1,11 +1,14 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.fit.PrintInPocket;
 import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.LatePhotos;
 import drumnest.core.place.MakingRoom;
@@ -163,15 +166,17 @@ class RoomViews {
     List<LateView> views = new ArrayList<>();
     int without = 0;
     for (LatePhotos.Offer late : LatePhotos.of(album)) {
-      String name = album.photo(late.photo()).map(AlbumPhoto::name).orElse("");
+      AlbumPhoto photo = album.photo(late.photo()).orElseThrow();
       if (late.gap() != null) {
-        AlbumModel with = album.asPut(late.gap(), late.photo());
+        Holding put = AlbumPlacing.placed(album, late.gap(), late.photo());
+        PrintInPocket measured =
+            album.measure(late.gap(), photo, put.turned(), put.whole(), photo.keep());
         views.add(
             new LateView(
                 late.photo(),
-                name,
+                photo.name(),
                 AlbumViews.where(album, late.gap()),
-                Words.percent(with.seated(late.gap()).orElseThrow().measured().keptShare())
+                Words.percent(measured.keptShare())
                     + " of it is seen in "
                     + SlotNames.of(late.gap())));
       } else {
@@ -179,7 +184,7 @@ class RoomViews {
             without++ < MOST_WITHOUT
                 ? otherwise(album, late.photo(), means)
                 : "Its ticket says what else would make room.";
-        views.add(new LateView(late.photo(), name, null, fits));
+        views.add(new LateView(late.photo(), photo.name(), null, fits));
       }
     }
     return views;
