@@ -134,6 +134,15 @@ class DifferencesTest {
       changes.get("photos").forEach(each -> shown.put(each.get("id").stringValue(), each));
       before = line();
       assertThat(shown).isEqualTo(photosOf(before));
+      List<Integer> order = keys(SERVER.album().get("leaves"));
+      for (JsonNode photo : shown.values()) {
+        if (photo.has("where")) {
+          String slot = photo.at("/where/slot").stringValue();
+          int leaf = Integer.parseInt(slot.substring(0, slot.indexOf('-')));
+          assertThat(photo.at("/where/label").stringValue())
+              .startsWith(order.indexOf(leaf) + 1 + " ");
+        }
+      }
     }
   }
 
