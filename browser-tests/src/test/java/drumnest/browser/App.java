@@ -23,6 +23,9 @@ final class App implements AutoCloseable {
   private App(boolean demo, String... more) {
     try {
       this.home = Files.createTempDirectory("drumnest-browser");
+      if (demo) {
+        DemoHome.copyTo(home);
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

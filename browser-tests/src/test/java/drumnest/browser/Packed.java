@@ -88,7 +88,7 @@ final class Packed {
     throw new IllegalStateException("It did not start: " + said);
   }
 
-  private static void end(Process process) {
+  static void end(Process process) {
     try {
       process.waitFor();
     } catch (InterruptedException e) {
