@@ -50,7 +50,7 @@ public final class FreePlacing implements Placing {
 
   /** What it costs without what neighbours cost each other. */
   private static long withoutNeighbours(Problem problem, PlacingCost cost, int[] placeOf) {
-    long sum = StoryRun.ofLocked(problem, cost);
+    long sum = cost.ofAllLocked();
     for (List<Integer> moment : cost.moments().open(problem.locked().values())) {
       int placed = moment.stream().filter(i -> placeOf[i] >= 0).findFirst().orElse(-1);
       sum += placed >= 0 ? cost.of(placed, placeOf[placed]) : cost.leftOut(moment);
@@ -60,7 +60,7 @@ public final class FreePlacing implements Placing {
 
   /** What it costs at least: everything where it is cheapest, however many stand there. */
   private static long leastOfEach(Problem problem, PlacingCost cost) {
-    long sum = StoryRun.ofLocked(problem, cost);
+    long sum = cost.ofAllLocked();
     for (List<Integer> moment : cost.moments().open(problem.locked().values())) {
       long least = cost.leftOut(moment);
       for (int picture : moment) {

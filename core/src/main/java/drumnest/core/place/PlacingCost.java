@@ -290,6 +290,13 @@ public final class PlacingCost {
     return own >= FORBIDDEN ? ONE : own;
   }
 
+  /** What all locked pictures cost in their places. */
+  long ofAllLocked() {
+    return problem.locked().entrySet().stream()
+        .mapToLong(lock -> ofLocked(lock.getValue(), lock.getKey()))
+        .sum();
+  }
+
   /** What is wrong with a picture in a place, without its neighbours. */
   List<Part> parts(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);

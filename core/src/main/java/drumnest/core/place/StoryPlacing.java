@@ -51,7 +51,7 @@ public final class StoryPlacing implements Placing {
     Arrays.fill(placeOf, -1);
     run.trace(placeOf);
     problem.locked().forEach((place, picture) -> placeOf[picture] = place);
-    long sum = run.cost() + StoryRun.ofLocked(problem, cost);
+    long sum = run.cost() + cost.ofAllLocked();
     return new Arrangement(placeOf, sum, sum);
   }
 

@@ -1,14 +1,8 @@
 package drumnest.core.place;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.function.ToLongFunction;
-import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 
 /**
  * One run of the dynamic programme of {@link StoryPlacing} over a row of moments and a row of
@@ -38,25 +32,17 @@ final class StoryRun {
 
   private static final long NEVER = PlacingCost.FORBIDDEN;
   private static final short FROM_REST = -1;
-  private static final int UNLIMITED = PageRooms.UNLIMITED;
 
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final int firstPlace;
-  private final int places;
 
-  /** The pictures of all moments in a row, and where each moment begins in it. */
-  private final int[] pictures;
+  /** How many places there are. */
+  private final int count;
 
-  private final int[] begins;
+  private final StoryPlaces places;
+  private final StoryRow row;
   private final int moments;
-  private final long[] leftOut;
-
-  /** The lookalikes of each picture, and whether there are words to it. */
-  private final int[] groups;
-
-  private final boolean[] words;
-  private final boolean anyWords;
 
   /** Of every picture and of every moment that a state cannot be. */
   private final long[] never;
@@ -65,11 +51,6 @@ final class StoryRun {
 
   /** What is saved with every place that holds a picture. */
   private final long[] bonus;
-
-  /** For each place how many units of its page free pictures may take, and how many it takes. */
-  private final int[] freeOnPage;
-
-  private final int[] units;
 
   /** For each place, layer and state of the band: the picture in the place before, or FROM_REST. */
   private final short[][][] restOrigin;
@@ -103,22 +84,11 @@ final class StoryRun {
 
   private final long[][][] restBuffers = {{}, {}};
 
-  private final Integer[] locked;
-
   /** Which layers any state is in. */
   private boolean[] reached;
 
   /** What each picture costs in the place that is looked at. */
   private long[] own = {};
-
-  /** The same by kinds of places, but for what is closed. */
-  private final long[][] ownByKind;
-
-  /** One more than what the cheapest picture costs, by kinds of places; 0 where not known yet. */
-  private final long[] cheapestByKind;
-
-  /** The pictures, in the row of all, that a place is closed to. */
-  private final Map<Integer, List<Integer>> closed;
 
   /**
    * A run over one page that only tells what it costs with any limit from one to another ({@link
@@ -136,9 +106,7 @@ final class StoryRun {
     StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus, withoutPlace);
     run.traced = false;
     run.onePage = true;
-    int wanted = open.size() * IntStream.of(run.units).max().orElse(0);
-    int free = leastUnits >= wanted ? UNLIMITED : Math.min(mostUnits, wanted);
-    Arrays.fill(run.freeOnPage, free);
+    run.places.limitAll(open.size(), leastUnits, mostUnits);
     return run.run();
   }
 
@@ -168,50 +136,20 @@ final class StoryRun {
     this.problem = problem;
     this.cost = cost;
     this.firstPlace = firstPlace;
-    this.places = bonus.length;
+    this.count = bonus.length;
     this.bonus = bonus;
-    this.moments = open.size();
-    this.begins = new int[moments + 1];
-    for (int i = 0; i < moments; i++) {
-      begins[i + 1] = begins[i] + open.get(i).size();
-    }
-    this.pictures = open.stream().flatMap(List::stream).mapToInt(Integer::intValue).toArray();
-    this.leftOut = new long[moments];
-    for (int i = 0; i < moments; i++) {
-      leftOut[i] = withoutPlace.applyAsLong(open.get(i));
-    }
-    this.groups = new int[pictures.length];
-    this.words = new boolean[pictures.length];
-    boolean some = false;
-    for (int i = 0; i < pictures.length; i++) {
-      groups[i] = cost.lookalikesOf(pictures[i]);
-      words[i] = problem.candidates().get(pictures[i]).hints().words();
-      some |= words[i];
-    }
-    this.anyWords = some && cost.captionApart() > 0;
-    this.never = new long[pictures.length];
+    this.row = new StoryRow(problem, cost, open, withoutPlace);
+    this.moments = row.moments();
+    this.never = new long[row.pictures().length];
     Arrays.fill(never, NEVER);
     this.neverResting = new long[moments + 1];
     Arrays.fill(neverResting, NEVER);
-    this.ownByKind = new long[cost.kinds()][];
-    this.cheapestByKind = new long[cost.kinds()];
-    this.closed = closed();
-    this.locked = new Integer[places + 2];
-    for (int place = 1; place <= places; place++) {
-      locked[place] = problem.locked().get(firstPlace + place - 1);
-    }
-    this.units = new int[places];
-    this.freeOnPage = new int[places];
-    for (int i = 0; i < places; i++) {
-      units[i] = cost.rooms().units(firstPlace + i);
-      freeOnPage[i] = cost.rooms().free(firstPlace + i);
-    }
-    forgetLimitsThatNeverBind();
-    this.restOrigin = new short[places + 1][][];
-    this.fillOrigin = new short[places + 1][2][][];
-    this.restLayer = new short[places + 1][];
-    this.fillLayer = new short[places + 1][][];
-    this.band = StoryBand.whole(places, moments);
+    this.places = new StoryPlaces(problem, cost, row, firstPlace, count);
+    this.restOrigin = new short[count + 1][][];
+    this.fillOrigin = new short[count + 1][2][][];
+    this.restLayer = new short[count + 1][];
+    this.fillLayer = new short[count + 1][][];
+    this.band = StoryBand.whole(count, moments);
   }
 
   /** Looks only at the states of a band. */
@@ -226,112 +164,13 @@ final class StoryRun {
     return this;
   }
 
-  private Map<Integer, List<Integer>> closed() {
-    Map<Integer, List<Integer>> byPlace = new HashMap<>();
-    if (problem.closed().isEmpty()) {
-      return byPlace;
-    }
-    for (int i = 0; i < pictures.length; i++) {
-      for (int place : problem.closed().getOrDefault(pictures[i], Set.of())) {
-        byPlace.computeIfAbsent(place, key -> new ArrayList<>()).add(i);
-      }
-    }
-    return byPlace;
-  }
-
   /** The room of the places, and what filling them costs at least. */
   StoryBand.Rooms rooms() {
-    long least = LongStream.of(leftOut).min().orElse(0);
-    long[] cheapest = new long[places + 1];
-    for (int place = 1; place <= places; place++) {
-      long own = locked[place] == null ? cheapest(firstPlace + place - 1) : 0;
-      cheapest[place] = Math.min(own, least);
-    }
-    StoryBand.Room[] upTo = new StoryBand.Room[places + 1];
-    StoryBand.Room[] after = new StoryBand.Room[places + 1];
-    upTo[0] = StoryBand.Room.NONE;
-    after[places] = StoryBand.Room.NONE;
-    for (int place = 1; place <= places; place++) {
-      int first = firstOfPage(place);
-      upTo[place] = upTo[first - 1].and(onPage(first, place, cheapest));
-    }
-    for (int place = places - 1; place >= 0; place--) {
-      int last = lastOfPage(place + 1);
-      after[place] = after[last].and(onPage(place + 1, last, cheapest));
-    }
-    return new StoryBand.Rooms(upTo, after, least, LongStream.of(cheapest).max().orElse(0));
-  }
-
-  /** The room from one place to another of the same page. */
-  private StoryBand.Room onPage(int from, int to, long[] cheapest) {
-    long[] free =
-        IntStream.rangeClosed(from, to)
-            .filter(place -> locked[place] == null)
-            .mapToLong(place -> cheapest[place])
-            .sorted()
-            .toArray();
-    int pictures = Math.min(mostOn(from), free.length);
-    return new StoryBand.Room(pictures, LongStream.of(free).limit(pictures).sum());
-  }
-
-  /** What the cheapest picture costs in a place. */
-  private long cheapest(int place) {
-    int kind = cost.kind(place);
-    if (cheapestByKind[kind] == 0) {
-      long least = NEVER;
-      for (long each : ownOpen(place)) {
-        least = Math.min(least, each);
-      }
-      cheapestByKind[kind] = least + 1;
-    }
-    return cheapestByKind[kind] - 1;
-  }
-
-  private int firstOfPage(int place) {
-    int first = place;
-    while (first > 1 && page(first - 1) == page(place)) {
-      first--;
-    }
-    return first;
-  }
-
-  private int lastOfPage(int place) {
-    int last = place;
-    while (last < places && page(last + 1) == page(place)) {
-      last++;
-    }
-    return last;
-  }
-
-  /** How many free pictures the page of a place can hold at most. */
-  private int mostOn(int place) {
-    if (!isLimited(place)) {
-      return Integer.MAX_VALUE;
-    }
-    int smallest = Integer.MAX_VALUE;
-    for (int each = firstOfPage(place); each <= lastOfPage(place); each++) {
-      smallest = Math.min(smallest, Math.max(1, units[each - 1]));
-    }
-    return freeOnPage[place - 1] / smallest;
+    return places.rooms();
   }
 
   int moments() {
     return moments;
-  }
-
-  /** A page with room for as many as there are may as well be filled. */
-  private void forgetLimitsThatNeverBind() {
-    for (int from = 0; from < places; ) {
-      int to = from;
-      int largest = 0;
-      while (to < places && page(to + 1) == page(from + 1)) {
-        largest = Math.max(largest, units[to++]);
-      }
-      if (freeOnPage[from] >= (long) moments * largest) {
-        Arrays.fill(freeOnPage, from, to, UNLIMITED);
-      }
-      from = to;
-    }
   }
 
   /** How many states such a run has. */
@@ -339,14 +178,9 @@ final class StoryRun {
     PageRooms rooms = new PageRooms(problem);
     long sum = 0;
     for (int place = 0; place < problem.places().size(); place++) {
-      sum += (long) layers(rooms.free(place)) * (pictures + 1);
+      sum += (long) StoryPlaces.layersOf(rooms.free(place)) * (pictures + 1);
     }
     return sum;
-  }
-
-  /** How many sums of units a page of so many free ones is looked at with. */
-  private static int layers(int free) {
-    return free == UNLIMITED ? 1 : free + 1;
   }
 
   /** Runs over all places. */
@@ -356,25 +190,17 @@ final class StoryRun {
     layers = 1;
     reached = new boolean[] {true};
     for (int i = 1; i <= moments; i++) {
-      rest[0][i] = i > band.most(0) ? NEVER : rest[0][i - 1] + leftOut[i - 1];
+      rest[0][i] = i > band.most(0) ? NEVER : rest[0][i - 1] + row.leftOut()[i - 1];
     }
     Arrays.fill(rest[0], 0, band.least(0), NEVER);
-    for (int place = 1; place <= places; place++) {
-      boolean opens = place == 1 || page(place) != page(place - 1);
+    for (int place = 1; place <= count; place++) {
+      boolean opens = place == 1 || places.page(place) != places.page(place - 1);
       step(place, opens);
-      if (place == places || page(place) != page(place + 1)) {
+      if (place == count || places.page(place) != places.page(place + 1)) {
         collapse(place);
       }
     }
     return this;
-  }
-
-  private int page(int place) {
-    return problem.places().get(firstPlace + place - 1).at().page();
-  }
-
-  private Integer lockedIn(int place) {
-    return locked[place];
   }
 
   /** A row of filled states that are none yet. */
@@ -385,7 +211,7 @@ final class StoryRun {
       buffers[place % 2][waits] = rows;
     }
     if (rows[layer] == null) {
-      rows[layer] = new long[pictures.length];
+      rows[layer] = new long[row.pictures().length];
     }
     Arrays.fill(rows[layer], NEVER);
     return rows[layer];
@@ -406,7 +232,7 @@ final class StoryRun {
   }
 
   private void step(int place, boolean opens) {
-    int next = layers(freeOnPage[place - 1]);
+    int next = places.layers(place);
     int before = opens ? 1 : layers;
     long[][] nextRest = new long[next][];
     long[][][] nextFill = new long[2][next][];
@@ -414,8 +240,8 @@ final class StoryRun {
     restOrigin[place] = new short[next][];
     fillOrigin[place][0] = new short[next][];
     fillOrigin[place][1] = new short[next][];
-    if (lockedIn(place) == null) {
-      own = own(firstPlace + place - 1);
+    if (places.locked(place) == null) {
+      own = row.own(firstPlace + place - 1);
     }
     for (int layer = 0; layer < next; layer++) {
       nextRest[layer] = neverResting;
@@ -428,13 +254,13 @@ final class StoryRun {
             traced ? new short[band.most(place) - band.least(place) + 1] : null;
         pass(place, layer, nextRest[layer]);
       }
-      int from = isLimited(place) ? layer - units[place - 1] : layer;
-      if (lockedIn(place) == null && from >= 0 && from < before && reached[from]) {
+      int from = places.isLimited(place) ? layer - places.units(place) : layer;
+      if (places.locked(place) == null && from >= 0 && from < before && reached[from]) {
         nextReached[layer] = true;
-        for (int waits = 0; waits <= (anyWords ? 1 : 0); waits++) {
+        for (int waits = 0; waits <= (row.anyWords() ? 1 : 0); waits++) {
           nextFill[waits][layer] = emptyRow(place, waits, layer);
           fillOrigin[place][waits][layer] =
-              traced ? new short[begins[band.most(place)] - firstIn(place)] : null;
+              traced ? new short[row.begins()[band.most(place)] - firstIn(place)] : null;
         }
         fill(place, layer, from, nextFill);
       }
@@ -447,42 +273,13 @@ final class StoryRun {
 
   /** The first picture that a state of the band can have in a place. */
   private int firstIn(int place) {
-    return begins[Math.max(0, band.least(place) - 1)];
-  }
-
-  /** What each picture costs in a place. */
-  private long[] own(int place) {
-    long[] row = ownOpen(place);
-    List<Integer> out = closed.get(place);
-    if (out == null) {
-      return row;
-    }
-    long[] open = row.clone();
-    out.forEach(i -> open[i] = NEVER);
-    return open;
-  }
-
-  /** The same, whatever is closed. */
-  private long[] ownOpen(int place) {
-    int kind = cost.kind(place);
-    if (ownByKind[kind] == null) {
-      long[] row = new long[pictures.length];
-      for (int i = 0; i < row.length; i++) {
-        row[i] = cost.ofOpen(pictures[i], place);
-      }
-      ownByKind[kind] = row;
-    }
-    return ownByKind[kind];
-  }
-
-  private boolean isLimited(int place) {
-    return freeOnPage[place - 1] != UNLIMITED;
+    return row.begins()[Math.max(0, band.least(place) - 1)];
   }
 
   /** The place takes no free picture: it stays empty, or holds its locked one. */
   private void pass(int place, int layer, long[] next) {
-    Integer locked = lockedIn(place);
-    Integer lockedBefore = lockedIn(place - 1);
+    Integer locked = places.locked(place);
+    Integer lockedBefore = places.locked(place - 1);
     int at = firstPlace + place - 1;
     long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
     long afterRest = (locked == null) == (lockedBefore == null) ? 0 : besideAir;
@@ -496,8 +293,9 @@ final class StoryRun {
     long[] still = fill[0][layer];
     long[] waiting = fill[1][layer];
     short[] origins = restOrigin[place][layer];
-    int[] begin = begins;
-    long[] left = leftOut;
+    int[] begin = row.begins();
+    int[] picture = row.pictures();
+    long[] left = row.leftOut();
     int least = band.least(place);
     int most = band.most(place);
     for (int moment = band.least(place - 1); moment <= most; moment++) {
@@ -508,7 +306,7 @@ final class StoryRun {
           if (cheapest >= best || cheapest >= NEVER - refund) {
             continue;
           }
-          long beside = locked == null ? besideAir : cost.pair(pictures[i], locked, at - 1);
+          long beside = locked == null ? besideAir : cost.pair(picture[i], locked, at - 1);
           if (still[i] + beside < best) {
             best = still[i] + beside;
             origin = (short) (2 * i);
@@ -533,11 +331,11 @@ final class StoryRun {
   /** The place takes a picture. */
   private void fill(int place, int layer, int from, long[][][] next) {
     int at = firstPlace + place - 1;
-    Integer lockedBefore = lockedIn(place - 1);
+    Integer lockedBefore = places.locked(place - 1);
     boolean emptyBefore = place > 1 && lockedBefore == null && cost.touchesNext(at - 1);
     long besideAir = place > 1 ? cost.scattered(at - 1) : 0;
     boolean pair = place > 1 && cost.isPair(at - 1);
-    boolean wordsWanted = anyWords && cost.wantsWords(at);
+    boolean wordsWanted = row.anyWords() && cost.wantsWords(at);
     long apartCost = cost.captionApart();
     long saved = bonus[place - 1];
     BestFill best = new BestFill(pair ? problem.weights().alike() : 0);
@@ -550,9 +348,11 @@ final class StoryRun {
     short[] originStill = fillOrigin[place][0][layer];
     short[] originWaiting = fillOrigin[place][1][layer];
     long[] owns = own;
-    int[] group = groups;
-    int[] begin = begins;
-    long[] left = leftOut;
+    boolean[] words = row.words();
+    int[] group = row.groups();
+    int[] begin = row.begins();
+    int[] picture = row.pictures();
+    long[] left = row.leftOut();
     int first = firstIn(place);
     int least = Math.max(1, band.least(place));
     int most = band.most(place);
@@ -584,7 +384,7 @@ final class StoryRun {
         if (rested < NEVER) {
           boolean waitsThen = wants && !emptyBefore;
           long beside =
-              lockedBefore == null ? besideAir : cost.pair(lockedBefore, pictures[i], at - 1);
+              lockedBefore == null ? besideAir : cost.pair(lockedBefore, picture[i], at - 1);
           long afterRest = rested + here + beside + (waitsThen ? apartCost : 0);
           if (wants && emptyBefore) {
             nextStill[i] = Math.min(NEVER, afterRest);
@@ -615,7 +415,7 @@ final class StoryRun {
       return;
     }
     restLayer[place] = new short[moments + 1];
-    fillLayer[place] = new short[2][pictures.length];
+    fillLayer[place] = new short[2][row.pictures().length];
     rest = new long[][] {cheapest(rest, restLayer[place])};
     fill =
         new long[][][] {
@@ -643,7 +443,7 @@ final class StoryRun {
    * no more than so many units of the last page.
    */
   long[] prefixCosts(int mostUnits) {
-    if (places == 0) {
+    if (count == 0) {
       return prefixCosts();
     }
     long[] least = prefixCosts(lastRest[0], lastFill[0][0], lastFill[1][0]);
@@ -666,8 +466,8 @@ final class StoryRun {
     long best = NEVER;
     for (int moment = 0; moment <= moments; moment++) {
       if (moment > 0) {
-        best = best >= NEVER ? NEVER : best + leftOut[moment - 1];
-        for (int i = begins[moment - 1]; i < begins[moment]; i++) {
+        best = best >= NEVER ? NEVER : best + row.leftOut()[moment - 1];
+        for (int i = row.begins()[moment - 1]; i < row.begins()[moment]; i++) {
           best = Math.min(best, Math.min(filled[i], waiting[i]));
         }
       }
@@ -687,7 +487,7 @@ final class StoryRun {
     long best = rest[0][moments];
     long leftOutAfter = 0;
     for (int moment = moments; moment >= 1; moment--) {
-      for (int i = begins[moment] - 1; i >= begins[moment - 1]; i--) {
+      for (int i = row.begins()[moment] - 1; i >= row.begins()[moment - 1]; i--) {
         for (int waits = 0; waits < 2; waits++) {
           long whole = fill[waits][0][i] + leftOutAfter;
           if (fill[waits][0][i] < NEVER && whole <= best) {
@@ -696,40 +496,25 @@ final class StoryRun {
           }
         }
       }
-      leftOutAfter += leftOut[moment - 1];
+      leftOutAfter += row.leftOut()[moment - 1];
     }
     int decided = moments;
     int layer = 0;
-    for (int place = places; place > 0; place--) {
+    for (int place = count; place > 0; place--) {
       boolean filled = state != FROM_REST;
       int i = filled ? state / 2 : decided;
       if (restLayer[place] != null) {
         layer = filled ? fillLayer[place][state % 2][i] : restLayer[place][i];
       }
       if (filled) {
-        placeOf[pictures[i]] = firstPlace + place - 1;
+        placeOf[row.pictures()[i]] = firstPlace + place - 1;
         int origin = fillOrigin[place][state % 2][layer][i - firstIn(place)];
-        decided = momentOf(i);
-        layer = isLimited(place) ? layer - units[place - 1] : layer;
+        decided = row.momentOf(i);
+        layer = places.isLimited(place) ? layer - places.units(place) : layer;
         state = origin;
       } else {
         state = restOrigin[place][layer][decided - band.least(place)];
       }
     }
-  }
-
-  /** How many moments come before that of the picture. */
-  private int momentOf(int i) {
-    int found = Arrays.binarySearch(begins, i);
-    return found >= 0 ? found : -found - 2;
-  }
-
-  /** What the locked pictures cost in their places. */
-  static long ofLocked(Placing.Problem problem, PlacingCost cost) {
-    long sum = 0;
-    for (Map.Entry<Integer, Integer> lock : problem.locked().entrySet()) {
-      sum += cost.ofLocked(lock.getValue(), lock.getKey());
-    }
-    return sum;
   }
 }

@@ -41,7 +41,7 @@ class StoryBandTest {
     run.trace(placeOf);
     problem.locked().forEach((place, photo) -> placeOf[photo] = place);
     assertThat(CostBreakdown.of(problem, placeOf).total())
-        .isEqualTo(whole.cost() + StoryRun.ofLocked(problem, cost));
+        .isEqualTo(whole.cost() + cost.ofAllLocked());
     all += (long) (run.moments() + 1) * (noBonus.length + 1);
     inBand += band.states();
   }
