@@ -20,7 +20,7 @@ export function Stages({ album, stage }: Props) {
   return (
     <nav
       aria-label="Stages"
-      className="order-last flex basis-full gap-1 md:order-none md:basis-auto md:flex-col md:gap-0"
+      className="order-last flex basis-full flex-wrap gap-1 md:order-none md:basis-auto md:flex-col md:gap-0"
     >
       {stages.map(({ key, name, state }) => (
         <NavLink
