@@ -4,7 +4,7 @@ import { useAccount } from "../api/queries";
 import type { Album, Line } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { BREATHING, ORDERS, OVER, useManner } from "../bench/manner";
+import { BREATHING, ORDERS, OVER, usePlacingChoices } from "../bench/placingChoices";
 import { useTurnTo } from "../bench/turning";
 import { Button } from "../ui/Button";
 import { Choose } from "../ui/Choose";
@@ -26,7 +26,7 @@ interface Props {
 /** What lies open, how photos are placed, and the steps that concern the whole spread. */
 export function StepBar({ album, line, placing }: Props) {
   const { counts } = album;
-  const manner = useManner();
+  const choices = usePlacingChoices();
   const begun = counts.placed > 0;
   return (
     <div className="mt-2 mb-2 shrink-0 pl-6">
@@ -52,21 +52,21 @@ export function StepBar({ album, line, placing }: Props) {
           label="Which part"
           word="fill"
           options={OVER}
-          value={manner.over}
-          onChoose={(over) => manner.choose({ over })}
+          value={choices.over}
+          onChoose={(over) => choices.choose({ over })}
         />
         <Choose
           label="Order"
           options={ORDERS}
-          value={manner.order}
-          onChoose={(order) => manner.choose({ order })}
+          value={choices.order}
+          onChoose={(order) => choices.choose({ order })}
         />
         <Choose
           label="Breathing room"
           word="pages"
           options={BREATHING}
-          value={manner.breathing}
-          onChoose={(breathing) => manner.choose({ breathing })}
+          value={choices.breathing}
+          onChoose={(breathing) => choices.choose({ breathing })}
         />
         {album.leaves.length > 1 && (
           <Button
@@ -95,7 +95,7 @@ export function StepBar({ album, line, placing }: Props) {
 function Status({ album, placing }: Props) {
   const step = useStep(album.id);
   const inHand = useHand((hand) => hand.inHand);
-  const { order, breathing } = useManner();
+  const { order, breathing } = usePlacingChoices();
   const [open, setOpen] = useState(false);
   const account = useAccount(album.id, album.version, album.spread.number, order, breathing).data;
   const button =

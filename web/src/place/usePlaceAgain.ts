@@ -1,8 +1,8 @@
 import { useCallback } from "react";
 import type { Album, Line } from "../api/types";
 import { useStep } from "../api/useStep";
-import { type Over, useManner } from "../bench/manner";
 import { slotsOf } from "../bench/places";
+import { type Over, usePlacingChoices } from "../bench/placingChoices";
 import { useRun } from "../ui/useRun";
 
 /** The chapter that the open spread tells of: that of its first photo, or the first chapter. */
@@ -18,7 +18,7 @@ export function chapterHere(album: Album, line: Line) {
 export function usePlaceAgain(album: Album, line: Line) {
   const step = useStep(album.id);
   const run = useRun();
-  const { order, breathing, over } = useManner();
+  const { order, breathing, over } = usePlacingChoices();
   const { watch } = run;
   const chapter = chapterHere(album, line)?.id;
   const { number } = album.spread;

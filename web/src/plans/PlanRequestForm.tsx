@@ -1,7 +1,7 @@
 import type { Album, Entry } from "../api/types";
-import { BREATHING } from "../bench/manner";
 import { OwnField } from "../bench/OwnField";
 import { PatternThumb } from "../bench/PatternThumb";
+import { BREATHING } from "../bench/placingChoices";
 import { Choose } from "../ui/Choose";
 import { Measures } from "../ui/Measures";
 import { isMostLeaves, pocketed, usePlanRequest } from "./planRequest";

@@ -1,6 +1,6 @@
 import { create } from "zustand";
 import type { Album, Entry } from "../api/types";
-import type { Breathing } from "../bench/manner";
+import type { Breathing } from "../bench/placingChoices";
 
 /** What leaves are asked for. */
 interface PlanRequest {

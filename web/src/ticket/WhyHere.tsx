@@ -2,14 +2,14 @@ import { useWhy } from "../api/queries";
 import type { Album, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { useManner } from "../bench/manner";
 import { slotsOf } from "../bench/places";
+import { usePlacingChoices } from "../bench/placingChoices";
 import { Measures } from "../ui/Measures";
 import { Row } from "../ui/Row";
 
 /** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
 export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
-  const { order, breathing } = useManner();
+  const { order, breathing } = usePlacingChoices();
   const there = slotsOf(album).some(
     ({ slot }) => slot.id === ticket.slot && slot.seat && slot.seat.photo === ticket.seat?.photo,
   );

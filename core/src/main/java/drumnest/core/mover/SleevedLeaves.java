@@ -14,12 +14,12 @@ import drumnest.core.album.Spread;
 import drumnest.core.mover.MoverSuggestions.Kind;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
+import drumnest.core.place.AlbumPlaces;
 import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Candidates;
 import drumnest.core.place.LeafPlanning;
 import drumnest.core.place.Placing;
-import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
@@ -211,7 +211,7 @@ public final class SleevedLeaves {
             .place(
                 new Placing.Problem(
                     candidates,
-                    PlacingTask.places(with, slots),
+                    AlbumPlaces.of(with, slots),
                     Map.of(),
                     Placing.Order.STORY,
                     Weights.of(rules),

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param id its identity
  * @param takenAt when it was taken, by the clock of the album, if that is known
  * @param look what it looks like, if that is known
- * @param marks what the maker said of its company
+ * @param grouping what the maker said of its company
  */
 public record StoryPhoto(
     String id, @Nullable LocalDateTime takenAt, @Nullable Look look, Grouping grouping) {

@@ -1,15 +1,10 @@
 package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Reservation;
-import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Area;
-import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import java.util.ArrayList;
@@ -89,16 +84,16 @@ public record PlacingTask(
     List<Slot> asked = asked(album, scope);
     List<Slot> slots = asked.stream().filter(slot -> takesPhotos(album, slot)).toList();
     Set<String> here = slots.stream().map(Slot::id).collect(Collectors.toSet());
-    Set<String> notHere = elsewhere(album, here);
+    Set<String> notHere = PhotosElsewhere.placed(album, here);
     if (scope.spread() != null) {
-      Set<String> outOfStory = outOfStory(album, scope.spread(), here);
+      Set<String> outOfStory = PhotosElsewhere.outOfStory(album, scope.spread(), here);
       outOfStory.addAll(notHere);
       if (!Candidates.of(album, outOfStory).isEmpty()) {
         notHere = outOfStory;
       }
     }
     if (scope.chapter() != null) {
-      notHere.addAll(ofOtherChapters(album, scope.chapter(), here));
+      notHere.addAll(PhotosElsewhere.ofOtherChapters(album, scope.chapter(), here));
     }
     PlacingTask whole = of(album, asked, slots, Candidates.of(album, notHere), order, breathing);
     if (who == Who.ALL_WHO_WAIT || scope.spread() == null && scope.chapter() == null) {
@@ -180,17 +175,19 @@ public record PlacingTask(
     Map<Integer, List<Size>> pages = new HashMap<>();
     asked.forEach(
         slot ->
-            pages.computeIfAbsent(pageNumber(slot), page -> new ArrayList<>()).add(slot.takes()));
+            pages
+                .computeIfAbsent(AlbumPlaces.pageNumber(slot), page -> new ArrayList<>())
+                .add(slot.takes()));
     Map<Integer, Area> room = new HashMap<>();
     pages.forEach((page, sizes) -> room.put(page, breathing.room(sizes, page, album.rules())));
     // Mounts were measured for a photo each: a plain page breathes as its maker planned it.
     asked.stream()
         .filter(slot -> slot.kind() == Slot.Kind.MOUNT)
-        .forEach(slot -> room.remove(pageNumber(slot)));
+        .forEach(slot -> room.remove(AlbumPlaces.pageNumber(slot)));
     Placing.Problem problem =
         new Placing.Problem(
             candidates,
-            places(album, slots),
+            AlbumPlaces.of(album, slots),
             locked,
             Map.of(),
             room,
@@ -219,138 +216,6 @@ public record PlacingTask(
     boolean taken =
         held != null && (held.ephemera() != null || held.reserved() != null && held.byHand());
     return slot.holds() == Holds.PHOTO && !taken && !slot.neverSeen();
-  }
-
-  private static Set<String> elsewhere(AlbumModel album, Set<String> here) {
-    Set<String> elsewhere = new HashSet<>();
-    album
-        .line()
-        .forEach(
-            photo ->
-                album
-                    .slotOf(photo.id())
-                    .filter(slot -> !here.contains(slot.id()))
-                    .ifPresent(slot -> elsewhere.add(photo.id())));
-    return elsewhere;
-  }
-
-  /**
-   * Photos that the story has on other spreads: before the last one that is placed on the nearest
-   * page before the spread, or after the first on the nearest page behind it. Those that are on the
-   * spread already are not among them.
-   */
-  private static Set<String> outOfStory(AlbumModel album, int spread, Set<String> here) {
-    List<String> line = album.line().stream().map(photo -> photo.id()).toList();
-    int from = -1;
-    int to = line.size();
-    int pageBefore = -1;
-    int pageAfter = Integer.MAX_VALUE;
-    for (int i = 0; i < line.size(); i++) {
-      Slot slot = album.slotOf(line.get(i)).orElse(null);
-      if (slot == null || here.contains(slot.id())) {
-        continue;
-      }
-      int page = pageNumber(slot);
-      boolean before = album.leaves().spreadOf(slot.parent().page()) < spread;
-      if (before && page >= pageBefore) {
-        from = i;
-        pageBefore = page;
-      } else if (!before && page < pageAfter) {
-        to = i;
-        pageAfter = page;
-      }
-    }
-    Set<String> out = new HashSet<>();
-    for (int i = 0; i < line.size() && from < to; i++) {
-      boolean there =
-          album.slotOf(line.get(i)).filter(slot -> here.contains(slot.id())).isPresent();
-      if (!there && (i < from || i > to)) {
-        out.add(line.get(i));
-      }
-    }
-    return out;
-  }
-
-  /** Photos of other chapters, but for those that are fixed or put by hand on these pages. */
-  private static Set<String> ofOtherChapters(AlbumModel album, String chapter, Set<String> here) {
-    return album.chapters().stream()
-        .filter(each -> !each.photos().get(0).id().equals(chapter))
-        .flatMap(each -> each.photos().stream())
-        .map(photo -> photo.id())
-        .filter(
-            photo ->
-                album
-                    .slotOf(photo)
-                    .filter(slot -> here.contains(slot.id()))
-                    .map(slot -> album.holding(slot.id()).orElse(null))
-                    .map(held -> !held.isFixed() && !held.byHand())
-                    .orElse(true))
-        .collect(Collectors.toCollection(HashSet::new));
-  }
-
-  /** The number of a slot's page in the album, from 1. */
-  private static int pageNumber(Slot slot) {
-    return 2 * slot.leaf().number() - (slot.side() == Side.FRONT ? 1 : 0);
-  }
-
-  /** Slots as placing sees them. */
-  public static List<Place> places(AlbumModel album, List<Slot> slots) {
-    List<Place> places = new ArrayList<>();
-    Map<Integer, List<Slot>> words = words(album, slots);
-    for (int i = 0; i < slots.size(); i++) {
-      Slot slot = slots.get(i);
-      PageSide page = slot.parent().page();
-      boolean touchesNext = i + 1 < slots.size() && slot.touches(slots.get(i + 1));
-      places.add(
-          new Place(
-              slot.id(),
-              slot.takes(),
-              slot.printOutline(),
-              slot.hiddenAtRest(),
-              false,
-              new Place.At(
-                  album.leaves().spreadOf(page),
-                  pageNumber(slot),
-                  low(slot),
-                  slot.leaf().number() == 1 && slot.side() == Side.FRONT,
-                  touchesNext,
-                  words.get(pageNumber(slot)).stream().anyMatch(slot::touches))));
-    }
-    return places;
-  }
-
-  /** By the numbers of pages: the slots that have words in them, or are kept for them. */
-  private static Map<Integer, List<Slot>> words(AlbumModel album, List<Slot> slots) {
-    Map<Integer, List<Slot>> words = new HashMap<>();
-    for (Slot slot : slots) {
-      words.computeIfAbsent(
-          pageNumber(slot),
-          page ->
-              album.leaves().slotsOf(slot.leaf(), slot.side()).stream()
-                  .filter(each -> hasWords(album, each))
-                  .toList());
-    }
-    return words;
-  }
-
-  private static boolean hasWords(AlbumModel album, Slot slot) {
-    boolean card =
-        album
-            .laid(slot)
-            .map(
-                laid ->
-                    laid.ephemera().kind() == Ephemera.Kind.CARD
-                        && !laid.ephemera().words().isBlank())
-            .orElse(false);
-    Holding held = album.holding(slot.id()).orElse(null);
-    boolean reserved = held != null && held.reserved() == Reservation.WORDS && held.byHand();
-    return card || reserved || slot.holds() == Holds.WORDS;
-  }
-
-  /** How low its middle is on its page, from 0 to 1. */
-  public static double low(Slot slot) {
-    Length middle = slot.box().y().plus(slot.box().h().times(1, 2));
-    return (double) middle.toNanometres() / slot.parent().size().h().toNanometres();
   }
 
   /**

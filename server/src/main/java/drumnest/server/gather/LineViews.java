@@ -37,7 +37,8 @@ public class LineViews {
   private static final int MOST_PHOTOS = 40_000;
 
   private final OpenAlbums openAlbums;
-  private final Revisions<Told> told = new Revisions<>(MOST_PHOTOS, told -> told.photos().size());
+  private final Revisions<SentLine> sent =
+      new Revisions<>(MOST_PHOTOS, sent -> sent.photos().size());
 
   LineViews(OpenAlbums openAlbums) {
     this.openAlbums = openAlbums;
@@ -163,11 +164,11 @@ public class LineViews {
       @Nullable Integer wanted) {}
 
   /**
-   * A line that was told, with what it was told of.
+   * A line that was sent, with what it was made of.
    *
    * @param photos every photo with how it is shown
    */
-  private record Told(
+  private record SentLine(
       LineView line,
       HouseRules rules,
       Units units,
@@ -194,7 +195,7 @@ public class LineViews {
       return same ? known.where() : null;
     }
 
-    /** The same chapter as it was told, if it is. */
+    /** The same chapter as it was sent, if it is. */
     ChapterView chapter(int number, ChapterView now) {
       if (number >= line.chapters().size()) {
         return now;
@@ -228,12 +229,12 @@ public class LineViews {
     return line(albumId, null);
   }
 
-  private LineView line(long albumId, @Nullable Told before) {
+  private LineView line(long albumId, @Nullable SentLine before) {
     OpenAlbums.Opened opened = openAlbums.opened(albumId);
-    Told known = told.at(albumId, opened.revision());
+    SentLine known = sent.at(albumId, opened.revision());
     if (known == null) {
       known = line(opened.album(), opened.revision(), before);
-      told.tell(albumId, opened.revision(), known);
+      sent.tell(albumId, opened.revision(), known);
     }
     return known.line();
   }
@@ -244,12 +245,12 @@ public class LineViews {
    * @param since the revision of the line that the page shows
    */
   LineChanges.LineChangesView changes(long albumId, String since) {
-    Told before = told.at(albumId, since);
+    SentLine before = sent.at(albumId, since);
     LineView now = line(albumId, before);
     return before == null ? LineChanges.all(now) : LineChanges.between(before.line(), now);
   }
 
-  private static Told line(AlbumModel album, String revision, @Nullable Told before) {
+  private static SentLine line(AlbumModel album, String revision, @Nullable SentLine before) {
     Map<String, Stack> stackOf = album.stackOf();
     Map<String, String> alternates = album.story().alternates();
     List<Chapter> divided = album.chapters();
@@ -294,7 +295,7 @@ public class LineViews {
             sameStacks ? before.line().stacks() : stacks.stream().map(LineViews::stack).toList(),
             AlbumViews.allEphemera(album),
             album.wantedChapters());
-    return new Told(line, album.rules(), UnitsInUse.current(), album.leaves(), stacks, shown);
+    return new SentLine(line, album.rules(), UnitsInUse.current(), album.leaves(), stacks, shown);
   }
 
   private static StackView stack(Stack stack) {

@@ -13,6 +13,7 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.Stack;
+import drumnest.core.place.AlbumPlaces;
 import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Candidate;
@@ -412,7 +413,7 @@ public class LeafPlans {
               slot.printOutline(),
               false,
               false,
-              new Place.At(0, 0, PlacingTask.low(slot), false, touches, false)));
+              new Place.At(0, 0, AlbumPlaces.low(slot), false, touches, false)));
     }
     return places;
   }

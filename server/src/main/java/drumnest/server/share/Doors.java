@@ -134,19 +134,19 @@ class Doors {
 
     /** Whoever asks may also do what those before it in the order may. */
     private static Authentication authentication(Asker asker) {
-      Authentication told = new Told(asker);
-      told.setAuthenticated(true);
-      return told;
+      Authentication token = new AskerToken(asker);
+      token.setAuthenticated(true);
+      return token;
     }
   }
 
-  private static final class Told extends AbstractAuthenticationToken {
+  private static final class AskerToken extends AbstractAuthenticationToken {
 
     private static final long serialVersionUID = 1L;
 
     private final Asker asker;
 
-    Told(Asker asker) {
+    AskerToken(Asker asker) {
       super(
           Stream.of(Asker.values())
               .filter(each -> each.compareTo(asker) <= 0)

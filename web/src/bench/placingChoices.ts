@@ -25,15 +25,15 @@ export const OVER: Record<Over, string> = {
   album: "the album",
 };
 
-interface Manner {
+interface PlacingChoices {
   order: Order;
   breathing: Breathing;
   over: Over;
-  choose: (next: Partial<Pick<Manner, "order" | "breathing" | "over">>) => void;
+  choose: (next: Partial<Pick<PlacingChoices, "order" | "breathing" | "over">>) => void;
 }
 
 /** How photos are placed in this window. */
-export const useManner = create<Manner>()(
+export const usePlacingChoices = create<PlacingChoices>()(
   persist(
     (set) => ({
       order: "story",

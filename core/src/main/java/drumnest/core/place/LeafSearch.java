@@ -1,0 +1,237 @@
+package drumnest.core.place;
+
+import drumnest.core.stock.HouseRule;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The search of {@link LeafPlanning} for the cheapest sequences of leaves: dynamic programming over
+ * the moments.
+ *
+ * <p>Where kinds of leaves are counted, a state also says how many of each kind are used, and
+ * states are bounded by what the rest costs at least ({@link LeafRest}). Of one moment only the
+ * {@value #MOST_STATES} most promising states are kept, and what was let go is remembered as the
+ * bound: the answer is proven to be a best one where it costs no more than that.
+ *
+ * <p>Time: moments × states × kinds.
+ */
+final class LeafSearch {
+
+  /** How many states of one moment are kept. */
+  private static final int MOST_STATES = 60;
+
+  /** How much dearer than the best a state may promise to be and still be gone on with. */
+  private static final long MARGIN = PlacingCost.ONE;
+
+  private final LeafPlanning.Request request;
+  private final ProgressMonitor monitor;
+  private final PageCosts pages;
+  private final int moments;
+  private final int leaves;
+  private final long leafWeight;
+  private final LeafRest rest;
+
+  private long letGo = PlacingCost.FORBIDDEN;
+
+  /**
+   * @param sleevePrice what a place in a sleeve costs besides what it weighs
+   */
+  LeafSearch(LeafPlanning.Request request, long sleevePrice, ProgressMonitor monitor) {
+    this.request = request;
+    this.monitor = monitor;
+    // Every leaf takes a moment at least.
+    int most = Math.min(LeafPlanning.MOST_LEAVES, request.mostLeaves());
+    int pictures = request.chapters().stream().mapToInt(List::size).sum();
+    this.pages = new PageCosts(request, Math.min(most, pictures), LeafPlanning.SLACK, sleevePrice);
+    this.moments = pages.moments();
+    this.leaves = Math.min(most, moments);
+    this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
+    this.rest = new LeafRest(request, pages, leaves);
+  }
+
+  /** The best plans that it finds. */
+  LeafPlanning.Answer solve() {
+    int kinds = request.kinds().size();
+    for (int kind = 0; kind < kinds; kind++) {
+      for (int phase = 0; phase < pages.phases(); phase++) {
+        for (int from = 0; from <= moments; from++) {
+          pages.leaf(kind, phase, from);
+        }
+      }
+      // Without these costs there is no plan at all, so this part is told of but not stopped.
+      monitor.goOn((kind + 1L) * moments, kinds * moments * 2L);
+    }
+    rest.findPrices();
+    List<Map<Counts, State>> states = new ArrayList<>();
+    for (int i = 0; i <= moments; i++) {
+      states.add(new LinkedHashMap<>());
+    }
+    Counts none = new Counts(new short[request.kinds().size()]);
+    states.get(0).put(none, new State(0, none, 0, null, -1, 0));
+    for (int moment = 0; moment < moments; moment++) {
+      if (!monitor.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
+        letGo = Math.min(letGo, best(states.get(moment), moment));
+        finish(states, moment);
+        break;
+      }
+      List<State> kept = kept(states.get(moment), moment);
+      long upTo = kept.isEmpty() ? 0 : promise(kept.get(0), moment) + MARGIN;
+      for (State state : kept) {
+        follow(state, states, upTo);
+      }
+    }
+    List<State> ends =
+        states.get(moments).values().stream()
+            .sorted(Comparator.comparingLong(State::cost))
+            .limit(request.plans())
+            .toList();
+    List<LeafPlanning.Plan> plans = ends.stream().map(this::plan).toList();
+    long bound = plans.isEmpty() ? 0 : Math.min(letGo, plans.get(0).cost());
+    // What a picture in a sleeve costs is known only once its page is laid out.
+    boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
+    return new LeafPlanning.Answer(plans, estimated ? -1 : Math.min(bound, pages.provenBelow()));
+  }
+
+  /** From the best state so far straight on, each time by what costs least from there. */
+  private void finish(List<Map<Counts, State>> states, int from) {
+    for (int moment = from; moment < moments; moment++) {
+      List<State> kept = kept(states.get(moment), moment);
+      if (!kept.isEmpty()) {
+        follow(kept.get(0), states, 0);
+      }
+    }
+  }
+
+  /** How many of each kind are used. */
+  private record Counts(short[] of) {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Counts counts && Arrays.equals(of, counts.of);
+    }
+
+    @Override
+    public int hashCode() {
+      return Arrays.hashCode(of);
+    }
+
+    Counts more(int kind) {
+      short[] next = of.clone();
+      next[kind]++;
+      return new Counts(next);
+    }
+  }
+
+  /**
+   * So many moments are decided with so many leaves.
+   *
+   * @param kind the kind of the last leaf, or -1 where a moment was left out
+   */
+  private record State(
+      int moment, Counts counts, long cost, @Nullable State before, int kind, int leavesUsed) {}
+
+  /** The states of a moment that are gone on with, the most promising first. */
+  private List<State> kept(Map<Counts, State> states, int moment) {
+    List<State> sorted = new ArrayList<>(states.values());
+    sorted.sort(Comparator.comparingLong(state -> promise(state, moment)));
+    if (sorted.size() <= MOST_STATES) {
+      return sorted;
+    }
+    letGo = Math.min(letGo, promise(sorted.get(MOST_STATES), moment));
+    return sorted.subList(0, MOST_STATES);
+  }
+
+  private long best(Map<Counts, State> states, int moment) {
+    return states.values().stream()
+        .mapToLong(state -> promise(state, moment))
+        .min()
+        .orElse(PlacingCost.FORBIDDEN);
+  }
+
+  /** What a whole plan costs at least that goes on from this state. */
+  private long promise(State state, int moment) {
+    return rest.promise(state.cost(), state.counts().of(), state.leavesUsed(), moment);
+  }
+
+  /**
+   * Goes on from a state: leaves the next moment out, or takes a leaf.
+   *
+   * @param upTo what a state may promise to cost; of each kind of leaf the most promising state is
+   *     gone on with in any case
+   */
+  private void follow(State state, List<Map<Counts, State>> states, long upTo) {
+    int from = state.moment();
+    int used = state.leavesUsed();
+    boolean anyLeaf = false;
+    for (int kind = 0; kind < request.kinds().size() && used < leaves; kind++) {
+      if (state.counts().of()[kind] < rest.owned(kind)) {
+        take(state, kind, states, upTo);
+        anyLeaf = true;
+      }
+    }
+    long without = state.cost() + pages.leftOut(from);
+    long promise = rest.promise(without, state.counts().of(), used, from + 1);
+    if (!anyLeaf || promise <= upTo) {
+      offer(states.get(from + 1), new State(from + 1, state.counts(), without, state, -1, used));
+    } else {
+      letGo = Math.min(letGo, promise);
+    }
+  }
+
+  private void take(State state, int kind, List<Map<Counts, State>> states, long upTo) {
+    int from = state.moment();
+    int used = state.leavesUsed() + 1;
+    long[] costs = pages.leaf(kind, pages.phase(used), from);
+    Counts counts = state.counts().more(kind);
+    State best = null;
+    long bestPromise = PlacingCost.FORBIDDEN;
+    for (int taken = 1; taken < costs.length; taken++) {
+      if (costs[taken] >= PlacingCost.FORBIDDEN) {
+        continue;
+      }
+      long cost = state.cost() + costs[taken] + leafWeight;
+      long promise = rest.promise(cost, counts.of(), used, from + taken);
+      if (promise <= upTo) {
+        offer(states.get(from + taken), new State(from + taken, counts, cost, state, kind, used));
+      } else {
+        letGo = Math.min(letGo, promise);
+      }
+      if (promise < bestPromise) {
+        bestPromise = promise;
+        best = new State(from + taken, counts, cost, state, kind, used);
+      }
+    }
+    if (best != null && bestPromise > upTo) {
+      offer(states.get(best.moment()), best);
+    }
+  }
+
+  private static void offer(Map<Counts, State> states, State state) {
+    State known = states.get(state.counts());
+    // Of ways that cost the same, the one that leaves the later leaf emptier.
+    if (known == null || state.cost() <= known.cost()) {
+      states.put(state.counts(), state);
+    }
+  }
+
+  private LeafPlanning.Plan plan(State end) {
+    List<State> way = new ArrayList<>();
+    for (State state = end; state != null; state = state.before()) {
+      way.add(state);
+    }
+    Collections.reverse(way);
+    List<LeafPlanning.PlannedLeaf> planned = new ArrayList<>();
+    for (State state : way) {
+      if (state.kind() >= 0) {
+        planned.add(
+            pages.laid(state.kind(), state.leavesUsed(), state.before().moment(), state.moment()));
+      }
+    }
+    return new LeafPlanning.Plan(planned, end.cost());
+  }
+}
