@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Small placing problems and their answers found by trying everything. */
 final class PlacingCases {
@@ -70,6 +71,17 @@ final class PlacingCases {
       List<Candidate> photos, List<Place> places, Map<Integer, Integer> locked) {
     return new Placing.Problem(
         photos, places, locked, Placing.Order.STORY, Weights.OF_THE_SUM, RULES);
+  }
+
+  /** So many wide pictures for so many wide places in one row. */
+  static Placing.Problem row(int photos, int places) {
+    return new Placing.Problem(
+        IntStream.range(0, photos).mapToObj(i -> photo("p" + i, 6000, 4000)).toList(),
+        IntStream.range(0, places).mapToObj(i -> place("s" + i, 6, 4)).toList(),
+        Map.of(),
+        Placing.Order.STORY,
+        WEIGHTS,
+        RULES);
   }
 
   /** A picture whose look is its number: neighbours in number are alike. */

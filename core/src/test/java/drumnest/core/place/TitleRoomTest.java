@@ -13,24 +13,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class TitleRoomTest {
 
-  private static Placing.Problem row(int photos, int places) {
-    return new Placing.Problem(
-        IntStream.range(0, photos).mapToObj(i -> PlacingCases.photo("p" + i, 6000, 4000)).toList(),
-        IntStream.range(0, places).mapToObj(i -> PlacingCases.place("s" + i, 6, 4)).toList(),
-        Map.of(),
-        Placing.Order.STORY,
-        PlacingCases.WEIGHTS,
-        PlacingCases.RULES);
-  }
-
   @Test
   void pictures_make_way_for_the_title_where_that_costs_little() {
-    Placing.Problem problem = row(3, 4);
+    Placing.Problem problem = PlacingCases.row(3, 4);
     assertThat(new TitleRoom(problem).before(new int[] {0, 1, 2}, 0)).containsExactly(1, 2, 3);
     assertThat(new TitleRoom(problem).before(new int[] {0, 1, 2}, 1))
         .as("a chapter begins with the second")
         .containsExactly(0, 2, 3);
-    assertThat(new TitleRoom(row(4, 4)).before(new int[] {0, 1, 2, 3}, 0))
+    assertThat(new TitleRoom(PlacingCases.row(4, 4)).before(new int[] {0, 1, 2, 3}, 0))
         .as("a full page stays")
         .containsExactly(0, 1, 2, 3);
     assertThat(new TitleRoom(problem.withLocked(Map.of(0, 0))).before(new int[] {0, 1, 2}, 0))

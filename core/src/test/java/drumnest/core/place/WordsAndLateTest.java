@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import drumnest.core.stock.HouseRule;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class WordsAndLateTest {
@@ -58,24 +57,14 @@ class WordsAndLateTest {
         .isEmpty();
   }
 
-  private static Placing.Problem row(int photos, int places) {
-    return new Placing.Problem(
-        IntStream.range(0, photos).mapToObj(i -> PlacingCases.photo("p" + i, 6000, 4000)).toList(),
-        IntStream.range(0, places).mapToObj(i -> PlacingCases.place("s" + i, 6, 4)).toList(),
-        Map.of(),
-        Placing.Order.STORY,
-        PlacingCases.WEIGHTS,
-        PlacingCases.RULES);
-  }
-
   @Test
   void a_late_picture_takes_the_gap_that_the_story_has_for_it() {
-    Placing.Problem problem = row(5, 6).withLocked(Map.of(0, 0, 2, 1, 3, 3, 5, 4));
+    Placing.Problem problem = PlacingCases.row(5, 6).withLocked(Map.of(0, 0, 2, 1, 3, 3, 5, 4));
     assertThat(LateOffers.of(problem, List.of(2)))
         .as("picture 2 belongs between places 2 and 3; gaps 1 and 4 are equally near, 1 is first")
         .extracting(LateOffers.Offer::place)
         .containsExactly(1);
-    Placing.Problem early = row(5, 6).withLocked(Map.of(1, 1, 2, 2, 3, 3, 4, 4));
+    Placing.Problem early = PlacingCases.row(5, 6).withLocked(Map.of(1, 1, 2, 2, 3, 3, 4, 4));
     assertThat(LateOffers.of(early, List.of(0)))
         .extracting(LateOffers.Offer::place)
         .containsExactly(0);
@@ -83,7 +72,7 @@ class WordsAndLateTest {
 
   @Test
   void more_late_pictures_than_gaps_leave_some_without() {
-    Placing.Problem problem = row(4, 3).withLocked(Map.of(0, 0, 1, 1));
+    Placing.Problem problem = PlacingCases.row(4, 3).withLocked(Map.of(0, 0, 1, 1));
     assertThat(LateOffers.of(problem, List.of(2, 3)))
         .extracting(LateOffers.Offer::place)
         .containsExactlyInAnyOrder(2, -1);
