@@ -39,7 +39,7 @@ public final class WordsBench {
     }
     String first = cards.get(0);
     int[] letters = {1};
-    album.say(
+    bench.say(
         "verdict after a key, " + cards.size() + " cards",
         KEYS,
         () ->
@@ -50,7 +50,7 @@ public final class WordsBench {
                     + ",\"heading\":\"\",\"date\":\"\",\"body\":\""
                     + SENTENCE.repeat(6).substring(0, letters[0]++)
                     + "\"}"));
-    album.say(
+    bench.say(
         "keep what was typed",
         60,
         () ->
@@ -61,8 +61,8 @@ public final class WordsBench {
                     + ",\"heading\":\"\",\"date\":\"\",\"body\":\""
                     + SENTENCE.substring(0, letters[0]++ % SENTENCE.length())
                     + "\""));
-    album.say("words of a chapter", 60, () -> bench.get("/words?chapter="));
-    album.say(
+    bench.say("words of a chapter", 60, () -> bench.get("/words?chapter="));
+    bench.say(
         "sheets of " + cards.size() + " cards", SHEETS, () -> bench.get("/cards.pdf?paper=letter"));
   }
 }
