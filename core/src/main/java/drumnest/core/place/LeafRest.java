@@ -60,18 +60,17 @@ final class LeafRest {
 
   /** Finds the prices at which the most is known of what the rest costs at least. */
   void findPrices() {
-    long[][] best = leastAhead();
-    ahead = best;
+    ahead = leastAhead();
     boolean limited =
         request.kinds().stream().anyMatch(kind -> kind.owned() != null && kind.owned() < leaves);
     if (!limited) {
       return;
     }
-    long bestBound = best[leaves][0];
+    long bestBound = ahead[leaves][0];
     long[] bestPrice = price.clone();
     long step = PlacingCost.ONE / 2;
     for (int round = 0; round < ROUNDS; round++) {
-      int[] used = used(best);
+      int[] used = used(ahead);
       boolean moved = false;
       for (int kind = 0; kind < price.length; kind++) {
         long next = bestPrice[kind] + step * (used[kind] - owned(kind));
@@ -89,14 +88,13 @@ final class LeafRest {
       if (bound > bestBound) {
         bestBound = bound;
         bestPrice = price.clone();
-        best = found;
+        ahead = found;
       } else {
         step /= 2;
       }
     }
     System.arraycopy(bestPrice, 0, price, 0, price.length);
     priced = Arrays.stream(price).anyMatch(each -> each > 0);
-    ahead = best;
   }
 
   /** What the rest costs from each moment with so many leaves, at the prices of the moment. */

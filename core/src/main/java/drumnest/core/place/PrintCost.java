@@ -54,12 +54,12 @@ public final class PrintCost {
    * head, the keep box or most of the subject would be cut, and that would weigh more.
    */
   public static boolean showsWhole(Candidate photo, Place place, HouseRules rules) {
-    return showsWhole(photo, place, rules, Weights.of(rules));
+    return isWhole(of(photo, place, rules, Weights.of(rules)));
   }
 
-  static boolean showsWhole(Candidate photo, Place place, HouseRules rules, Weights weights) {
-    return photo.onTable() == null
-        && sum(whole(photo, place, rules, weights)) < sum(filling(photo, place, rules, weights));
+  /** The same, told from what it costs. */
+  static boolean isWhole(List<Part> parts) {
+    return parts.get(0).term() == Term.WHOLE;
   }
 
   /** What it costs to show a picture whole on a card; not allowed where nothing speaks for that. */

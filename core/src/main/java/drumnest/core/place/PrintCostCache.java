@@ -7,6 +7,7 @@ import drumnest.core.photo.Focus;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.stock.HouseRules;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
@@ -75,9 +76,9 @@ public final class PrintCostCache {
             shape -> new ConcurrentHashMap<>(4))
         .computeIfAbsent(
             new Print(place.print(), place.outline(), place.mayTurn()),
-            print ->
-                new Known(
-                    PrintCost.sum(PrintCost.of(photo, place, rules, weights)),
-                    PrintCost.showsWhole(photo, place, rules, weights)));
+            print -> {
+              List<PlacingCost.Part> parts = PrintCost.of(photo, place, rules, weights);
+              return new Known(PrintCost.sum(parts), PrintCost.isWhole(parts));
+            });
   }
 }
