@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { answered, api, Refusal } from "../api/client";
@@ -12,7 +12,7 @@ import { RuledDrawing } from "./RuledDrawing";
 
 const PRINTS = /prints/;
 /** Refusals that are shown at their own field. */
-const AT_FIELDS = /^[wh]$|prints/;
+const AT_FIELDS = /^[wh]$/;
 
 /** A plain protector ruled into pockets by straight lines: what comes out, what does not. */
 export function BuilderSection() {
@@ -28,13 +28,23 @@ export function BuilderSection() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const notify = useNotices((state) => state.notify);
-  const ruling = useRuling(w, h, part);
-  const ruled = ruling.data;
-  const wrong = ruling.error;
+  const [unread, setUnread] = useState<Refusal | null>(null);
+  const { ruled, wrong } = useRuling({ w, h, part });
   const within = partAt(part, chosen);
 
-  function divide(next: PartRequest) {
-    setPart(withPart(part, chosen, next));
+  /** Divides the chosen part, unless the prints that were written cannot be read. */
+  async function divide(next: PartRequest) {
+    const whole = withPart(part, chosen, next);
+    const problem = await queries
+      .fetchQuery(rulingQuery({ w, h, part: whole }))
+      .then(() => null)
+      .catch((refused: unknown) => (refused instanceof Refusal ? refused : null));
+    if (problem && PRINTS.test(problem.field ?? "")) {
+      setUnread(problem);
+      return;
+    }
+    setUnread(null);
+    setPart(whole);
     setChosen([]);
   }
 
@@ -91,9 +101,12 @@ export function BuilderSection() {
               <TextField
                 label="For prints of, with + between"
                 value={prints}
-                onChange={setPrints}
+                onChange={(written) => {
+                  setPrints(written);
+                  setUnread(null);
+                }}
                 placeholder="6 + 4"
-                wrong={wrong && PRINTS.test(wrong.field ?? "") ? wrong.message : undefined}
+                wrong={unread?.message}
               />
               <div className="flex gap-2">
                 <Button onClick={() => divide(divided("across", prints))}>side by side</Button>
@@ -173,7 +186,7 @@ export function BuilderSection() {
               </p>
             )}
             <div className="mt-3">
-              <Button strong disabled={!ruled?.whole} onClick={keep}>
+              <Button strong disabled={wrong !== null || !ruled?.whole} onClick={keep}>
                 Put it on the shelf
               </Button>
             </div>
@@ -185,7 +198,9 @@ export function BuilderSection() {
           </p>
         </div>
         {ruled && (
-          <RuledDrawing ruled={ruled} chosen={chosen} onChoose={(path) => setChosen(path)} />
+          <div className={wrong ? "opacity-40" : undefined}>
+            <RuledDrawing ruled={ruled} chosen={chosen} onChoose={(path) => setChosen(path)} />
+          </div>
         )}
       </div>
     </>
@@ -242,23 +257,31 @@ function Outcome({ ruled, refused }: { ruled: Ruled | undefined; refused: string
   );
 }
 
-/** What comes of the ruling, asked a moment after it was changed. */
-function useRuling(w: string, h: string, part: PartRequest) {
-  const asked = JSON.stringify({ w, h, part });
+type Ruling = { w: string; h: string; part: PartRequest };
+
+function rulingQuery(ruling: Ruling) {
+  return queryOptions<Ruled, Refusal>({
+    queryKey: ["ruling", ruling],
+    retry: false,
+    queryFn: () => answered(api.POST("/api/catalogue/ruling", { body: ruling })),
+  });
+}
+
+/**
+ * What comes of the ruling, asked a moment after it was changed. Where it cannot be read, what came
+ * of it before stays.
+ */
+function useRuling(ruling: Ruling) {
+  const asked = JSON.stringify(ruling);
   const [settled, setSettled] = useState(asked);
+  const [readable, setReadable] = useState<Ruled>();
   useEffect(() => {
     const timer = window.setTimeout(() => setSettled(asked), 150);
     return () => window.clearTimeout(timer);
   }, [asked]);
-  return useQuery<Ruled, Refusal>({
-    queryKey: ["ruling", settled],
-    retry: false,
-    placeholderData: (previous) => previous,
-    queryFn: () =>
-      answered(
-        api.POST("/api/catalogue/ruling", {
-          body: JSON.parse(settled) as { w: string; h: string; part: PartRequest },
-        }),
-      ),
-  });
+  const { data, error } = useQuery(rulingQuery(JSON.parse(settled) as Ruling));
+  if (data && data !== readable) {
+    setReadable(data);
+  }
+  return { ruled: data ?? readable, wrong: error };
 }

@@ -2,14 +2,11 @@ package drumnest.browser;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 
 /** The packed application as a process of its own, on a free port and a home of its own. */
 final class App implements AutoCloseable {
@@ -22,7 +19,7 @@ final class App implements AutoCloseable {
 
   private App(boolean demo, String... more) {
     try {
-      this.home = Files.createTempDirectory("drumnest-browser");
+      this.home = TemporaryFolder.create();
       if (demo) {
         DemoHome.copyTo(home);
       }
@@ -80,12 +77,6 @@ final class App implements AutoCloseable {
   @Override
   public void close() {
     end();
-    try (Stream<Path> files = Files.walk(home)) {
-      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-        Files.delete(file);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    TemporaryFolder.delete(home);
   }
 }

@@ -19,7 +19,7 @@ final class DemoHome {
 
   private static Path make() {
     try {
-      Path home = Files.createTempDirectory("drumnest-demo");
+      Path home = TemporaryFolder.create();
       Process first =
           Packed.start(
               List.of("--server.port=0", "--drumnest.demo=true", "--drumnest.home=" + home));

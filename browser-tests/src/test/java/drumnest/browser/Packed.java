@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -32,7 +31,7 @@ final class Packed {
   private Packed() {
     try {
       Path packed = Path.of(System.getProperty("drumnest.jar"));
-      Path folder = Files.createTempDirectory("drumnest-packed");
+      Path folder = TemporaryFolder.create();
       archive = folder.resolve("app.jsa");
       jar = folder.resolve("app").resolve(packed.getFileName());
       end(

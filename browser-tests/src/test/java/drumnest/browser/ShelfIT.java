@@ -64,6 +64,10 @@ class ShelfIT {
     page.getByLabel("Clear inside, height").fill("12 1/2 in");
     assertThat(outcome.getByRole(AriaRole.ALERT)).hasCount(0);
     page.locator("[data-part='0']").click();
+    page.getByLabel("For prints of").fill("six + 4");
+    button("side by side").click();
+    assertThat(page.getByLabel("For prints of")).hasAttribute("aria-invalid", "true");
+    assertThat(page.locator("[data-part]")).hasCount(3);
     page.getByLabel("For prints of").fill("6 + 4");
     button("side by side").click();
     assertThat(outcome).containsText("1 pocket for6 × 4");

@@ -12,17 +12,14 @@ import drumnest.core.photo.Chapter;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.Story;
-import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
 import drumnest.core.stock.Supplies;
 import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -43,20 +40,14 @@ import org.jspecify.annotations.Nullable;
  */
 public final class AlbumModel {
 
-  private static final Comparator<AlbumPhoto> TIME_ORDER =
-      Comparator.comparing(
-          AlbumPhoto::takenAt,
-          Comparator.<@Nullable LocalDateTime>nullsLast(Comparator.naturalOrder()));
-
   private final AlbumHead head;
   private final AlbumParts parts;
   private final Supplies supplies;
   private final FitQuestion.Answers fits;
   private final AlbumLeaves leaves;
-  private final Map<String, AlbumPhoto> photos;
-  private final List<AlbumPhoto> line;
+  private final AlbumPhotos photos;
   private final Map<String, String> slotsOfPhotos;
-  private final Story story;
+  private final SlotOpenings openings;
   private final Map<String, Seated> seats;
   private final Map<Integer, LeafSummary> summaries = new ConcurrentHashMap<>();
   private final Map<Class<?>, Object> underRules;
@@ -84,18 +75,15 @@ public final class AlbumModel {
         before != null && before.parts.leaves() == parts.leaves()
             ? before.leaves
             : leaves(parts.leaves(), supplies.leafTypes());
-    if (before != null && before.parts.photos() == parts.photos()) {
-      this.photos = before.photos;
-      this.line = before.line;
-    } else {
-      this.photos = inTimeOrder(parts.photos());
-      this.line = photos.values().stream().filter(photo -> !photo.isOut()).toList();
-    }
+    this.photos =
+        before == null
+            ? AlbumPhotos.of(parts.photos(), head.chapters(), supplies.rules())
+            : before.photos.next(parts.photos(), head.chapters(), supplies.rules());
     this.slotsOfPhotos =
         before != null && before.parts.holdings() == parts.holdings()
             ? before.slotsOfPhotos
             : slotsOfPhotos(parts.holdings());
-    this.story = story(before);
+    this.openings = new SlotOpenings(parts, supplies);
     this.seats = new ConcurrentHashMap<>();
     this.underRules =
         before != null && before.rules().equals(supplies.rules())
@@ -137,12 +125,6 @@ public final class AlbumModel {
     }
   }
 
-  private static Map<String, AlbumPhoto> inTimeOrder(List<AlbumPhoto> photos) {
-    Map<String, AlbumPhoto> ordered = new LinkedHashMap<>();
-    photos.stream().sorted(TIME_ORDER).forEach(photo -> ordered.put(photo.id(), photo));
-    return ordered;
-  }
-
   private static AlbumLeaves leaves(Map<Integer, LeafState> states, Map<String, LeafType> types) {
     List<Leaf> leaves = new ArrayList<>();
     states.forEach(
@@ -168,16 +150,6 @@ public final class AlbumModel {
           }
         });
     return slots;
-  }
-
-  private Story story(@Nullable AlbumModel before) {
-    if (before != null && before.photos == photos) {
-      return before.story.next(before.story.photos(), head.chapters(), supplies.rules());
-    }
-    List<StoryPhoto> seen = photos.values().stream().map(AlbumPhoto::asStory).toList();
-    return before == null
-        ? new Story(seen, head.chapters(), supplies.rules())
-        : before.story.next(seen, head.chapters(), supplies.rules());
   }
 
   /**
@@ -401,7 +373,7 @@ public final class AlbumModel {
 
   /** All photos of the album in time order, those that were dropped among them. */
   public List<AlbumPhoto> photos() {
-    return List.copyOf(photos.values());
+    return photos.all();
   }
 
   /** How far the clock of a camera is shifted. */
@@ -411,16 +383,16 @@ public final class AlbumModel {
 
   /** The photos on the line, in time order; those that were dropped are not among them. */
   public List<AlbumPhoto> line() {
-    return line;
+    return photos.line();
   }
 
   /** The photos that were dropped, in time order. */
   public List<AlbumPhoto> out() {
-    return photos.values().stream().filter(AlbumPhoto::isOut).toList();
+    return photos.out();
   }
 
   public Optional<AlbumPhoto> photo(String id) {
-    return Optional.ofNullable(photos.get(id));
+    return photos.photo(id);
   }
 
   /** What a slot holds or is reserved for; nothing where it is empty. */
@@ -471,53 +443,27 @@ public final class AlbumModel {
 
   /** The photos as the story sees them, and what follows from them. */
   public Story story() {
-    return story;
+    return photos.story();
   }
 
   /** The stack of each photo that is in one. */
   public Map<String, Stack> stackOf() {
-    return story.stackOf();
+    return story().stackOf();
   }
 
   /** The chapters, over all photos, those that were dropped among them. */
   public List<Chapter> chapters() {
-    return story.chapters();
-  }
-
-  /** The slot under which the opening of a pocket or sleeve is kept: both its sides have one. */
-  public static String openingKey(Slot slot) {
-    if (slot.kind() == Slot.Kind.INSIDE) {
-      return FlapNames.outside(slot.flap().orElseThrow());
-    }
-    boolean front = slot.leaf().face(slot.side()) == Side.FRONT;
-    return front ? slot.id() : slot.leaf().otherSideOf(slot).orElse(slot.id());
+    return story().chapters();
   }
 
   /** What the maker measured in this very leaf. */
   public Optional<Size> ownOpening(Slot slot) {
-    return Optional.ofNullable(parts.openings().get(openingKey(slot)))
-        .or(() -> Optional.ofNullable(parts.openings().get(slot.id())));
+    return openings.own(slot);
   }
 
   /** The opening of a slot: measured in this leaf, or on its kind, or known, or as usual. */
   public Opening opening(Slot slot) {
-    boolean ofPage = slot.kind().isOfPage();
-    if (slot.kind() == Slot.Kind.MOUNT || !ofPage && slot.knownOpening() != null) {
-      return Opening.mount(slot.takes());
-    }
-    Size measured =
-        ownOpening(slot).orElseGet(() -> ofPage ? supplies.openings().get(typePocket(slot)) : null);
-    if (measured != null) {
-      return Opening.measured(measured);
-    }
-    return slot.knownOpening() == null
-        ? Opening.asUsual(slot.takes(), rules())
-        : Opening.ruled(slot.knownOpening());
-  }
-
-  private Supplies.TypePocket typePocket(Slot slot) {
-    String[] name = openingKey(slot).split("-");
-    return new Supplies.TypePocket(typeKey(slot.leaf()), name[1], Integer.parseInt(name[2]));
+    return openings.of(slot);
   }
 
   /** A photo in its slot, and everything measured of it there. */

@@ -1,20 +1,23 @@
 package drumnest.core.place;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * Places pictures around those that were put in their places by hand: such a picture stays, as if
  * it were locked, unless letting it go makes the whole cheaper by more than moving it weighs.
  *
- * <p>Method: at first all of them stay; then, in reading order and from the beginning again, each
- * is let go for good if that pays, until it pays for none that still stays. The answer is the best
- * around those; asked again with them, it is the same. Time: one placing for each that was put by
- * hand, and again as many at most for each that is let go.
+ * <p>Method: at first all of them stay; then, in reading order, each is let go for good if that
+ * pays, as {@link LettingGo} says it from the spreads around. Where any was let go the whole is
+ * placed anew, and the others are tried again, until it pays for none that still stays. The answer
+ * is the best around those; asked again with them, it is the same. Where there are no more spreads
+ * than are looked at, letting go any one that stays does not pay however the others are placed.
+ *
+ * <p>Time: one placing of the whole, and one more for each round in which any was let go; one or
+ * two placings of a few spreads for each that stays, in each round.
  */
 public final class MinimalChangePlacing {
 
@@ -37,29 +40,32 @@ public final class MinimalChangePlacing {
    */
   public Answer place(
       Placing.Problem problem, Map<Integer, Integer> byHand, ProgressMonitor monitor) {
-    Map<Integer, Integer> staying = new HashMap<>(byHand);
-    Placing.Arrangement best = placing.place(around(problem, staying), monitor);
+    Map<Integer, Integer> staying = new TreeMap<>(byHand);
     List<Integer> moved = new ArrayList<>();
-    Deque<Integer> places = new ArrayDeque<>(byHand.keySet().stream().sorted().toList());
-    long done = 0;
-    // How many were tried in a row since one was last let go.
-    int tried = 0;
-    while (tried < places.size() && monitor.goOn(++done, done + places.size() - tried)) {
-      int place = places.removeFirst();
-      Map<Integer, Integer> fewer = new HashMap<>(staying);
-      fewer.remove(place);
-      Placing.Arrangement without = placing.place(around(problem, fewer), monitor);
-      if (without.placeOf()[byHand.get(place)] != place
-          && without.cost() + problem.weights().moved() < best.cost()) {
-        best = without;
-        staying = fewer;
-        moved.add(byHand.get(place));
-        tried = 0;
-      } else {
-        places.addLast(place);
-        tried++;
+    LettingGo lettingGo = new LettingGo(placing, problem);
+    Placing.Arrangement best = placing.place(around(problem, staying), monitor);
+    long tried = 0;
+    int movedBefore;
+    do {
+      movedBefore = moved.size();
+      int left = staying.size();
+      for (int place : List.copyOf(staying.keySet())) {
+        if (!monitor.goOn(++tried, tried + --left)) {
+          return new Answer(best, moved);
+        }
+        Map<Integer, Integer> locked = around(problem, staying).locked();
+        LettingGo.Outcome without = lettingGo.of(best.placeOf(), locked, place);
+        if (without.placeOf()[staying.get(place)] != place
+            && without.change() + problem.weights().moved() < 0) {
+          best = new Placing.Arrangement(without.placeOf(), best.cost() + without.change(), 0);
+          moved.add(staying.remove(place));
+        }
       }
-    }
+      if (moved.size() > movedBefore) {
+        Placing.Arrangement whole = placing.place(around(problem, staying), monitor);
+        best = whole.cost() <= best.cost() ? whole : best;
+      }
+    } while (moved.size() > movedBefore);
     return new Answer(best, moved);
   }
 

@@ -82,6 +82,17 @@ final class ProblemPart {
   }
 
   /**
+   * Where the pictures of the part are in it.
+   *
+   * @param placeOf for each picture of the whole the index of its place, or -1
+   * @return for each picture of the part the index of its place in the part; -1 also where it is in
+   *     another part
+   */
+  int[] read(int[] placeOf) {
+    return pictures.stream().mapToInt(picture -> places.indexOf(placeOf[picture])).toArray();
+  }
+
+  /**
    * Writes where the pictures of the part went into an arrangement of the whole.
    *
    * @param found for each picture of the part the index of its place in the part, or -1

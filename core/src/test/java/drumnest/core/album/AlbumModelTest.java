@@ -117,8 +117,7 @@ class AlbumModelTest {
         Size size = new Size(Length.ofInches(3), Length.ofInches(1 + random.nextInt(3)));
         Size before = album.ownOpening(album.slot(slot).orElseThrow()).orElse(null);
         yield List.of(
-            new Change.OfOpening(
-                AlbumModel.openingKey(album.slot(slot).orElseThrow()), before, size));
+            new Change.OfOpening(SlotOpenings.key(album.slot(slot).orElseThrow()), before, size));
       }
       case 6 ->
           List.of(

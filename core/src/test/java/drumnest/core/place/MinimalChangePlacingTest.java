@@ -2,6 +2,7 @@ package drumnest.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,16 +65,22 @@ class MinimalChangePlacingTest {
   void it_costs_between_the_best_of_all_and_the_best_with_everything_staying(int seed) {
     Random random = new Random(seed);
     Placing.Problem problem = PlacingCases.random(random, 7, 7, false, Placing.Order.STORY);
-    Map<Integer, Integer> byHand = new HashMap<>();
-    for (int photo = 0; photo < problem.candidates().size(); photo++) {
-      int place = random.nextInt(2 * problem.places().size() + 1);
-      if (place < problem.places().size()) {
-        byHand.putIfAbsent(place, photo);
-      }
-    }
+    requireBestAround(problem, PlacingCases.byHand(random, problem, 2));
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void the_same_of_more_spreads_than_are_looked_at_for_one(int seed) {
+    Random random = new Random(seed);
+    Placing.Problem problem = PlacingCases.random(random, 40, 60, false, Placing.Order.STORY);
+    requireBestAround(problem, PlacingCases.byHand(random, problem, 5));
+  }
+
+  private static void requireBestAround(Placing.Problem problem, Map<Integer, Integer> byHand) {
     MinimalChangePlacing.Answer answer = GENTLE.place(problem, byHand, ProgressMonitor.NONE);
     long fixed = new StoryPlacing().place(problem.withLocked(byHand)).cost();
     assertThat(answer.arrangement().cost()).isLessThanOrEqualTo(fixed);
+    assertThat(answer.arrangement().isBest()).isTrue();
     byHand.forEach(
         (place, photo) -> {
           if (!answer.moved().contains(photo)) {
@@ -90,6 +97,28 @@ class MinimalChangePlacingTest {
           .isGreaterThan(answer.moved().size() * problem.weights().moved());
       moved++;
     }
+  }
+
+  @Test
+  void a_long_album_is_placed_as_a_whole_once_where_everything_stays() {
+    Placing.Problem problem = PlacingCases.spreads(20, 4, 60);
+    List<Integer> wholes = new ArrayList<>();
+    Placing counting =
+        (asked, monitor) -> {
+          if (asked.places().size() == problem.places().size()) {
+            wholes.add(asked.locked().size());
+          }
+          return new StoryPlacing().place(asked, monitor);
+        };
+    int[] best = new StoryPlacing().place(problem).placeOf();
+    Map<Integer, Integer> byHand = new HashMap<>();
+    for (int photo = 5; photo < best.length; photo += 6) {
+      byHand.put(best[photo], photo);
+    }
+    MinimalChangePlacing.Answer answer =
+        new MinimalChangePlacing(counting).place(problem, byHand, ProgressMonitor.NONE);
+    assertThat(answer.moved()).isEmpty();
+    assertThat(wholes).containsExactly(byHand.size());
   }
 
   @Test

@@ -84,6 +84,40 @@ final class PlacingCases {
         RULES);
   }
 
+  /** Wide pictures for spreads of two pages with so many wide places each. */
+  static Placing.Problem spreads(int spreads, int onPage, int photos) {
+    List<Place> places = new ArrayList<>();
+    for (int i = 0; i < 2 * spreads * onPage; i++) {
+      int page = i / onPage;
+      places.add(
+          new Place(
+              "s" + i,
+              Size.ofInches(6, 4),
+              false,
+              false,
+              new Place.At(page / 2, page, 0, false, false, false)));
+    }
+    return new Placing.Problem(
+        IntStream.range(0, photos).mapToObj(i -> photo("p" + i, 6000, 4000)).toList(),
+        places,
+        Map.of(),
+        Placing.Order.STORY,
+        WEIGHTS,
+        RULES);
+  }
+
+  /** Every so many-th picture put anywhere: index of the place to index of the picture. */
+  static Map<Integer, Integer> byHand(Random random, Placing.Problem problem, int everyMany) {
+    Map<Integer, Integer> byHand = new HashMap<>();
+    for (int photo = 0; photo < problem.candidates().size(); photo++) {
+      int place = random.nextInt(everyMany * problem.places().size() + 1);
+      if (place < problem.places().size()) {
+        byHand.putIfAbsent(place, photo);
+      }
+    }
+    return byHand;
+  }
+
   /** A picture whose look is its number: neighbours in number are alike. */
   static Look look(int darkness, int bits) {
     return new Look(

@@ -22,6 +22,10 @@ interface Albums extends JpaRepository<AlbumEntity, Long> {
   @Query("select album.id from AlbumEntity album order by album.id")
   List<Long> findIds();
 
+  @Query(
+      "select new drumnest.server.album.AlbumName(album.id, album.title) from AlbumEntity album order by album.id")
+  List<AlbumName> findNames();
+
   @Query("select album.stepsDone from AlbumEntity album where album.id = :id")
   Optional<Integer> findStepsDone(Long id);
 }

@@ -15,10 +15,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
- * The albums that are worked at, kept in memory as values. An album is read once; a step is applied
- * to what is kept after its transaction has committed. What is kept is used only as long as its
- * version is that of the database, no photo has come in without a step, and the supplies are the
- * same: else it is read anew.
+ * The albums that are worked at, kept in memory as values. An album is read once, however many ask
+ * for it meanwhile; a step is applied to what is kept after its transaction has committed. What is
+ * kept is used only as long as its version is that of the database, no photo has come in without a
+ * step, and the supplies are the same: else it is read anew.
  */
 @Service
 public class OpenAlbums {
@@ -55,15 +55,34 @@ public class OpenAlbums {
    * @throws NotThereException if there is no such album
    */
   public AlbumModel open(long id) {
+    AlbumModel there = upToDate(id);
+    if (there != null) {
+      return there;
+    }
+    // Whoever waited here for another to read it, or to end a step, finds it up to date.
+    return locks.holding(
+        id,
+        () -> {
+          AlbumModel meanwhile = upToDate(id);
+          return meanwhile == null ? read(id) : meanwhile;
+        });
+  }
+
+  /** What is kept of an album, unless it would have to be read anew. */
+  private @Nullable AlbumModel upToDate(long id) {
+    Kept there = kept.getIfPresent(id);
+    return there != null
+            && there.arrivals() == arrivals.get()
+            && there.supplies() == supplies.now()
+            && stored.version(id).orElse(-1L) == there.album().version()
+        ? there.album()
+        : null;
+  }
+
+  private AlbumModel read(long id) {
     long asOf = arrivals.get();
     Supplies now = supplies.now();
     Kept there = kept.getIfPresent(id);
-    if (there != null
-        && there.arrivals() == asOf
-        && there.supplies() == now
-        && stored.version(id).orElse(-1L) == there.album().version()) {
-      return there.album();
-    }
     busiest.bringUpToDate(now.rules());
     AlbumModel read = stored.read(id, now);
     AlbumModel album = there == null ? read : read.takingOver(there.album());
@@ -109,7 +128,12 @@ public class OpenAlbums {
     }
   }
 
-  /** All albums, in the order in which they were begun. */
+  /** The names of all albums, in the order in which they were begun. */
+  public List<AlbumName> names() {
+    return stored.names();
+  }
+
+  /** All albums, in the same order. */
   public List<AlbumModel> all() {
     return stored.ids().stream().map(this::open).toList();
   }

@@ -12,6 +12,12 @@ interface Steps extends JpaRepository<StepEntity, Long> {
 
   void deleteByAlbumIdAndNumberGreaterThan(Long albumId, int number);
 
+  /** The album to which a step was done last. */
+  @Query(
+      "select step.albumId from StepEntity step"
+          + " where step.id = (select max(last.id) from StepEntity last)")
+  Optional<Long> findAlbumOfLast();
+
   /** What a step was, without its changes. */
   interface Label {
     int getNumber();

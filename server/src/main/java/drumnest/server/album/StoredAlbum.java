@@ -31,6 +31,7 @@ class StoredAlbum {
   private final Openings openings;
   private final AllEphemera allEphemera;
   private final CameraClocks clocks;
+  private final Steps steps;
   private final FitQuestion.Answers fits;
 
   StoredAlbum(
@@ -41,6 +42,7 @@ class StoredAlbum {
       Openings openings,
       AllEphemera allEphemera,
       CameraClocks clocks,
+      Steps steps,
       FitQuestion.Answers fits) {
     this.albums = albums;
     this.leaves = leaves;
@@ -49,6 +51,7 @@ class StoredAlbum {
     this.openings = openings;
     this.allEphemera = allEphemera;
     this.clocks = clocks;
+    this.steps = steps;
     this.fits = fits;
   }
 
@@ -62,6 +65,18 @@ class StoredAlbum {
   @Transactional(readOnly = true)
   List<Long> ids() {
     return albums.findIds();
+  }
+
+  /** The names of all albums, in the same order. */
+  @Transactional(readOnly = true)
+  List<AlbumName> names() {
+    return albums.findNames();
+  }
+
+  /** The album that was worked at last, or the first one; nothing where there is none. */
+  @Transactional(readOnly = true)
+  Optional<Long> lastWorkedAt() {
+    return steps.findAlbumOfLast().or(() -> albums.findIds().stream().findFirst());
   }
 
   /**

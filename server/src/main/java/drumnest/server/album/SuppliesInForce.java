@@ -45,6 +45,12 @@ class SuppliesInForce {
   }
 
   Supplies now() {
+    Known there = known;
+    return there != null && areStill(there.supplies()) ? there.supplies() : loadOnce();
+  }
+
+  /** Albums are told apart by the very value they were read with, so that it is loaded once. */
+  private synchronized Supplies loadOnce() {
     HouseRules inForce = rules.rules();
     long asOf = revision.get();
     Known there = known;

@@ -1,5 +1,6 @@
 package drumnest.server.frame;
 
+import drumnest.server.album.AlbumName;
 import drumnest.server.album.OpenAlbums;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -28,7 +29,7 @@ class AlbumController {
 
   @GetMapping
   List<AlbumName> shelf() {
-    return albums.all().stream().map(album -> new AlbumName(album.id(), album.title())).toList();
+    return albums.names();
   }
 
   /** Something that differs whenever anything that a page shows of the album may differ. */
@@ -70,6 +71,4 @@ class AlbumController {
     edits.redo(id, request.version());
     return views.album(id, shown);
   }
-
-  record AlbumName(long id, String title) {}
 }

@@ -11,6 +11,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.album.SlotOpenings;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.stock.CatalogueItem;
@@ -137,7 +138,7 @@ public class LeafEdits {
     long measured =
         slots.stream()
             .filter(slot -> album.ownOpening(slot).isPresent())
-            .map(AlbumModel::openingKey)
+            .map(SlotOpenings::key)
             .distinct()
             .count();
     int mounts = leaf.plan().mounts().size() + leaf.reversePlan().mounts().size();
@@ -170,7 +171,7 @@ public class LeafEdits {
     for (Leaf leaf : leaves) {
       changes.addAll(emptied(album, leaf.slots()));
       for (Slot slot : leaf.slots()) {
-        String opening = AlbumModel.openingKey(slot);
+        String opening = SlotOpenings.key(slot);
         if (opening.equals(slot.id())) {
           album
               .ownOpening(slot)

@@ -5,6 +5,7 @@ import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
+import drumnest.core.album.SlotOpenings;
 import drumnest.core.fit.WholePrint;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -161,7 +162,7 @@ public class SlotEdits {
     history.step(
         seen,
         "measure " + SlotNames.of(slot),
-        List.of(new Change.OfOpening(AlbumModel.openingKey(slot), before, opening)));
+        List.of(new Change.OfOpening(SlotOpenings.key(slot), before, opening)));
   }
 
   private static boolean isSomething(@Nullable Holding filling) {

@@ -1,0 +1,43 @@
+package drumnest.server.album;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Reads the album that was worked at last once Drum Nest is up, so that a large one is there when
+ * its page asks for it.
+ */
+@Component
+@Lazy(false)
+class ReadAhead {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ReadAhead.class);
+
+  private final StoredAlbum stored;
+  private final OpenAlbums albums;
+
+  ReadAhead(StoredAlbum stored, OpenAlbums albums) {
+    this.stored = stored;
+    this.albums = albums;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void start() {
+    Thread thread = new Thread(this::read, "read-ahead");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private void read() {
+    try {
+      stored.lastWorkedAt().ifPresent(albums::open);
+    } catch (RuntimeException e) {
+      // Whoever asks for it is told what is the matter.
+      LOG.debug("The album that was worked at last cannot be read ahead.", e);
+    }
+  }
+}
