@@ -21,7 +21,7 @@ final class App implements AutoCloseable {
     try {
       this.home = TemporaryFolder.create();
       if (demo) {
-        DemoHome.copyTo(home);
+        Packed.copyDemoTo(home);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -5,14 +5,16 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
- * The packed application as it is started: unpacked once, and started once to keep the classes it
- * loads in an archive, as the start script does.
+ * The packed application as it is started: unpacked once, and started once to make the demo and to
+ * keep the classes it loads in an archive, as the start script does.
  */
 final class Packed {
 
@@ -27,12 +29,14 @@ final class Packed {
 
   private final Path jar;
   private final Path archive;
+  private final Path demo;
 
   private Packed() {
     try {
       Path packed = Path.of(System.getProperty("drumnest.jar"));
       Path folder = TemporaryFolder.create();
       archive = folder.resolve("app.jsa");
+      demo = folder.resolve("demo");
       jar = folder.resolve("app").resolve(packed.getFileName());
       end(
           new ProcessBuilder(
@@ -49,7 +53,7 @@ final class Packed {
       Process training =
           start(
               List.of("-XX:ArchiveClassesAtExit=" + archive),
-              List.of("--server.port=0", "--drumnest.home=" + folder.resolve("home")));
+              List.of("--server.port=0", "--drumnest.demo=true", "--drumnest.home=" + demo));
       port(training);
       training.destroy();
       end(training);
@@ -61,6 +65,20 @@ final class Packed {
   /** Starts it with these arguments. */
   static Process start(List<String> arguments) throws IOException {
     return ONCE.start(List.of("-XX:SharedArchiveFile=" + ONCE.archive), arguments);
+  }
+
+  /** Copies what the demo keeps into an empty folder: making it takes longer than a start. */
+  static void copyDemoTo(Path folder) throws IOException {
+    try (Stream<Path> files = Files.walk(ONCE.demo)) {
+      for (Path file : (Iterable<Path>) files::iterator) {
+        Path copy = folder.resolve(ONCE.demo.relativize(file));
+        if (Files.isDirectory(file)) {
+          Files.createDirectories(copy);
+        } else {
+          Files.copy(file, copy);
+        }
+      }
+    }
   }
 
   private Process start(List<String> more, List<String> arguments) throws IOException {

@@ -28,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The real application on a free port, with a real database file in a temporary home. Starts once
- * for a test class, and speaks HTTP with it.
+ * for a test class, and speaks HTTP with it. It describes its API, too.
  */
 public final class RunningServer implements BeforeAllCallback, AfterAllCallback {
 
@@ -76,7 +76,11 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         new SpringApplicationBuilder(DrumNest.class)
             .run(
                 Stream.concat(
-                        Stream.of("--server.port=0", "--drumnest.home=" + home), Stream.of(more))
+                        Stream.of(
+                            "--server.port=0",
+                            "--drumnest.home=" + home,
+                            "--springdoc.api-docs.enabled=true"),
+                        Stream.of(more))
                     .toArray(String[]::new));
     address = "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
   }

@@ -1,5 +1,6 @@
 package drumnest.server.album;
 
+import drumnest.core.album.AlbumModel;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -8,8 +9,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Reads the album that was worked at last once Drum Nest is up, so that a large one is there when
- * its page asks for it.
+ * Reads the album that was worked at last once Drum Nest is up, and measures what is in its slots,
+ * so that a large one is there when its page asks for it.
  */
 @Component
 @Lazy(false)
@@ -34,10 +35,16 @@ class ReadAhead {
 
   private void read() {
     try {
-      stored.lastWorkedAt().ifPresent(albums::open);
+      stored.lastWorkedAt().map(albums::open).ifPresent(ReadAhead::workOut);
     } catch (RuntimeException e) {
       // Whoever asks for it is told what is the matter.
       LOG.debug("The album that was worked at last cannot be read ahead.", e);
     }
+  }
+
+  /** What its page shows at first, and what is kept with the album once it is worked out. */
+  private static void workOut(AlbumModel album) {
+    album.leaves().leaves().forEach(album::summary);
+    album.stackOf();
   }
 }
