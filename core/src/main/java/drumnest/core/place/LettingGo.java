@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * What comes of letting go one picture that stays in its place, where only the spreads around are
@@ -46,11 +47,27 @@ final class LettingGo {
    * Where the pictures are then.
    *
    * @param change what the whole costs more, or less if it is below zero
+   * @param looked what was placed anew
    */
-  record Outcome(int[] placeOf, long change) {}
+  record Outcome(int[] placeOf, long change, Looked looked) {}
+
+  /**
+   * The spreads that were placed anew.
+   *
+   * @param here around the place of the picture
+   * @param there around where its moment comes in the story; may be the same
+   */
+  record Looked(Spreads here, Spreads there) {
+
+    /** Whether what was found here may be another once the other is taken. */
+    boolean touches(Looked other) {
+      return Stream.of(here, there)
+          .anyMatch(each -> each.touches(other.here) || each.touches(other.there));
+    }
+  }
 
   /** Spreads that follow each other, from the first to the last. */
-  private record Spreads(int first, int last) {
+  record Spreads(int first, int last) {
 
     boolean touches(Spreads other) {
       return first <= other.last + 1 && other.first <= last + 1;
@@ -78,6 +95,7 @@ final class LettingGo {
     boolean together = here.touches(there);
     if (together) {
       here = here.and(there);
+      there = here;
     }
     Placing.Problem without = problem.withLocked(others);
     int[] next = placeOf.clone();
@@ -88,7 +106,7 @@ final class LettingGo {
       change -= cost(part(without, there, next, moment, false), next);
       change += place(part(without, there, next, moment, true), next, others);
     }
-    return new Outcome(next, change);
+    return new Outcome(next, change, new Looked(here, there));
   }
 
   private Spreads around(int first, int last) {

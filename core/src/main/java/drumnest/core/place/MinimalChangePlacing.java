@@ -1,6 +1,9 @@
 package drumnest.core.place;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,13 +14,14 @@ import java.util.TreeMap;
  * it were locked, unless letting it go makes the whole cheaper by more than moving it weighs.
  *
  * <p>Method: at first all of them stay; then, in reading order, each is let go for good if that
- * pays, as {@link LettingGo} says it from the spreads around. Where any was let go the whole is
- * placed anew, and the others are tried again, until it pays for none that still stays. The answer
- * is the best around those; asked again with them, it is the same. Where there are no more spreads
- * than are looked at, letting go any one that stays does not pay however the others are placed.
+ * pays, as {@link LettingGo} says it from the spreads around, and those around it that stay are
+ * tried again. Where any was let go the whole is placed anew, and all others are tried again if
+ * that changes anything, until it pays for none that still stays. The answer is the best around
+ * those; asked again with them, it is the same. Where there are no more spreads than are looked at,
+ * letting go any one that stays does not pay however the others are placed.
  *
- * <p>Time: one placing of the whole, and one more for each round in which any was let go; one or
- * two placings of a few spreads for each that stays, in each round.
+ * <p>Time: one placing of the whole, and one more for each time that all are tried again; one or
+ * two placings of a few spreads for each try.
  */
 public final class MinimalChangePlacing {
 
@@ -40,32 +44,49 @@ public final class MinimalChangePlacing {
    */
   public Answer place(
       Placing.Problem problem, Map<Integer, Integer> byHand, ProgressMonitor monitor) {
+    LettingGo lettingGo = new LettingGo(placing, problem);
     Map<Integer, Integer> staying = new TreeMap<>(byHand);
     List<Integer> moved = new ArrayList<>();
-    LettingGo lettingGo = new LettingGo(placing, problem);
     Placing.Arrangement best = placing.place(around(problem, staying), monitor);
     long tried = 0;
-    int movedBefore;
-    do {
-      movedBefore = moved.size();
-      int left = staying.size();
-      for (int place : List.copyOf(staying.keySet())) {
-        if (!monitor.goOn(++tried, tried + --left)) {
-          return new Answer(best, moved);
-        }
-        Map<Integer, Integer> locked = around(problem, staying).locked();
-        LettingGo.Outcome without = lettingGo.of(best.placeOf(), locked, place);
+    boolean again = true;
+    while (again) {
+      int movedBefore = moved.size();
+      // In the order in which they are to be tried, and of those tried, what was looked at.
+      Deque<Integer> places = new ArrayDeque<>(staying.keySet());
+      Map<Integer, LettingGo.Looked> looked = new HashMap<>();
+      while (!places.isEmpty() && monitor.goOn(++tried, tried + places.size())) {
+        int place = places.removeFirst();
+        LettingGo.Outcome without =
+            lettingGo.of(best.placeOf(), around(problem, staying).locked(), place);
         if (without.placeOf()[staying.get(place)] != place
             && without.change() + problem.weights().moved() < 0) {
           best = new Placing.Arrangement(without.placeOf(), best.cost() + without.change(), 0);
           moved.add(staying.remove(place));
+          List<Integer> anew =
+              looked.keySet().stream()
+                  .filter(other -> looked.get(other).touches(without.looked()))
+                  .sorted()
+                  .toList();
+          places.addAll(anew);
+          looked.keySet().removeAll(anew);
+        } else {
+          looked.put(place, without.looked());
         }
       }
+      if (!places.isEmpty()) {
+        return new Answer(best, moved);
+      }
+      again = false;
       if (moved.size() > movedBefore) {
         Placing.Arrangement whole = placing.place(around(problem, staying), monitor);
-        best = whole.cost() <= best.cost() ? whole : best;
+        if (whole.cost() <= best.cost()) {
+          // Where the others are elsewhere then, what each would save may be another.
+          again = !Arrays.equals(whole.placeOf(), best.placeOf());
+          best = whole;
+        }
       }
-    } while (moved.size() > movedBefore);
+    }
     return new Answer(best, moved);
   }
 
