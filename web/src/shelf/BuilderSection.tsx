@@ -161,7 +161,7 @@ export function BuilderSection() {
             </div>
           </fieldset>
           <Outcome
-            ruled={ruled}
+            ruled={wrong ? undefined : ruled}
             refused={AT_FIELDS.test(wrong?.field ?? "") ? undefined : wrong?.message}
           />
           <div className="mt-5 border-t-2 border-ink pt-3">
