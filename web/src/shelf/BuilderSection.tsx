@@ -12,7 +12,7 @@ import { RuledDrawing } from "./RuledDrawing";
 
 const PRINTS = /prints/;
 /** Refusals that are shown at their own field. */
-const AT_FIELDS = /^[wh]$/;
+const AT_FIELDS = /^[wh]$|prints/;
 
 /** A plain protector ruled into pockets by straight lines: what comes out, what does not. */
 export function BuilderSection() {
@@ -28,24 +28,23 @@ export function BuilderSection() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const notify = useNotices((state) => state.notify);
-  const [unread, setUnread] = useState<Refusal | null>(null);
+  const [undivided, setUndivided] = useState<Refusal | null>(null);
   const { ruled, wrong } = useRuling({ w, h, part });
   const within = partAt(part, chosen);
 
-  /** Divides the chosen part, unless the prints that were written cannot be read. */
+  const elsewhere = [wrong, undivided].find((each) => each && !AT_FIELDS.test(each.field ?? ""));
+
+  /** Divides the chosen part; a ruling that is refused leaves what is there as it is. */
   async function divide(next: PartRequest) {
     const whole = withPart(part, chosen, next);
-    const problem = await queries
-      .fetchQuery(rulingQuery({ w, h, part: whole }))
-      .then(() => null)
-      .catch((refused: unknown) => (refused instanceof Refusal ? refused : null));
-    if (problem && PRINTS.test(problem.field ?? "")) {
-      setUnread(problem);
-      return;
+    try {
+      await queries.fetchQuery(rulingQuery({ w, h, part: whole }));
+      setUndivided(null);
+      setPart(whole);
+      setChosen([]);
+    } catch (problem) {
+      setUndivided(problem instanceof Refusal ? problem : new Refusal({}, 0));
     }
-    setUnread(null);
-    setPart(whole);
-    setChosen([]);
   }
 
   async function keep() {
@@ -103,10 +102,10 @@ export function BuilderSection() {
                 value={prints}
                 onChange={(written) => {
                   setPrints(written);
-                  setUnread(null);
+                  setUndivided(null);
                 }}
                 placeholder="6 + 4"
-                wrong={unread?.message}
+                wrong={PRINTS.test(undivided?.field ?? "") ? undivided?.message : undefined}
               />
               <div className="flex gap-2">
                 <Button onClick={() => divide(divided("across", prints))}>side by side</Button>
@@ -160,10 +159,7 @@ export function BuilderSection() {
               </p>
             </div>
           </fieldset>
-          <Outcome
-            ruled={wrong ? undefined : ruled}
-            refused={AT_FIELDS.test(wrong?.field ?? "") ? undefined : wrong?.message}
-          />
+          <Outcome ruled={wrong ? undefined : ruled} refused={elsewhere?.message} />
           <div className="mt-5 border-t-2 border-ink pt-3">
             <TextField
               label="Name of this kind of leaf"

@@ -57,8 +57,7 @@ public final class MinimalChangePlacing {
       Map<Integer, LettingGo.Looked> looked = new HashMap<>();
       while (!places.isEmpty() && monitor.goOn(++tried, tried + places.size())) {
         int place = places.removeFirst();
-        LettingGo.Outcome without =
-            lettingGo.of(best.placeOf(), around(problem, staying).locked(), place);
+        LettingGo.Outcome without = lettingGo.of(best.placeOf(), locked(problem, staying), place);
         if (without.placeOf()[staying.get(place)] != place
             && without.change() + problem.weights().moved() < 0) {
           best = new Placing.Arrangement(without.placeOf(), best.cost() + without.change(), 0);
@@ -91,8 +90,14 @@ public final class MinimalChangePlacing {
   }
 
   private static Placing.Problem around(Placing.Problem problem, Map<Integer, Integer> staying) {
+    return problem.withLocked(locked(problem, staying));
+  }
+
+  /** All that stays where it is. */
+  private static Map<Integer, Integer> locked(
+      Placing.Problem problem, Map<Integer, Integer> staying) {
     Map<Integer, Integer> locked = new HashMap<>(problem.locked());
     locked.putAll(staying);
-    return problem.withLocked(locked);
+    return locked;
   }
 }

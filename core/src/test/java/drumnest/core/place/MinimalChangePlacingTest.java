@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class MinimalChangePlacingTest {
@@ -60,23 +62,21 @@ class MinimalChangePlacingTest {
     return IntStream.range(3000, 3060);
   }
 
-  @ParameterizedTest(name = "seed {0}")
-  @MethodSource("seeds")
-  void it_costs_between_the_best_of_all_and_the_best_with_everything_staying(int seed) {
-    Random random = new Random(seed);
-    Placing.Problem problem = PlacingCases.random(random, 7, 7, false, Placing.Order.STORY);
-    requireBestAround(problem, PlacingCases.byHand(random, problem, 2));
+  /** Seeds with few spreads, and with more than are looked at for one picture. */
+  static Stream<Arguments> cases() {
+    return seeds()
+        .boxed()
+        .flatMap(seed -> Stream.of(Arguments.of(seed, 7, 7, 2), Arguments.of(seed, 40, 60, 5)));
   }
 
-  @ParameterizedTest(name = "seed {0}")
-  @MethodSource("seeds")
-  void the_same_of_more_spreads_than_are_looked_at_for_one(int seed) {
+  @ParameterizedTest(name = "seed {0}, up to {1} photos in {2} places, one in {3} by hand")
+  @MethodSource("cases")
+  void it_costs_between_the_best_of_all_and_the_best_with_everything_staying(
+      int seed, int photos, int places, int everyMany) {
     Random random = new Random(seed);
-    Placing.Problem problem = PlacingCases.random(random, 40, 60, false, Placing.Order.STORY);
-    requireBestAround(problem, PlacingCases.byHand(random, problem, 5));
-  }
-
-  private static void requireBestAround(Placing.Problem problem, Map<Integer, Integer> byHand) {
+    Placing.Problem problem =
+        PlacingCases.random(random, photos, places, false, Placing.Order.STORY);
+    Map<Integer, Integer> byHand = PlacingCases.byHand(random, problem, everyMany);
     MinimalChangePlacing.Answer answer = GENTLE.place(problem, byHand, ProgressMonitor.NONE);
     long fixed = new StoryPlacing().place(problem.withLocked(byHand)).cost();
     assertThat(answer.arrangement().cost()).isLessThanOrEqualTo(fixed);

@@ -106,7 +106,7 @@ final class PlacingCases {
         RULES);
   }
 
-  /** Every so many-th picture put anywhere: index of the place to index of the picture. */
+  /** About one picture in so many, put anywhere: index of the place to index of the picture. */
   static Map<Integer, Integer> byHand(Random random, Placing.Problem problem, int everyMany) {
     Map<Integer, Integer> byHand = new HashMap<>();
     for (int photo = 0; photo < problem.candidates().size(); photo++) {
