@@ -35,6 +35,8 @@ class DisguisedRequestsTest {
       List.of(
           "GET /v3/api-docs",
           "GET /v3/api-docs.yaml",
+          "GET /actuator",
+          "GET /actuator/health",
           "GET /error",
           "POST /error",
           "POST /api/sums/row",

@@ -27,6 +27,7 @@ class DoorTest {
     }
     SERVER.get("/missing.js").is(404);
     SERVER.get("/v3/nothing").is(404);
+    SERVER.get("/actuator/env").is(404);
   }
 
   @Test

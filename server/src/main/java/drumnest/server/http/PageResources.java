@@ -43,6 +43,7 @@ class PageResources implements WebMvcConfigurer {
     private static boolean isNoPlace(String path) {
       return path.startsWith("api/")
           || path.startsWith("v3/")
+          || path.startsWith("actuator/")
           || path.substring(path.lastIndexOf('/') + 1).contains(".");
     }
   }
