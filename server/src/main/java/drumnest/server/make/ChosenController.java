@@ -15,6 +15,8 @@ import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Words;
 import drumnest.server.intake.ToldInXmp;
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,7 +37,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class ChosenController {
 
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-  private static final MediaType ZIP = new MediaType("application", "zip");
+  private static final String ZIP = "application/zip";
 
   private final OpenAlbums openAlbums;
   private final Home home;
@@ -48,9 +50,11 @@ class ChosenController {
   /** The kept photos; those marked private only if they are asked for. */
   @Hidden
   @GetMapping("/chosen.zip")
-  ResponseEntity<StreamingResponseBody> zip(
+  StreamingResponseBody zip(
       @PathVariable("id") long id,
-      @RequestParam(name = "private", defaultValue = "false") boolean withPrivate) {
+      @RequestParam(name = "private", defaultValue = "false") boolean withPrivate,
+      HttpServletResponse response)
+      throws IOException {
     List<ChosenFiles.Photo> photos = new ArrayList<>();
     for (AlbumPhoto photo : openAlbums.open(id).photos()) {
       boolean shown = withPrivate || !photo.choosing().secret();
@@ -60,10 +64,11 @@ class ChosenController {
                 photo.name(), home.original(photo.id(), photo.file().format()), sidecar(photo)));
       }
     }
-    return ResponseEntity.ok()
-        .contentType(ZIP)
-        .header(HttpHeaders.CONTENT_DISPOSITION, attachment("chosen-photos.zip"))
-        .body(out -> ChosenFiles.write(photos, out));
+    response.setContentType(ZIP);
+    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment("chosen-photos.zip"));
+    // The thread that writes the archive must not come upon this one while it still writes headers.
+    response.flushBuffer();
+    return out -> ChosenFiles.write(photos, out);
   }
 
   private static byte[] sidecar(AlbumPhoto photo) {
