@@ -32,7 +32,7 @@ final class StoryPlaces {
     this.count = count;
     this.locked = new Integer[count + 2];
     for (int place = 1; place <= count; place++) {
-      locked[place] = problem.locked().get(firstPlace + place - 1);
+      locked[place] = problem.locked().get(inProblem(place));
     }
     this.units = new int[count];
     this.freeOnPage = new int[count];
@@ -69,6 +69,15 @@ final class StoryPlaces {
     Arrays.fill(freeOnPage, leastUnits >= wanted ? UNLIMITED : Math.min(mostUnits, wanted));
   }
 
+  int count() {
+    return count;
+  }
+
+  /** Which place of the problem a place is. */
+  int inProblem(int place) {
+    return firstPlace + place - 1;
+  }
+
   /** The picture that is locked in a place; null for none, also beside the first and the last. */
   @Nullable Integer locked(int place) {
     return locked[place];
@@ -76,7 +85,7 @@ final class StoryPlaces {
 
   /** The page of a place. */
   int page(int place) {
-    return problem.places().get(firstPlace + place - 1).at().page();
+    return problem.places().get(inProblem(place)).at().page();
   }
 
   /** The units of area of its page that a place takes. */
@@ -104,7 +113,7 @@ final class StoryPlaces {
     long least = LongStream.of(row.leftOut()).min().orElse(0);
     long[] cheapest = new long[count + 1];
     for (int place = 1; place <= count; place++) {
-      long own = locked[place] == null ? row.cheapest(firstPlace + place - 1) : 0;
+      long own = locked[place] == null ? row.cheapest(inProblem(place)) : 0;
       cheapest[place] = Math.min(own, least);
     }
     StoryBand.Room[] upTo = new StoryBand.Room[count + 1];
