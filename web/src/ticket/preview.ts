@@ -13,7 +13,7 @@ interface PreviewRequest {
 interface Preview {
   /** The ticket as it would be: with another keep box, or with another photo in the slot. */
   ticket: Ticket | null;
-  /** Whether a photo is held over the slot. */
+  /** Whether that ticket is for a photo held over the slot. */
   held: boolean;
   /** What becomes of the photo that is there now. */
   swapped: string | null;
@@ -30,6 +30,8 @@ const NOTHING = { ticket: null, held: false, swapped: null };
 export const usePreview = create<Preview>((set, get) => {
   let waiting: PreviewRequest | null = null;
   let asking = false;
+  /** Whether a photo is held over a slot, also while its ticket is still on its way. */
+  let holding = false;
   /** Counts the drags, so that an answer that comes after the end of its drag is not shown. */
   let drag = 0;
 
@@ -60,6 +62,7 @@ export const usePreview = create<Preview>((set, get) => {
     ...NOTHING,
     ask: (next) => {
       waiting = next;
+      holding = next.photo !== undefined;
       if (!asking) {
         asking = true;
         void askInTurn().finally(() => {
@@ -69,11 +72,12 @@ export const usePreview = create<Preview>((set, get) => {
     },
     end: () => {
       waiting = null;
+      holding = false;
       drag++;
       set(NOTHING);
     },
     endKeepBox: () => {
-      if (!get().held) {
+      if (!holding) {
         get().end();
       }
     },

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -71,6 +73,11 @@ class PlaceIT {
 
   private Locator slot(String id) {
     return page.locator("[data-slot='" + id + "']");
+  }
+
+  /** What a slot is called, as its spoken name begins. */
+  private String label(String id) {
+    return slot(id).getAttribute("aria-label").replaceAll("^([^,]*, [^,]*),.*", "$1");
   }
 
   private Locator ticket() {
@@ -218,9 +225,14 @@ class PlaceIT {
     assertThat(shown()).isEqualTo(before);
 
     String second = before.keySet().stream().skip(1).findFirst().orElseThrow();
+    List<Route> asked = new ArrayList<>();
+    page.route("**/tickets/preview", asked::add);
     slot(target).focus();
     page.keyboard().press("Enter");
     page.keyboard().press("ArrowRight");
+    // What would be is told also where the pocket's own ticket is there first.
+    assertThat(ticket()).containsText(label(second));
+    asked.forEach(Route::resume);
     assertThat(ticket()).containsText("If you let it go here.");
     page.keyboard().press("Escape");
     assertThat(ticket()).not().containsText("If you let it go here.");
