@@ -219,8 +219,9 @@ class LeafEditsTest {
     assertThat(rounded.at("/page/slots/0/corner/across").doubleValue()).isEqualTo(0.0625);
     assertThat(rounded.at("/page/slots/0/innerCorner/down").doubleValue())
         .isCloseTo(0.125 / 2.75, within(1e-6));
-    assertThat(SERVER.get("/api/albums/1/trims.csv").is(200).text())
-        .contains("cut it to the oval within that", "round its corners by 1/8");
+    String trims = SERVER.get("/api/albums/1/trims.csv").is(200).text();
+    assertThat(trims).contains("cut it to the oval within that", "round its corners by 1/8");
+    assertThat(SERVER.album().at("/counts/trims").longValue()).isEqualTo(trims.lines().count() - 1);
   }
 
   @Test

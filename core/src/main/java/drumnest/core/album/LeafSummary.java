@@ -11,7 +11,7 @@ import java.util.List;
  * @param filled how many of them hold something
  * @param photos how many of them hold a photo
  * @param toOrder how many of those photos are to be printed
- * @param trims how many of those prints are to be trimmed
+ * @param trims how many prints on it are to be trimmed, or cut to an outline
  * @param thickness how thick it is
  */
 public record LeafSummary(
@@ -30,7 +30,7 @@ public record LeafSummary(
         (int) slots.stream().filter(album::isFilled).count(),
         (int) slots.stream().filter(slot -> album.seated(slot).isPresent()).count(),
         (int) prints.stream().filter(print -> print.crop() != null).count(),
-        (int) prints.stream().filter(print -> print.trim().isNeeded()).count(),
+        (int) prints.stream().filter(PrintInPocket::isToBeCut).count(),
         album.thickness(leaf));
   }
 }

@@ -58,6 +58,11 @@ public record PrintInPocket(
     covers = List.copyOf(covers);
   }
 
+  /** Whether the print does not go in as it comes: it is trimmed, or cut to an outline. */
+  public boolean isToBeCut() {
+    return trim.isNeeded() || !outline.isStraight();
+  }
+
   /**
    * @param picture the picture's pixels
    * @param keep what must stay of it, or null

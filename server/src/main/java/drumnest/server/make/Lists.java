@@ -86,7 +86,7 @@ class Lists {
             new PrintOrder.Wanted(
                 photo.id(), print.print(), print.turned(), print.crop().crop(), slot.id()));
       }
-      if (print.trim().isNeeded() || !print.outline().isStraight()) {
+      if (print.isToBeCut()) {
         trims.add(trimLine(trims.size() + 1, photo, print, slot));
       }
       if (print.cutsKeepBox()) {
