@@ -58,7 +58,7 @@ export function MakeStage({ album }: { album: Album }) {
                     {print.count === 1 ? "1 copy" : `${print.count} copies`}
                   </span>
                 </p>
-                <p className="truncate text-[13px]">
+                <p className="wrap-anywhere text-[13px]">
                   <strong>{print.name}</strong> · {print.places.join("; ")}
                 </p>
                 <p className="text-[13px] text-quiet">
@@ -103,7 +103,7 @@ export function MakeStage({ album }: { album: Album }) {
                 <p className="text-[14px] font-semibold">
                   <Measures text={trim.off.join(", ")} />
                 </p>
-                <p className="truncate text-[13px] text-quiet">
+                <p className="wrap-anywhere text-[13px] text-quiet">
                   {trim.name} · {trim.place}
                   {trim.onTable && " · on the table"}
                 </p>

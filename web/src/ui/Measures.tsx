@@ -1,21 +1,26 @@
 import type { Size } from "../api/types";
 
-const FRACTION = /(\d+\/\d+)/;
+/** A fraction, with the whole number before it, so that no line ends between the two. */
+const FRACTION = /((?:\d+ )?\d+\/\d+)/;
 
 /** Words in which every fraction is set as a built one. */
 export function Measures({ text }: { text: string }) {
   return (
     <>
       {parts(text).map((part) =>
-        FRACTION.test(part.words) ? (
-          <span key={part.at} className="frac">
-            {part.words}
-          </span>
-        ) : (
-          part.words
-        ),
+        FRACTION.test(part.words) ? <Fraction key={part.at} text={part.words} /> : part.words,
       )}
     </>
+  );
+}
+
+function Fraction({ text }: { text: string }) {
+  const [whole, fraction] = split(text);
+  return (
+    <span className="whitespace-nowrap">
+      {whole && `${whole} `}
+      <span className="frac">{fraction}</span>
+    </span>
   );
 }
 
