@@ -232,6 +232,7 @@ class PlaceIT {
     page.keyboard().press("ArrowRight");
     // What would be is told also where the pocket's own ticket is there first.
     assertThat(ticket()).containsText(label(second));
+    page.waitForCondition(() -> !asked.isEmpty());
     asked.forEach(Route::resume);
     assertThat(ticket()).containsText("If you let it go here.");
     page.keyboard().press("Escape");

@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
 final class StoryRun {
 
   private static final long NEVER = PlacingCost.FORBIDDEN;
+
   private final Placing.Problem problem;
   private final PlacingCost cost;
   private final StoryPlaces places;
