@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useSettled } from "../ui/useSettled";
 import { answered, api } from "./client";
 import { newerAlbum, newerLine } from "./newer";
 import { openSpread } from "./openSpread";
@@ -132,16 +132,6 @@ export function useClose(id: number, version: number, photo: string | null) {
         }),
       ),
   });
-}
-
-/** A value that has stayed the same for a moment. */
-export function useSettled<T>(value: T) {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = window.setTimeout(() => setSettled(value), 250);
-    return () => window.clearTimeout(timer);
-  }, [value]);
-  return settled;
 }
 
 /** What an album's photos and places depend on: its version, which arrivals do not raise, and them. */

@@ -1,7 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answered, api, type Refusal } from "../api/client";
-import { useSettled } from "../api/queries";
 import type { Album, Corner, Line, Photo } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
@@ -9,6 +8,7 @@ import { Button } from "../ui/Button";
 import { SizeText } from "../ui/Measures";
 import { Sheet } from "../ui/Sheet";
 import { ChoiceField, TextField } from "../ui/TextField";
+import { useSettled } from "../ui/useSettled";
 import { Corners } from "./Corners";
 import { everyPhoto } from "./contact";
 

@@ -1,5 +1,4 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answered, api, Refusal } from "../api/client";
 import { useCatalogue } from "../api/queries";
@@ -8,6 +7,7 @@ import { useStep } from "../api/useStep";
 import { ask } from "../ui/Ask";
 import { Running } from "../ui/Running";
 import { useRun } from "../ui/useRun";
+import { useSettled } from "../ui/useSettled";
 import { WithGather } from "../ui/WithGather";
 import { counted } from "../ui/words";
 import { PlanColumn } from "./PlanColumn";
@@ -32,13 +32,15 @@ export function PlansStage({ album }: { album: Album }) {
     sleeves: request.sleeves,
   };
   const owned = entries.map((entry) => entry.owned ?? "");
-  const asked = useSettled(JSON.stringify([body, owned]));
+  const wanted = JSON.stringify([body, owned]);
+  const asked = useSettled(wanted);
+  const current = asks && asked === wanted;
   const run = useRun();
   const { watch } = run;
   const plans = useQuery({
     queryKey: ["plans", album.id, album.version, asked],
     // What is wrong in the form is said there; until it is mended, what was found stays.
-    enabled: entries.length > 0 && kinds.length > 0 && asks,
+    enabled: entries.length > 0 && kinds.length > 0 && current,
     // A request that cannot be met is answered, and asking again changes nothing.
     retry: false,
     placeholderData: keepPreviousData,
@@ -52,6 +54,8 @@ export function PlansStage({ album }: { album: Album }) {
         ),
       ),
   });
+  // What is laid is what is shown: until the plans are those of the form, none can be taken.
+  const answers = current && !plans.isPlaceholderData;
   const step = useStep(album.id);
   const navigate = useNavigate();
 
@@ -74,6 +78,7 @@ export function PlansStage({ album }: { album: Album }) {
   }
 
   const found = plans.data?.plans ?? [];
+  const weighing = run.running && plans.isFetching;
   const widest = Math.max(
     1,
     ...found.flatMap((plan) => plan.leaves.map((leaf) => Math.max(leaf.front.w, leaf.back.w))),
@@ -84,15 +89,20 @@ export function PlansStage({ album }: { album: Album }) {
       <div className="slim-scroll min-w-0 flex-1 px-5 pt-4 pb-6 lg:overflow-y-auto">
         <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b-2 border-ink pb-2">
           <h1 className="text-2xl leading-tight">Which leaves</h1>
-          <p className="min-w-0 flex-1 basis-[24ch] text-[15px] text-quiet" role="status">
-            {run.running && plans.isFetching ? (
-              <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
-            ) : plans.isError ? null : plans.data ? (
-              found.length === 0 ? null : (
-                plans.data.photos
-              )
-            ) : null}
-          </p>
+          <div
+            className="grid min-w-0 flex-1 basis-[24ch] text-[15px] text-quiet *:[grid-area:1/1]"
+            role="status"
+          >
+            {/* It keeps its room while leaves are weighed, so that nothing moves under the hand. */}
+            {!plans.isError && found.length > 0 && (
+              <p className={weighing ? "invisible" : undefined}>{plans.data?.photos}</p>
+            )}
+            {weighing && (
+              <p>
+                <Running what="Weighing leaves" progress={run.progress} onStop={run.stop} />
+              </p>
+            )}
+          </div>
           <Link
             to={`/albums/${album.id}/place`}
             className="ml-auto text-[13px] font-semibold underline underline-offset-2"
@@ -117,7 +127,7 @@ export function PlansStage({ album }: { album: Album }) {
                 key={plan.number}
                 plan={plan}
                 widest={widest}
-                onTake={asks ? () => take(plan) : undefined}
+                onTake={answers ? () => take(plan) : undefined}
               />
             ))}
           </div>
@@ -125,14 +135,4 @@ export function PlansStage({ album }: { album: Album }) {
       </div>
     </div>
   );
-}
-
-/** A value that has stayed the same for a moment. */
-function useSettled(value: string) {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = window.setTimeout(() => setSettled(value), 300);
-    return () => window.clearTimeout(timer);
-  }, [value]);
-  return settled;
 }

@@ -139,6 +139,27 @@ class PlaceIT {
   }
 
   @Test
+  void plans_are_taken_only_as_they_are_shown_and_stay_where_they_are_while_leaves_are_weighed() {
+    new FirstAlbum(SITTING.address()).removeLeaf(7);
+    goTo("plans");
+    page.getByLabel(Pattern.compile("^Undecided photos too")).check();
+    Locator lay = page.locator("[data-plan]").first().getByText("Lay these leaves");
+    assertThat(lay).isEnabled();
+    double before = lay.boundingBox().y;
+    List<Route> asked = new ArrayList<>();
+    page.route("**/api/albums/1/plans", asked::add);
+    page.getByLabel("Breathing room").selectOption("airy");
+    assertThat(page.getByText("Weighing leaves")).isVisible();
+    assertThat(lay).isDisabled();
+    assertThat(lay.boundingBox().y).isEqualTo(before);
+    page.waitForCondition(() -> !asked.isEmpty());
+    page.unroute("**/api/albums/1/plans");
+    asked.forEach(Route::resume);
+    assertThat(lay).isEnabled();
+    assertThat(page.getByText("Weighing leaves")).hasCount(0);
+  }
+
+  @Test
   void how_many_leaves_are_owned_is_kept_and_a_wrong_count_is_refused() {
     goTo("plans");
     Locator owned = page.getByLabel("How many “12 × 12, six 6 × 4” you own");
