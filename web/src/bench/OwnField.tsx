@@ -1,12 +1,12 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answered, api } from "../api/client";
 import type { Entry } from "../api/types";
+import { useCatalogueSaved } from "../api/useCatalogueSaved";
 import { useNotices } from "../ui/notices";
 
 /** How many of a kind there are; nothing where nobody counts. */
 export function OwnField({ entry }: { entry: Entry }) {
-  const queries = useQueryClient();
+  const saved = useCatalogueSaved();
   const notify = useNotices((state) => state.notify);
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typed ?? (entry.owned === undefined ? "" : String(entry.owned));
@@ -27,7 +27,7 @@ export function OwnField({ entry }: { entry: Entry }) {
           body: { owned: text === "" ? undefined : Number(text) },
         }),
       );
-      queries.setQueryData(["catalogue"], catalogue);
+      saved(catalogue);
     } catch (problem) {
       notify(problem instanceof Error ? problem.message : "That was not saved.");
     }

@@ -31,28 +31,26 @@ export function PlansStage({ album }: { album: Album }) {
     anew: request.anew,
     sleeves: request.sleeves,
   };
-  const owned = entries.map((entry) => entry.owned ?? "");
-  const wanted = JSON.stringify([body, owned]);
+  const wanted = JSON.stringify([album.revision, body]);
   const asked = useSettled(wanted);
   const current = asks && asked === wanted;
   const run = useRun();
   const { watch } = run;
   const plans = useQuery({
-    queryKey: ["plans", album.id, album.version, asked],
+    queryKey: ["plans", album.id, asked],
     // What is wrong in the form is said there; until it is mended, what was found stays.
     enabled: entries.length > 0 && kinds.length > 0 && current,
     // A request that cannot be met is answered, and asking again changes nothing.
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
-      watch((name) =>
-        answered(
-          api.POST("/api/albums/{id}/plans", {
-            params: { path: { id: album.id } },
-            body: { ...body, run: name },
-          }),
-        ),
-      ),
+      watch(async (name) => {
+        const request = { ...body, run: name };
+        const answer = await answered(
+          api.POST("/api/albums/{id}/plans", { params: { path: { id: album.id } }, body: request }),
+        );
+        return { ...answer, request };
+      }),
   });
   // What is laid is what is shown: until the plans are those of the form, none can be taken.
   const answers = current && !plans.isPlaceholderData;
@@ -60,7 +58,10 @@ export function PlansStage({ album }: { album: Album }) {
   const navigate = useNavigate();
 
   async function take(plan: Plan) {
-    const goes = plans.data?.goes ?? [];
+    if (!plans.data) {
+      return;
+    }
+    const { goes, request } = plans.data;
     if (goes.length > 0) {
       const lines = [
         `${counted(goes.length, "leaf is", "leaves are")} taken out: ${goes.join(", ")}`,
@@ -70,7 +71,7 @@ export function PlansStage({ album }: { album: Album }) {
         return;
       }
     }
-    const next = await step("/api/albums/{id}/take-plan", { request: body, number: plan.number });
+    const next = await step("/api/albums/{id}/take-plan", { request, number: plan.number });
     if (next) {
       const first = plan.leaves.length > 0 ? next.leaves.length - plan.leaves.length : 0;
       navigate(`/albums/${album.id}/place?spread=${first}`);

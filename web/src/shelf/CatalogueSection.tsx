@@ -5,6 +5,7 @@ import { Link, useSearchParams } from "react-router";
 import { answered, api, Refusal } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import type { Entry } from "../api/types";
+import { useCatalogueSaved } from "../api/useCatalogueSaved";
 import { OwnField } from "../bench/OwnField";
 import { PatternThumb } from "../bench/PatternThumb";
 import { ask } from "../ui/Ask";
@@ -93,17 +94,9 @@ export function CatalogueSection() {
   );
 }
 
-function useSaved() {
-  const queries = useQueryClient();
-  return (catalogue: unknown) => {
-    queries.setQueryData(["catalogue"], catalogue);
-    void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== "catalogue" });
-  };
-}
-
 function EntryLine({ entry }: { entry: Entry }) {
   const [open, setOpen] = useState(false);
-  const saved = useSaved();
+  const saved = useCatalogueSaved();
   const notify = useNotices((state) => state.notify);
 
   async function remove(confirmed: boolean) {
@@ -229,7 +222,7 @@ function facts(entry: Entry) {
 }
 
 function GoneLine({ entry }: { entry: Entry }) {
-  const saved = useSaved();
+  const saved = useCatalogueSaved();
   return (
     <li className="flex items-baseline gap-4 border-t border-hair py-1.5">
       <span className="text-quiet">

@@ -1,9 +1,9 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
 import { answered, api, Refusal } from "../api/client";
 import { useMetric } from "../api/queries";
 import type { Entry, ItemDraft, WrittenItem } from "../api/types";
+import { useCatalogueSaved } from "../api/useCatalogueSaved";
 import { Button } from "../ui/Button";
 import { ChoiceField, TextField } from "../ui/TextField";
 
@@ -23,7 +23,7 @@ export function ItemFields({ kind, entry, onDone }: Props) {
     entry?.form ?? { kind, hinge: "short", perPack: kind === "sleeve" ? 6 : undefined },
   );
   const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const queries = useQueryClient();
+  const saved = useCatalogueSaved();
 
   async function save(event: FormEvent) {
     event.preventDefault();
@@ -36,8 +36,7 @@ export function ItemFields({ kind, entry, onDone }: Props) {
           ? api.POST("/api/catalogue/{key}", { params: { path: { key: entry.key } }, body })
           : api.POST("/api/catalogue", { body }),
       );
-      queries.setQueryData(["catalogue"], catalogue);
-      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== "catalogue" });
+      saved(catalogue);
       onDone();
     } catch (problem) {
       setRefusal(problem instanceof Refusal ? problem : new Refusal({}, 0));

@@ -361,6 +361,19 @@ class PlaceOverHttpTest {
     assertThat(SERVER.album().get("leaves")).hasSize(second.get("leaves").size());
   }
 
+  @Test
+  void a_plan_is_not_laid_once_what_it_goes_by_has_changed() {
+    Map<String, Object> request = request("run", "before");
+    plans(request);
+    SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of("owned", 1)).is(200);
+    JsonNode before = SERVER.album().get("leaves");
+    SERVER.step("take-plan", Map.of("request", request, "number", 1)).is(409);
+    assertThat(SERVER.album().get("leaves")).isEqualTo(before);
+    plans(request);
+    SERVER.step("take-plan", Map.of("request", request, "number", 1)).is(200);
+    SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of()).is(200);
+  }
+
   /** Wide photos that must stay whole have seven places on the spread, and one is the next. */
   @Test
   void a_run_that_ends_before_its_spread_is_full_says_at_which_photo() {

@@ -170,7 +170,12 @@ class TogetherTest {
             "/api/catalogue/12x12-six-6x4/opening",
             Map.of("pocket", 1, "face", "front", "opening", Map.of("w", "5 7/8", "h", "3 7/8")))
         .is(200);
-    assertThat(List.of(before, stepped, arrived, ruled, revision())).doesNotHaveDuplicates();
+    String measured = revision();
+    SERVER.post("/api/catalogue/12x12-six-6x4/owned", Map.of("owned", 3)).is(200);
+    String counted = revision();
+    SERVER.post("/api/catalogue/sleeve-4x6-short/remove", Map.of("confirmed", true)).is(200);
+    assertThat(List.of(before, stepped, arrived, ruled, measured, counted, revision()))
+        .doesNotHaveDuplicates();
   }
 
   private static String revision() {

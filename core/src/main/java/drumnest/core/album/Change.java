@@ -17,6 +17,11 @@ public sealed interface Change {
   /** The same thing the other way round. */
   Change reversed();
 
+  /** Whether less or more may be left afterwards of what all albums share: leaves and letters. */
+  default boolean altersStock() {
+    return false;
+  }
+
   /** What a slot holds. */
   record OfHolding(String slot, @Nullable Holding before, @Nullable Holding after)
       implements Change {
@@ -72,6 +77,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfLeaf(leaf, after, before);
     }
+
+    @Override
+    public boolean altersStock() {
+      return true;
+    }
   }
 
   /** The order of the leaves, by their keys. */
@@ -94,6 +104,15 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfEphemera(ephemera, after, before);
+    }
+
+    @Override
+    public boolean altersStock() {
+      return isTitle(before) || isTitle(after);
+    }
+
+    private static boolean isTitle(@Nullable Ephemera ephemera) {
+      return ephemera != null && ephemera.title() != null;
     }
   }
 

@@ -12,7 +12,7 @@ import drumnest.server.NotThereException;
 import drumnest.server.PlainText;
 import drumnest.server.StaleVersionException;
 import drumnest.server.UnprocessableException;
-import drumnest.server.store.CatalogueItems;
+import drumnest.server.stock.Shelf;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -49,7 +49,7 @@ public class History {
   private final Openings openings;
   private final Leaves leaves;
   private final AllEphemera allEphemera;
-  private final CatalogueItems catalogue;
+  private final Shelf shelf;
   private final CameraClocks clocks;
   private final Steps steps;
   private final OpenAlbums open;
@@ -64,7 +64,7 @@ public class History {
       Openings openings,
       Leaves leaves,
       AllEphemera allEphemera,
-      CatalogueItems catalogue,
+      Shelf shelf,
       CameraClocks clocks,
       Steps steps,
       OpenAlbums open,
@@ -77,7 +77,7 @@ public class History {
     this.openings = openings;
     this.leaves = leaves;
     this.allEphemera = allEphemera;
-    this.catalogue = catalogue;
+    this.shelf = shelf;
     this.clocks = clocks;
     this.steps = steps;
     this.open = open;
@@ -338,7 +338,7 @@ public class History {
     } else if (change instanceof Change.OfClock clock) {
       shift(album, clock.camera(), clock.after());
     } else if (change instanceof Change.OfEntry entry) {
-      catalogue.findById(entry.entry()).ifPresent(item -> item.setGone(entry.after()));
+      shelf.find(entry.entry()).ifPresent(item -> shelf.setGone(item.key(), entry.after()));
     }
   }
 

@@ -9,7 +9,8 @@ interface Leaves extends JpaRepository<LeafEntity, Long> {
 
   List<LeafEntity> findByAlbumIdOrderByNumber(Long albumId);
 
-  List<LeafEntity> findByType(String type);
+  /** Those of all albums but one. */
+  List<LeafEntity> findByAlbumIdNot(Long albumId);
 
   Optional<LeafEntity> findByAlbumIdAndLeafKey(Long albumId, int leafKey);
 }

@@ -10,6 +10,8 @@ import drumnest.server.StaleVersionException;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -35,6 +37,9 @@ public class OpenAlbums {
 
   /** Begins anew with every start, so that no revision means two states of an album. */
   private final AtomicLong arrivals = new AtomicLong(System.currentTimeMillis());
+
+  /** Counts the steps of all albums after which less or more is left of what they share. */
+  private final AtomicLong stock = new AtomicLong();
 
   private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
@@ -111,7 +116,8 @@ public class OpenAlbums {
   /**
    * An album and the revision that it is.
    *
-   * @param revision differs whenever anything that a page shows of the album may differ
+   * @param revision differs whenever anything that a page shows of the album may differ, also where
+   *     others use up what is shared
    */
   public record Opened(String revision, AlbumModel album) {}
 
@@ -120,10 +126,15 @@ public class OpenAlbums {
     while (true) {
       long asOf = arrivals.get();
       long ofSupplies = supplies.revision();
+      long ofStock = stock.get();
       AlbumModel album = open(id);
-      if (asOf == arrivals.get() && ofSupplies == supplies.revision()) {
+      if (asOf == arrivals.get() && ofSupplies == supplies.revision() && ofStock == stock.get()) {
         int units = UnitsInUse.current().ordinal();
-        return new Opened(album.version() + "-" + asOf + "-" + ofSupplies + "-" + units, album);
+        String revision =
+            Stream.of(album.version(), asOf, ofSupplies, ofStock, units)
+                .map(String::valueOf)
+                .collect(Collectors.joining("-"));
+        return new Opened(revision, album);
       }
     }
   }
@@ -154,6 +165,9 @@ public class OpenAlbums {
    */
   void stepped(long id, long version, List<Change> changes) {
     steps.add(id, version + 1, changes);
+    if (changes.stream().anyMatch(Change::altersStock)) {
+      stock.incrementAndGet();
+    }
     kept.asMap().computeIfPresent(id, (same, there) -> after(there, version, changes));
   }
 

@@ -55,7 +55,11 @@ class SuppliesInForce {
     long asOf = revision.get();
     Known there = known;
     if (there == null || there.revision() != asOf) {
-      there = new Known(asOf, load(inForce));
+      Supplies loaded = load(inForce);
+      // Albums need not be read anew where only counts have changed.
+      boolean same =
+          there != null && there.supplies().rules() == inForce && there.supplies().equals(loaded);
+      there = new Known(asOf, same ? there.supplies() : loaded);
       known = there;
     } else if (there.supplies().rules() != inForce) {
       there = new Known(revision.incrementAndGet(), there.supplies().under(inForce));

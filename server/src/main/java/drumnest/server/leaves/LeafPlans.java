@@ -28,13 +28,14 @@ import drumnest.core.place.Weights;
 import drumnest.core.stock.LeafType;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
+import drumnest.server.StaleVersionException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.album.StockLeft;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.Shelf;
-import drumnest.server.stock.SleevesLeft;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -55,13 +56,16 @@ public class LeafPlans {
   private final OpenAlbums openAlbums;
   private final History history;
   private final Shelf shelf;
-  private final SleevesLeft sleevesLeft;
+  private final StockLeft stock;
+  private final ShownProposals shown;
 
-  LeafPlans(OpenAlbums openAlbums, History history, Shelf shelf, SleevesLeft sleevesLeft) {
+  LeafPlans(
+      OpenAlbums openAlbums, History history, Shelf shelf, StockLeft stock, ShownProposals shown) {
     this.openAlbums = openAlbums;
     this.history = history;
     this.shelf = shelf;
-    this.sleevesLeft = sleevesLeft;
+    this.stock = stock;
+    this.shown = shown;
   }
 
   /**
@@ -93,7 +97,7 @@ public class LeafPlans {
    * @param waiting the photos that are to be placed
    * @param candidates those of them for new leaves, as the plans count them
    * @param filled photos that go into empty places which are there already, by slot
-   * @param owned how many of each kind are left to use; kinds that nobody has counted are missing
+   * @param owned how many are left to use, by their keys; what nobody has counted is missing
    * @param sleeves the sleeves that are left to use; none where none are counted on
    * @param choices plans that are each best at something; none where nothing is to be placed
    * @param nothing why nothing is to be placed; null where something is
@@ -173,17 +177,23 @@ public class LeafPlans {
   /**
    * Up to three plans, each best at something: that with the least paper first.
    *
+   * @param run what the run is called, so that one of its plans can be laid; null for none
    * @throws FieldProblemException if no kind is named, or one that has no pockets
    */
-  public Proposal propose(long albumId, Request request, ProgressMonitor monitor) {
-    return propose(openAlbums.open(albumId), request, monitor);
+  public Proposal propose(
+      long albumId, Request request, @Nullable String run, ProgressMonitor monitor) {
+    OpenAlbums.Opened opened = openAlbums.opened(albumId);
+    Proposal proposal = propose(opened.album(), request, monitor);
+    shown.add(run, opened.revision(), proposal);
+    return proposal;
   }
 
   private Proposal propose(AlbumModel album, Request request, ProgressMonitor monitor) {
     Map<String, LeafType> types = types(request.kinds());
     List<Leaf> goes = request.anew() ? loose(album) : List.of();
-    Map<String, Integer> owned = owned(album, types.keySet(), goes);
-    List<Sleeves> sleeves = request.sleeves() ? sleevesLeft.of(without(album, goes)) : List.of();
+    AlbumModel staying = without(album, goes);
+    Map<String, Integer> owned = stock.of(staying);
+    List<Sleeves> sleeves = request.sleeves() ? stock.sleeves(staying) : List.of();
     Map<String, Candidate> waiting = waiting(album, request, goes);
     if (waiting.isEmpty()) {
       return new Proposal(
@@ -199,7 +209,7 @@ public class LeafPlans {
           List.of(),
           nothing(album, request));
     }
-    Map<String, String> filled = filled(without(album, goes), waiting, request.breathing());
+    Map<String, String> filled = filled(staying, waiting, request.breathing());
     List<List<Candidate>> chapters = chapters(album, waiting, filled.values());
     List<LeafPlanning.Kind> kinds = new ArrayList<>();
     types.forEach(
@@ -325,23 +335,6 @@ public class LeafPlans {
     return settled || album.ownOpening(slot).isPresent();
   }
 
-  /** How many leaves of each counted kind no album uses, once some are taken out. */
-  private Map<String, Integer> owned(AlbumModel album, Set<String> keys, List<Leaf> goes) {
-    Map<String, Integer> used = new HashMap<>();
-    openAlbums.all().stream()
-        .flatMap(each -> each.leafStates().values().stream())
-        .forEach(leaf -> used.merge(leaf.type(), 1, Integer::sum));
-    goes.forEach(leaf -> used.merge(album.typeKey(leaf), -1, Integer::sum));
-    Map<String, Integer> owned = new HashMap<>();
-    for (String key : keys) {
-      Integer count = shelf.find(key).orElseThrow().owned();
-      if (count != null) {
-        owned.put(key, Math.max(0, count - used.getOrDefault(key, 0)));
-      }
-    }
-    return owned;
-  }
-
   /** The photos that are to be placed, by their names. */
   private static Map<String, Candidate> waiting(
       AlbumModel album, Request request, List<Leaf> goes) {
@@ -421,13 +414,19 @@ public class LeafPlans {
   /**
    * Lays the leaves of a plan into the album, with their photos: one step.
    *
+   * @param run the run that has found the plans; null where they are to be found again
    * @param number which plan, from 1, as the same request proposes them
+   * @throws StaleVersionException if anything has changed since that the plans depend on
    */
-  public void take(long albumId, long version, Request request, int number) {
+  public void take(long albumId, long version, Request request, @Nullable String run, int number) {
     // It says what was proposed for the album as it was seen.
+    OpenAlbums.Opened opened = openAlbums.opened(albumId);
     SeenAlbum seen = openAlbums.seen(albumId, version).unchanged();
     AlbumModel album = seen.album();
-    Proposal proposal = propose(album, request, ProgressMonitor.NONE);
+    Proposal proposal =
+        shown
+            .of(run, opened.revision(), request)
+            .orElseGet(() -> propose(album, request, ProgressMonitor.NONE));
     if (proposal.nothing() != null) {
       throw new UnprocessableException("photos", proposal.nothing());
     }

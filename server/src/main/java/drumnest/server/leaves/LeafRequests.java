@@ -25,7 +25,8 @@ final class LeafRequests {
    * @param anew whether leaves on which nothing is settled are taken out first
    * @param sleeves whether sleeves over pages are counted on, as many as there are; not where it is
    *     left out
-   * @param run what the run is called, so that it can be watched and stopped
+   * @param run what the run is called, so that it can be watched and stopped, and a plan that it
+   *     has found be laid
    */
   record ProposeLeaves(
       @NotEmpty List<@NotBlank String> kinds,

@@ -35,7 +35,8 @@ class PlanController {
   ProposalViews.ProposalView plans(
       @PathVariable("id") long id, @Valid @RequestBody LeafRequests.ProposeLeaves request) {
     return runs.run(
-        request.run(), monitor -> proposals.view(plans.propose(id, planning(request), monitor)));
+        request.run(),
+        monitor -> proposals.view(plans.propose(id, planning(request), request.run(), monitor)));
   }
 
   private static LeafPlans.Request planning(LeafRequests.ProposeLeaves request) {
@@ -56,7 +57,8 @@ class PlanController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody LeafRequests.TakePlan request) {
-    plans.take(id, request.version(), planning(request.request()), request.number());
+    LeafRequests.ProposeLeaves asked = request.request();
+    plans.take(id, request.version(), planning(asked), asked.run(), request.number());
     return views.album(id, shown);
   }
 }

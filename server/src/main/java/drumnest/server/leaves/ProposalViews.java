@@ -2,6 +2,7 @@ package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Leaf;
+import drumnest.core.album.LeafState;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.measure.Area;
@@ -15,10 +16,10 @@ import drumnest.core.place.SleevesFor;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.LeafType;
+import drumnest.server.album.StockLeft;
 import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
 import drumnest.server.stock.Shelf;
-import drumnest.server.stock.SleevesLeft;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -184,7 +185,7 @@ class ProposalViews {
         (int) cropped.stream().filter(share -> share > forcedAbove).count(),
         left.stream().map(each -> with.photo(each.id()).map(AlbumPhoto::name).orElse("")).toList(),
         kinds(proposal, plan),
-        sleeves(with, leaves, left));
+        sleeves(with, leaves, left, proposal.owned()));
   }
 
   private static String sure(LeafChoices.Choice choice) {
@@ -243,14 +244,16 @@ class ProposalViews {
     return new NeedView(type.getKey(), type.getValue().name(), needed, owned);
   }
 
-  private List<NeedView> sleeves(AlbumModel with, List<Leaf> leaves, List<Candidate> left) {
+  private List<NeedView> sleeves(
+      AlbumModel with, List<Leaf> leaves, List<Candidate> left, Map<String, Integer> owned) {
+    List<LeafState> states = leaves.stream().map(with::state).toList();
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
     Map<String, Integer> needed = new LinkedHashMap<>();
     Set<Size> told = new HashSet<>();
     for (Shelf.Entry entry : shelf.all()) {
       if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
         sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
-        int used = leaves.stream().mapToInt(leaf -> SleevesLeft.used(leaf, sleeve.insert())).sum();
+        int used = StockLeft.sleevesOver(states, sleeve.insert());
         if (used > 0 && !told.contains(sleeve.insert())) {
           told.add(sleeve.insert());
           told.add(sleeve.insert().turned());
@@ -265,7 +268,7 @@ class ProposalViews {
             each -> {
               Shelf.Entry entry = shelf.find(each.getKey()).orElseThrow();
               return new NeedView(
-                  each.getKey(), entry.item().name(), each.getValue(), entry.owned());
+                  each.getKey(), entry.item().name(), each.getValue(), owned.get(each.getKey()));
             })
         .toList();
   }

@@ -6,8 +6,8 @@ import drumnest.core.album.Spread;
 import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
 import drumnest.core.stock.HouseRule;
+import drumnest.server.album.StockLeft;
 import drumnest.server.frame.Words;
-import drumnest.server.stock.SleevesLeft;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -19,10 +19,10 @@ class SuggestionViews {
   /** More photos no spread is asked to take in at once. */
   private static final int MOST = 30;
 
-  private final SleevesLeft sleeves;
+  private final StockLeft stock;
 
-  SuggestionViews(SleevesLeft sleeves) {
-    this.sleeves = sleeves;
+  SuggestionViews(StockLeft stock) {
+    this.stock = stock;
   }
 
   /**
@@ -53,7 +53,7 @@ class SuggestionViews {
         MoverSuggestions.of(
             spread,
             Math.min(MOST, waiting),
-            sleeves.of(album),
+            stock.sleeves(album),
             album.rules().length(HouseRule.MOVER_THICKNESS),
             album.rules());
     return new SuggestionsView(

@@ -19,12 +19,14 @@ import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.LeafType;
 import drumnest.server.NotThereException;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.album.StockLeft;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.Shelf;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -41,10 +43,12 @@ class RoomViews {
 
   private final OpenAlbums openAlbums;
   private final Shelf shelf;
+  private final StockLeft stock;
 
-  RoomViews(OpenAlbums openAlbums, Shelf shelf) {
+  RoomViews(OpenAlbums openAlbums, Shelf shelf, StockLeft stock) {
     this.openAlbums = openAlbums;
     this.shelf = shelf;
+    this.stock = stock;
   }
 
   /**
@@ -120,12 +124,13 @@ class RoomViews {
             .toList();
   }
 
-  /** The sleeves and the small leaves of the shelf. */
+  /** The sleeves and the small leaves of the shelf that no album uses. */
   private MakingRoom.Means means(AlbumModel album) {
+    Map<String, Integer> left = stock.of(album);
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
     List<MakingRoom.Inset> insets = new ArrayList<>();
     for (Shelf.Entry entry : shelf.all()) {
-      boolean there = !entry.gone() && (entry.owned() == null || entry.owned() > 0);
+      boolean there = !entry.gone() && left.getOrDefault(entry.key(), 1) > 0;
       if (there && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
         sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
       } else if (there

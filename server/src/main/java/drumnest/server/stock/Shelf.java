@@ -189,6 +189,7 @@ public class Shelf {
     CatalogueItemEntity entity = items.findById(key).orElseThrow();
     entity.setOwned(owned);
     items.save(entity);
+    events.publishEvent(new ShelfChanged());
   }
 
   /** Takes an entry off the shelf, or puts it back. */
@@ -196,6 +197,7 @@ public class Shelf {
     CatalogueItemEntity entity = items.findById(key).orElseThrow();
     entity.setGone(gone);
     items.save(entity);
+    events.publishEvent(new ShelfChanged());
   }
 
   /**
@@ -219,6 +221,7 @@ public class Shelf {
       } else if (known.isGone()) {
         known.setGone(false);
         items.save(known);
+        events.publishEvent(new ShelfChanged());
         added++;
       }
     }

@@ -6,8 +6,11 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.RunningServer;
 import drumnest.server.frame.AlbumEdits;
+import drumnest.server.leaves.LeafEdits;
 import drumnest.server.stock.RulesInForce;
+import drumnest.server.stock.Shelf;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
@@ -63,6 +66,45 @@ class OpenAlbumsTest {
     } catch (Exception e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  @Test
+  void a_leaf_that_another_album_takes_raises_the_revision_and_its_title_does_not() {
+    OpenAlbums albums = part(OpenAlbums.class);
+    long other = part(NewAlbums.class).begin("Beside", null, List.of());
+    String before = albums.opened(1).revision();
+    part(AlbumEdits.class).retitle(other, 0, "Beside it");
+    assertThat(albums.opened(1).revision()).isEqualTo(before);
+    part(LeafEdits.class).add(other, 1, "12x12-six-6x4", 1, null);
+    assertThat(albums.opened(1).revision()).isNotEqualTo(before);
+  }
+
+  @Test
+  void what_is_left_is_what_no_album_uses_and_a_count_leaves_the_album_as_it_was_read() {
+    OpenAlbums albums = part(OpenAlbums.class);
+    Shelf shelf = part(Shelf.class);
+    AlbumModel album = albums.open(1);
+    long used = used(album);
+    shelf.count("12x12-six-6x4", 10);
+    String counted = albums.opened(1).revision();
+    assertThat(albums.open(1)).isSameAs(album);
+    int left = part(StockLeft.class).of(album).get("12x12-six-6x4");
+    assertThat(left).isLessThanOrEqualTo((int) (10 - used));
+    long other = part(NewAlbums.class).begin("A third", null, List.of("12x12-six-6x4"));
+    assertThat(part(StockLeft.class).of(album)).containsEntry("12x12-six-6x4", left - 1);
+    AlbumModel third = albums.open(other);
+    assertThat(part(StockLeft.class).of(third.as(Map.of(), Map.of())))
+        .as("of the album itself what it would use counts")
+        .containsEntry("12x12-six-6x4", left);
+    shelf.count("12x12-six-6x4", null);
+    assertThat(albums.opened(1).revision()).isNotEqualTo(counted);
+    assertThat(part(StockLeft.class).of(album)).doesNotContainKey("12x12-six-6x4");
+  }
+
+  private static long used(AlbumModel album) {
+    return album.leafStates().values().stream()
+        .filter(leaf -> leaf.type().equals("12x12-six-6x4"))
+        .count();
   }
 
   @Test

@@ -1,0 +1,85 @@
+package drumnest.server.album;
+
+import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Flap;
+import drumnest.core.album.LeafState;
+import drumnest.core.album.PagePlan;
+import drumnest.core.measure.Size;
+import drumnest.core.mover.MoverSuggestions.Sleeves;
+import drumnest.core.stock.CatalogueItem.SleeveType;
+import drumnest.core.stock.LeafType;
+import drumnest.server.stock.Shelf;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** What is left of the leaves and sleeves that all albums share. */
+@Component
+public class StockLeft {
+
+  private final Shelf shelf;
+  private final Leaves leaves;
+
+  StockLeft(Shelf shelf, Leaves leaves) {
+    this.shelf = shelf;
+    this.leaves = leaves;
+  }
+
+  /**
+   * How many no album uses, by their keys in the catalogue; what nobody has counted is missing.
+   *
+   * @param album one of the albums as it is, or as it would be
+   */
+  public Map<String, Integer> of(AlbumModel album) {
+    List<Shelf.Entry> counted =
+        shelf.all().stream().filter(entry -> entry.owned() != null).toList();
+    if (counted.isEmpty()) {
+      return Map.of();
+    }
+    List<LeafState> used = new ArrayList<>(album.leafStates().values());
+    leaves.findByAlbumIdNot(album.id()).forEach(leaf -> used.add(leaf.state()));
+    Map<String, Integer> left = new HashMap<>();
+    for (Shelf.Entry entry : counted) {
+      left.put(entry.key(), Math.max(0, entry.owned() - used(entry, used)));
+    }
+    return left;
+  }
+
+  /** The sleeves that can be had for an album, and how many of each. */
+  public List<Sleeves> sleeves(AlbumModel album) {
+    Map<String, Integer> left = of(album);
+    List<Sleeves> sleeves = new ArrayList<>();
+    for (Shelf.Entry entry : shelf.all()) {
+      if (!entry.gone() && entry.item() instanceof SleeveType sleeve) {
+        sleeves.add(new Sleeves(sleeve.insert(), sleeve.hinge(), left.get(entry.key())));
+      }
+    }
+    return sleeves;
+  }
+
+  private static int used(Shelf.Entry entry, List<LeafState> leaves) {
+    if (entry.item() instanceof SleeveType sleeve) {
+      return sleevesOver(leaves, sleeve.insert());
+    }
+    return entry.item() instanceof LeafType
+        ? (int) leaves.stream().filter(leaf -> leaf.type().equals(entry.key())).count()
+        : 0;
+  }
+
+  /** How many sleeves for such a print are over these leaves. */
+  public static int sleevesOver(Collection<LeafState> leaves, Size insert) {
+    int used = 0;
+    for (LeafState leaf : leaves) {
+      for (PagePlan plan : List.of(leaf.plan(), leaf.reversePlan())) {
+        for (Flap flap : plan.flaps()) {
+          boolean same = flap.takes().equals(insert) || flap.takes().equals(insert.turned());
+          used += flap.body() == Flap.Body.SLEEVE && same ? 1 : 0;
+        }
+      }
+    }
+    return used;
+  }
+}

@@ -1,0 +1,49 @@
+package drumnest.server.leaves;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import drumnest.server.StaleVersionException;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * The proposals that pages show, by the names of the runs that found them. What is laid is what was
+ * shown, also where the run was stopped before its end, and nothing is worked out twice.
+ */
+@Component
+class ShownProposals {
+
+  private static final int MOST = 8;
+
+  private record Found(String revision, LeafPlans.Proposal proposal) {}
+
+  private final Cache<String, Found> found = Caffeine.newBuilder().maximumSize(MOST).build();
+
+  /**
+   * @param run the run that found it; null where nobody gave it a name
+   * @param revision of the album that it is for
+   */
+  void add(@Nullable String run, String revision, LeafPlans.Proposal proposal) {
+    if (run != null) {
+      found.put(run, new Found(revision, proposal));
+    }
+  }
+
+  /**
+   * What a run has found; nothing where that is not known any more, or was for another request.
+   *
+   * @throws StaleVersionException if it was for the album as it was before something changed
+   */
+  Optional<LeafPlans.Proposal> of(
+      @Nullable String run, String revision, LeafPlans.Request request) {
+    Found there = run == null ? null : found.getIfPresent(run);
+    if (there == null || !there.proposal().request().equals(request)) {
+      return Optional.empty();
+    }
+    if (!there.revision().equals(revision)) {
+      throw new StaleVersionException();
+    }
+    return Optional.of(there.proposal());
+  }
+}

@@ -1,0 +1,38 @@
+package drumnest.server.leaves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import drumnest.core.place.Breathing;
+import drumnest.core.place.ProgressMonitor;
+import drumnest.server.RunningServer;
+import drumnest.server.StaleVersionException;
+import drumnest.server.album.OpenAlbums;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+class ShownProposalsTest {
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+
+  private static LeafPlans.Request request(Breathing breathing) {
+    return new LeafPlans.Request(
+        List.of("12x12-six-6x4"), breathing, null, true, true, true, false);
+  }
+
+  @Test
+  void the_very_proposal_of_a_run_is_known_for_its_request_until_something_changes() {
+    ShownProposals shown = SERVER.part(ShownProposals.class);
+    String revision = SERVER.part(OpenAlbums.class).opened(1).revision();
+    LeafPlans.Request full = request(Breathing.FULL);
+    LeafPlans.Proposal proposal =
+        SERVER.part(LeafPlans.class).propose(1, full, "shown", ProgressMonitor.NONE);
+    assertThat(shown.of("shown", revision, full)).containsSame(proposal);
+    assertThat(shown.of("shown", revision, request(Breathing.AIRY))).isEmpty();
+    assertThat(shown.of("another", revision, full)).isEmpty();
+    assertThat(shown.of(null, revision, full)).isEmpty();
+    assertThatThrownBy(() -> shown.of("shown", revision + "-later", full))
+        .isInstanceOf(StaleVersionException.class);
+  }
+}
