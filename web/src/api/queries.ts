@@ -41,8 +41,13 @@ export function useAlbum(id: number | undefined) {
 }
 
 /** How often the page asks whether another window, the tablet or an intake has changed the album. */
-const LOOKING_AGAIN = 2_000;
 const ASKED_EVERY_MS = 1_500;
+
+/** What all albums draw on. */
+const SHARED = ["catalogue", "rules", "settings"];
+
+/** What is asked for by an album's revision or brings it, and what a picture's pixels alone tell. */
+const APART = ["album", "line", "revision", "plans", "words", "corners", "measured"];
 
 /** Shows what others change in an album within two seconds, for as long as the window is seen. */
 export function useNewest(id: number | undefined) {
@@ -56,15 +61,22 @@ export function useNewest(id: number | undefined) {
       const { revision } = await answered(
         api.GET("/api/albums/{id}/revision", { params: { path: { id: id ?? 0 } } }),
       );
-      const known = queries.getQueryData<Album>(["album", id])?.revision;
+      const known = queries.getQueryData<Album>(["album", id]);
       // A step of this window that is under way brings the album itself.
-      if (
-        known !== undefined &&
-        revision !== known &&
-        queries.isMutating({ mutationKey: stepKey(id) }) === 0
-      ) {
-        void queries.invalidateQueries({ queryKey: ["album", id] });
-        void queries.invalidateQueries({ queryKey: ["line", id] });
+      const stepping = queries.isMutating({ mutationKey: stepKey(id) }) > 0;
+      if (known && revision !== known.revision && !stepping) {
+        await Promise.all([
+          queries.invalidateQueries({ queryKey: ["album", id] }),
+          queries.invalidateQueries({ queryKey: ["line", id] }),
+        ]);
+        // House rules, the catalogue and what others use of it change what is said of an album
+        // whose version stays.
+        if (queries.getQueryData<Album>(["album", id])?.version === known.version) {
+          void queries.invalidateQueries({
+            predicate: ({ queryKey: [what, of] }) =>
+              SHARED.includes(String(what)) || (of === id && !APART.includes(String(what))),
+          });
+        }
       }
       return revision;
     },
@@ -292,6 +304,9 @@ export function useLate(album: Album, enabled: boolean) {
   });
 }
 
+/** How often it is asked for what is still being looked for in photos. */
+const LOOKED_FOR_EVERY_MS = 2_000;
+
 /** Crops that could follow what was found since; asked again while it is still being looked for. */
 export function useCrops(album: Album) {
   const { id } = album;
@@ -300,7 +315,7 @@ export function useCrops(album: Album) {
     queryKey: ["crops", id, settled],
     placeholderData: keepPreviousData,
     refetchInterval: ({ state }) =>
-      state.data && state.data.looked < state.data.toLook ? LOOKING_AGAIN : false,
+      state.data && state.data.looked < state.data.toLook ? LOOKED_FOR_EVERY_MS : false,
     queryFn: () => answered(api.GET("/api/albums/{id}/crops", { params: { path: { id } } })),
   });
 }

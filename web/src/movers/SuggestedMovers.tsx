@@ -8,7 +8,7 @@ import { Measures } from "../ui/Measures";
 /** Movers for what is left over, worked out when it is asked for. */
 export function SuggestedMovers({ album }: { album: Album }) {
   const [asked, setAsked] = useState(false);
-  const found = useSuggestedMovers(album, asked).data;
+  const { data: found, isPlaceholderData } = useSuggestedMovers(album, asked);
   const step = useStep(album.id);
   if (!album.spread.left && !album.spread.right) {
     return null;
@@ -44,6 +44,8 @@ export function SuggestedMovers({ album }: { album: Album }) {
                     </span>
                     <button
                       type="button"
+                      // What is listed may be of the spread or the step before.
+                      disabled={isPlaceholderData}
                       className="shrink-0 font-semibold text-fold underline underline-offset-2"
                       onClick={() =>
                         each.kind === "flap"

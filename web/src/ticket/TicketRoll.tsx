@@ -79,7 +79,15 @@ export function TicketRoll({ album, line }: Props) {
       ) : ticket.isError ? (
         <p>{ticket.error.message}</p>
       ) : (
-        current && <SlotTicket album={album} ticket={current} />
+        current && (
+          // Until the ticket of what is looked at is there, that of before takes no press meant for it.
+          <div
+            aria-busy={current.slot !== slot}
+            className="transition-opacity delay-300 aria-busy:pointer-events-none aria-busy:opacity-60"
+          >
+            <SlotTicket album={album} ticket={current} />
+          </div>
+        )
       )}
     </aside>
   );

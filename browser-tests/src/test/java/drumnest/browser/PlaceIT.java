@@ -262,6 +262,30 @@ class PlaceIT {
   }
 
   @Test
+  void the_ticket_of_before_takes_no_press_that_is_meant_for_the_next() {
+    List<String> two = shown().keySet().stream().limit(2).toList();
+    slot(two.get(0)).click();
+    assertThat(ticket()).containsText(label(two.get(0)));
+    Pattern lock = Pattern.compile("(^| )lock$");
+    Locator inTicket =
+        ticket().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(lock));
+    BoundingBox at = inTicket.boundingBox();
+    List<Route> asked = new ArrayList<>();
+    page.route("**/tickets/" + two.get(1), asked::add);
+    slot(two.get(1)).click();
+    page.waitForCondition(() -> !asked.isEmpty());
+    assertThat(ticket()).containsText(label(two.get(0)));
+    page.mouse().click(at.x + at.width / 2, at.y + at.height / 2);
+    asked.forEach(Route::resume);
+    page.unroute("**/tickets/" + two.get(1));
+    assertThat(ticket()).containsText(label(two.get(1)));
+    inTicket.click();
+    // Steps are taken in turn: had the first press been one, it would have been done by now.
+    assertThat(slot(two.get(1))).hasAttribute("data-locked", "");
+    assertThat(slot(two.get(0)).and(page.locator("[data-locked]"))).hasCount(0);
+  }
+
+  @Test
   void a_pocket_kept_for_words_stays_free_and_what_is_stuck_stays_where_it_is() {
     String first = shown().keySet().iterator().next();
     slot(first).click();

@@ -61,4 +61,28 @@ class TogetherIT {
       assertThat(page.getByText("in another window")).hasCount(0);
     }
   }
+
+  @Test
+  void a_window_says_at_once_what_a_house_rule_changed_in_another_makes_of_its_ticket() {
+    Page looking = open("place?spread=1");
+    looking.locator("[data-slot][data-photo]").first().click();
+    Locator ticket =
+        looking.getByRole(
+            AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Ticket").setExact(true));
+    assertThat(ticket).containsText(Pattern.compile("\\d ppi, good"));
+    Page ruling = open("place?spread=1");
+    ruling.evaluate(RULE, "good-ppi");
+    assertThat(ticket).containsText(Pattern.compile("\\d ppi, soft"));
+    ruling.evaluate(RULE, "good-ppi/back");
+    assertThat(ticket).containsText(Pattern.compile("\\d ppi, good"));
+  }
+
+  private static final String RULE =
+      """
+      rule => fetch('/api/rules/' + rule, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ value: '299' }),
+      })
+      """;
 }

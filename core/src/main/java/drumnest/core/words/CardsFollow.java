@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Cards go along with the photos they tell about: one that touched a photo of its own before a
@@ -36,7 +37,11 @@ public final class CardsFollow {
     /** What is to be added to the words for the step. */
     public String words() {
       return (changes.isEmpty() ? "" : ", its words with it")
-          + (left.isEmpty() ? "" : "; no free place there for " + String.join(", ", left));
+          + (left.isEmpty()
+              ? ""
+              : left.stream()
+                  .map(name -> "“" + name + "”")
+                  .collect(Collectors.joining(", ", "; no free place there for ", "")));
     }
   }
 
