@@ -69,12 +69,12 @@ class TogetherIT {
     Locator ticket =
         looking.getByRole(
             AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Ticket").setExact(true));
-    assertThat(ticket).containsText(Pattern.compile("\\d ppi, good"));
+    assertThat(ticket).containsText(Pattern.compile("\\d ppi, fine"));
     Page ruling = open("place?spread=1");
-    ruling.evaluate(RULE, "good-ppi");
-    assertThat(ticket).containsText(Pattern.compile("\\d ppi, soft"));
-    ruling.evaluate(RULE, "good-ppi/back");
+    ruling.evaluate(RULE, "fine-ppi");
     assertThat(ticket).containsText(Pattern.compile("\\d ppi, good"));
+    ruling.evaluate(RULE, "fine-ppi/back");
+    assertThat(ticket).containsText(Pattern.compile("\\d ppi, fine"));
   }
 
   private static final String RULE =
@@ -82,7 +82,7 @@ class TogetherIT {
       rule => fetch('/api/rules/' + rule, {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ value: '299' }),
+        body: JSON.stringify({ value: '501' }),
       })
       """;
 }
