@@ -269,6 +269,7 @@ class PlaceIT {
     Pattern lock = Pattern.compile("(^| )lock$");
     Locator inTicket =
         ticket().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(lock));
+    inTicket.scrollIntoViewIfNeeded();
     BoundingBox at = inTicket.boundingBox();
     List<Route> asked = new ArrayList<>();
     page.route("**/tickets/" + two.get(1), asked::add);
