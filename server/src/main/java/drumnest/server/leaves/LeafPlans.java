@@ -425,7 +425,7 @@ public class LeafPlans {
     AlbumModel album = seen.album();
     Proposal proposal =
         shown
-            .of(run, opened.revision(), request)
+            .of(albumId, run, opened.revision(), request)
             .orElseGet(() -> propose(album, request, ProgressMonitor.NONE));
     if (proposal.nothing() != null) {
       throw new UnprocessableException("photos", proposal.nothing());

@@ -14,11 +14,14 @@ import org.springframework.stereotype.Component;
 @Component
 class ShownProposals {
 
-  private static final int MOST = 8;
+  /** Each holds on to an album as it was. */
+  private static final int MOST = 3;
+
+  private record Run(long album, String name) {}
 
   private record Found(String revision, LeafPlans.Proposal proposal) {}
 
-  private final Cache<String, Found> found = Caffeine.newBuilder().maximumSize(MOST).build();
+  private final Cache<Run, Found> found = Caffeine.newBuilder().maximumSize(MOST).build();
 
   /**
    * @param run the run that found it; null where nobody gave it a name
@@ -26,18 +29,19 @@ class ShownProposals {
    */
   void add(@Nullable String run, String revision, LeafPlans.Proposal proposal) {
     if (run != null) {
-      found.put(run, new Found(revision, proposal));
+      found.put(new Run(proposal.album().id(), run), new Found(revision, proposal));
     }
   }
 
   /**
    * What a run has found; nothing where that is not known any more, or was for another request.
    *
+   * @param revision of the album as it is now
    * @throws StaleVersionException if it was for the album as it was before something changed
    */
   Optional<LeafPlans.Proposal> of(
-      @Nullable String run, String revision, LeafPlans.Request request) {
-    Found there = run == null ? null : found.getIfPresent(run);
+      long album, @Nullable String run, String revision, LeafPlans.Request request) {
+    Found there = run == null ? null : found.getIfPresent(new Run(album, run));
     if (there == null || !there.proposal().request().equals(request)) {
       return Optional.empty();
     }

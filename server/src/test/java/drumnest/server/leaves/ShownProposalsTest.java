@@ -28,11 +28,12 @@ class ShownProposalsTest {
     LeafPlans.Request full = request(Breathing.FULL);
     LeafPlans.Proposal proposal =
         SERVER.part(LeafPlans.class).propose(1, full, "shown", ProgressMonitor.NONE);
-    assertThat(shown.of("shown", revision, full)).containsSame(proposal);
-    assertThat(shown.of("shown", revision, request(Breathing.AIRY))).isEmpty();
-    assertThat(shown.of("another", revision, full)).isEmpty();
-    assertThat(shown.of(null, revision, full)).isEmpty();
-    assertThatThrownBy(() -> shown.of("shown", revision + "-later", full))
+    assertThat(shown.of(1, "shown", revision, full)).containsSame(proposal);
+    assertThat(shown.of(1, "shown", revision, request(Breathing.AIRY))).isEmpty();
+    assertThat(shown.of(1, "another", revision, full)).isEmpty();
+    assertThat(shown.of(1, null, revision, full)).isEmpty();
+    assertThat(shown.of(2, "shown", revision, full)).as("of another album").isEmpty();
+    assertThatThrownBy(() -> shown.of(1, "shown", revision + "-later", full))
         .isInstanceOf(StaleVersionException.class);
   }
 }
