@@ -26,6 +26,9 @@ final class LeafSearch {
   /** How many states of one moment are kept. */
   private static final int MOST_STATES = 60;
 
+  /** Of more states of a moment that is still to come, those that would not be kept go at once. */
+  private static final int MOST_WAITING = 4 * MOST_STATES;
+
   /** How much dearer than the best a state may promise to be and still be gone on with. */
   private static final long MARGIN = PlacingCost.ONE;
 
@@ -85,6 +88,8 @@ final class LeafSearch {
       for (State state : kept) {
         follow(state, states, upTo);
       }
+      // Of what is past only the ways to what is kept are needed; a large album has many more.
+      states.set(moment, Map.of());
     }
     List<State> ends =
         states.get(moments).values().stream()
@@ -177,7 +182,7 @@ final class LeafSearch {
     long without = state.cost() + pages.leftOut(from);
     long promise = rest.promise(without, state.counts().of(), used, from + 1);
     if (!anyLeaf || promise <= upTo) {
-      offer(states.get(from + 1), new State(from + 1, state.counts(), without, state, -1, used));
+      offer(states, new State(from + 1, state.counts(), without, state, -1, used));
     } else {
       letGo = Math.min(letGo, promise);
     }
@@ -197,7 +202,7 @@ final class LeafSearch {
       long cost = state.cost() + costs[taken] + leafWeight;
       long promise = rest.promise(cost, counts.of(), used, from + taken);
       if (promise <= upTo) {
-        offer(states.get(from + taken), new State(from + taken, counts, cost, state, kind, used));
+        offer(states, new State(from + taken, counts, cost, state, kind, used));
       } else {
         letGo = Math.min(letGo, promise);
       }
@@ -207,15 +212,21 @@ final class LeafSearch {
       }
     }
     if (best != null && bestPromise > upTo) {
-      offer(states.get(best.moment()), best);
+      offer(states, best);
     }
   }
 
-  private static void offer(Map<Counts, State> states, State state) {
-    State known = states.get(state.counts());
+  private void offer(List<Map<Counts, State>> states, State state) {
+    Map<Counts, State> there = states.get(state.moment());
+    State known = there.get(state.counts());
     // Of ways that cost the same, the one that leaves the later leaf emptier.
     if (known == null || state.cost() <= known.cost()) {
-      states.put(state.counts(), state);
+      there.put(state.counts(), state);
+    }
+    if (there.size() > MOST_WAITING) {
+      List<State> kept = List.copyOf(kept(there, state.moment()));
+      there.clear();
+      kept.forEach(each -> there.put(each.counts(), each));
     }
   }
 
