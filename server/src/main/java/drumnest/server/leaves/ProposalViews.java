@@ -177,7 +177,7 @@ class ProposalViews {
         slots.size(),
         filled.size(),
         cropped.size() - filled.size(),
-        slots.isEmpty() ? 0 : Math.round(100 * area(filled).over(area(slots))),
+        full(filled, slots),
         kept,
         slots.size() - kept - filled.size(),
         Math.round(1000 * cropped.stream().mapToDouble(Double::doubleValue).average().orElse(0))
@@ -195,8 +195,14 @@ class ProposalViews {
     return choice.proven() ? "No better choice exists." : "Close to the best possible.";
   }
 
-  private static Area area(List<Slot> slots) {
-    return Area.of(slots.stream().map(Slot::takes).toList());
+  /** How much of the picture area of some slots others of them take, in percent. */
+  static long full(List<Slot> filled, List<Slot> slots) {
+    return slots.isEmpty() ? 0 : Math.round(100 * area(filled) / area(slots));
+  }
+
+  /** In square nanometres; those of all places of an album can pass the range of an exact area. */
+  private static double area(List<Slot> slots) {
+    return slots.stream().mapToDouble(slot -> Area.of(slot.takes()).squareNanometres()).sum();
   }
 
   private static String title(LeafChoices.Choice choice) {
