@@ -46,6 +46,7 @@ export type Laid = Schemas["LaidView"];
 export type Ephemera = Schemas["EphemeraView"];
 export type Length = Schemas["LengthView"];
 export type Box = Schemas["BoxView"];
+export type Catalogue = Schemas["CatalogueView"];
 export type Entry = Schemas["EntryView"];
 export type WrittenItem = Entry["form"];
 

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * {@value #MOST_STATES} most promising states are kept, and what was let go is remembered as the
  * bound: the answer is proven to be a best one where it costs no more than that.
  *
- * <p>Time: moments × states × kinds.
+ * <p>Time: moments × states × kinds; memory: moments × states, for the ways back.
  */
 final class LeafSearch {
 

@@ -72,7 +72,7 @@ class ProposalViews {
   /**
    * How many of something a plan needs.
    *
-   * @param owned how many there are; left out where nobody has counted
+   * @param owned how many no album uses; left out where nobody has counted
    */
   record NeedView(String key, String name, int needed, @Nullable Integer owned) {}
 
@@ -195,7 +195,7 @@ class ProposalViews {
     return choice.proven() ? "No better choice exists." : "Close to the best possible.";
   }
 
-  /** How much of the picture area of some slots others of them take, in percent. */
+  /** How much of the picture area of all slots those that are filled take, in percent. */
   static long full(List<Slot> filled, List<Slot> slots) {
     return slots.isEmpty() ? 0 : Math.round(100 * area(filled) / area(slots));
   }
