@@ -6,6 +6,7 @@ import drumnest.core.stock.HouseRules;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +33,9 @@ public final class LeafPlanning {
 
   /** How many moments more than it has places a page is looked at with. */
   public static final int SLACK = 8;
+
+  /** The same, to begin with: few plans need to leave anything out. */
+  private static final int FIRST_SLACK = 2;
 
   private static final int SLEEVE_ROUNDS = 4;
 
@@ -176,6 +180,12 @@ public final class LeafPlanning {
     int inSleeves() {
       return overFront.size() + overBack.size();
     }
+
+    private long inPlaces() {
+      return IntStream.concat(IntStream.of(front), IntStream.of(back))
+          .filter(photo -> photo >= 0)
+          .count();
+    }
   }
 
   /**
@@ -188,6 +198,11 @@ public final class LeafPlanning {
     /** How many pictures go into sleeves. */
     public int inSleeves() {
       return leaves.stream().mapToInt(PlannedLeaf::inSleeves).sum();
+    }
+
+    /** How many pictures it has a place for, sleeves and all. */
+    long pictures() {
+      return leaves.stream().mapToLong(PlannedLeaf::inPlaces).sum() + inSleeves();
     }
   }
 
@@ -215,8 +230,21 @@ public final class LeafPlanning {
     if (nothing) {
       return new Answer(List.of(), 0);
     }
-    Answer first = new LeafSearch(request, 0, monitor).solve();
+    Answer first = search(request, monitor);
     return isInStock(first, request) ? first : withSleevesInStock(request, monitor);
+  }
+
+  /** Looks closely only where something has to be left out, or goes into sleeves. */
+  private static Answer search(Request request, ProgressMonitor monitor) {
+    if (!request.sleeves().inserts().isEmpty()) {
+      return new LeafSearch(request, 0, SLACK, monitor).solve();
+    }
+    LeafSearch first = new LeafSearch(request, 0, FIRST_SLACK, monitor.part(0, 2));
+    Answer answer = first.solve();
+    ProgressMonitor closely = monitor.part(1, 2);
+    return answer.plans().stream().allMatch(first::placesAll) || !closely.goOn(0, 1)
+        ? answer
+        : new LeafSearch(request, 0, SLACK, closely).solve();
   }
 
   private static boolean isInStock(Answer answer, Request request) {
@@ -234,7 +262,8 @@ public final class LeafPlanning {
     Answer found = null;
     for (int round = 0; round < SLEEVE_ROUNDS; round++) {
       long price = (low + high) / 2;
-      Answer answer = new LeafSearch(request, price, monitor.part(round, SLEEVE_ROUNDS)).solve();
+      Answer answer =
+          new LeafSearch(request, price, SLACK, monitor.part(round, SLEEVE_ROUNDS)).solve();
       if (isInStock(answer, request)) {
         found = answer;
         high = price;
@@ -242,7 +271,7 @@ public final class LeafPlanning {
         low = price;
       }
     }
-    return found == null ? new LeafSearch(request.withoutSleeves(), 0, monitor).solve() : found;
+    return found == null ? search(request.withoutSleeves(), monitor) : found;
   }
 
   /** How many of each kind a plan uses. */

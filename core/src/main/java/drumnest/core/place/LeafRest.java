@@ -8,7 +8,9 @@ import java.util.Arrays;
  * if it did not matter how many of each kind there are. Kinds that are counted have prices, which
  * make this bound better (Lagrangian relaxation; Fisher 1981, from memory).
  *
- * <p>Time: moments × leaves × the moments that a leaf may take, for each round of prices.
+ * <p>Time: moments × leaves × the moments that a leaf may take, for each round of prices; of the
+ * leaves, those that are more than the rest can use cost nothing, for what it costs then comes
+ * again with the phases.
  */
 final class LeafRest {
 
@@ -105,16 +107,37 @@ final class LeafRest {
         cheapest[phase][from] = cheapest(phase, from);
       }
     }
-    long[][] least = new long[leaves + 1][moments + 1];
-    for (int with = 0; with <= leaves; with++) {
-      for (int from = moments - 1; from >= 0; from--) {
-        long sum = pages.leftOut(from) + least[with][from + 1];
-        long[] costs = with == 0 ? new long[0] : cheapest[phase(with)][from];
-        for (int taken = 1; taken < costs.length; taken++) {
-          sum = Math.min(sum, costs[taken] + least[with - 1][from + taken]);
-        }
-        least[with][from] = sum;
+    long[][] least = new long[leaves + 1][];
+    least[0] = leastOf(new long[moments][0], new long[0]);
+    int cycle = pages.cycle();
+    boolean again = false;
+    for (int with = 1; with <= leaves; with++) {
+      // The first leaf of all, which is the last to be looked at, can be of a phase of its own.
+      again = with < leaves && (again || comesAgain(least, with - 1, cycle));
+      least[with] = again ? least[with - cycle] : leastOf(cheapest[phase(with)], least[with - 1]);
+    }
+    return least;
+  }
+
+  private static boolean comesAgain(long[][] least, int with, int cycle) {
+    return with >= cycle && Arrays.equals(least[with], least[with - cycle]);
+  }
+
+  /**
+   * What the rest costs by moments.
+   *
+   * @param cheapest what the next leaf costs
+   * @param after what the rest costs after that
+   */
+  private long[] leastOf(long[][] cheapest, long[] after) {
+    long[] least = new long[moments + 1];
+    for (int from = moments - 1; from >= 0; from--) {
+      long sum = pages.leftOut(from) + least[from + 1];
+      long[] costs = cheapest[from];
+      for (int taken = 1; taken < costs.length; taken++) {
+        sum = Math.min(sum, costs[taken] + after[from + taken]);
       }
+      least[from] = sum;
     }
     return least;
   }

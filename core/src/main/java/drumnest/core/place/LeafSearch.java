@@ -14,10 +14,12 @@ import org.jspecify.annotations.Nullable;
  * The search of {@link LeafPlanning} for the cheapest sequences of leaves: dynamic programming over
  * the moments.
  *
- * <p>Where kinds of leaves are counted, a state also says how many of each kind are used, and
- * states are bounded by what the rest costs at least ({@link LeafRest}). Of one moment only the
- * {@value #MOST_STATES} most promising states are kept, and what was let go is remembered as the
- * bound: the answer is proven to be a best one where it costs no more than that.
+ * <p>States are bounded by what the rest costs at least ({@link LeafRest}). Where no kind of leaf
+ * is counted, that is what it costs indeed, and only ways to a best plan are followed. Where some
+ * are, a state also says how many of those are used; where several plans are wanted, how many of
+ * every kind. Of one moment only the {@value #MOST_STATES} most promising states are kept, and what
+ * was let go is remembered as the bound: the answer is proven to be a best one where it costs no
+ * more than that.
  *
  * <p>Time: moments × states × kinds; memory: moments × states, for the ways back.
  */
@@ -29,7 +31,10 @@ final class LeafSearch {
   /** Of more states of a moment that is still to come, those that would not be kept go at once. */
   private static final int MOST_WAITING = 4 * MOST_STATES;
 
-  /** How much dearer than the best a state may promise to be and still be gone on with. */
+  /**
+   * How much dearer than the best a state may promise to be and still be gone on with, where what
+   * it promises is not what it costs or the best is not all that is wanted.
+   */
   private static final long MARGIN = PlacingCost.ONE;
 
   private final LeafPlanning.Request request;
@@ -40,51 +45,56 @@ final class LeafSearch {
   private final long leafWeight;
   private final LeafRest rest;
 
+  /** By kinds: whether states tell how many of it are used. */
+  private final boolean[] told;
+
+  private final long margin;
+
   private long letGo = PlacingCost.FORBIDDEN;
 
   /**
    * @param sleevePrice what a place in a sleeve costs besides what it weighs
+   * @param slack with how many moments more than it has places a page is looked at
    */
-  LeafSearch(LeafPlanning.Request request, long sleevePrice, ProgressMonitor monitor) {
+  LeafSearch(LeafPlanning.Request request, long sleevePrice, int slack, ProgressMonitor monitor) {
     this.request = request;
     this.monitor = monitor;
     // Every leaf takes a moment at least.
     int most = Math.min(LeafPlanning.MOST_LEAVES, request.mostLeaves());
     int pictures = request.chapters().stream().mapToInt(List::size).sum();
-    this.pages = new PageCosts(request, Math.min(most, pictures), LeafPlanning.SLACK, sleevePrice);
+    this.pages = new PageCosts(request, Math.min(most, pictures), slack, sleevePrice);
     this.moments = pages.moments();
     this.leaves = Math.min(most, moments);
     this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
     this.rest = new LeafRest(request, pages, leaves);
+    this.told = new boolean[request.kinds().size()];
+    boolean any = false;
+    for (int kind = 0; kind < told.length; kind++) {
+      told[kind] = request.plans() > 1 || rest.owned(kind) < leaves;
+      any |= told[kind];
+    }
+    this.margin = any ? MARGIN : 0;
   }
 
   /** The best plans that it finds. */
   LeafPlanning.Answer solve() {
-    int kinds = request.kinds().size();
-    for (int kind = 0; kind < kinds; kind++) {
-      for (int phase = 0; phase < pages.phases(); phase++) {
-        for (int from = 0; from <= moments; from++) {
-          pages.leaf(kind, phase, from);
-        }
-      }
-      // Without these costs there is no plan at all, so this part is told of but not stopped.
-      monitor.goOn((kind + 1L) * moments, kinds * moments * 2L);
-    }
+    // Without these costs there is no plan at all, so this part is told of but not stopped.
+    pages.weighAll((done, of) -> monitor.goOn(done, 2 * of));
     rest.findPrices();
-    List<Map<Counts, State>> states = new ArrayList<>();
+    List<Map<Used, State>> states = new ArrayList<>();
     for (int i = 0; i <= moments; i++) {
       states.add(new LinkedHashMap<>());
     }
-    Counts none = new Counts(new short[request.kinds().size()]);
-    states.get(0).put(none, new State(0, none, 0, null, -1, 0));
+    Used none = new Used(0, new short[request.kinds().size()]);
+    states.get(0).put(none, new State(0, none, 0, null, -1));
     for (int moment = 0; moment < moments; moment++) {
-      if (!monitor.goOn(kinds * (moments + (long) moment), kinds * moments * 2L)) {
+      if (!monitor.goOn(moments + (long) moment, 2L * moments)) {
         letGo = Math.min(letGo, best(states.get(moment), moment));
         finish(states, moment);
         break;
       }
       List<State> kept = kept(states.get(moment), moment);
-      long upTo = kept.isEmpty() ? 0 : promise(kept.get(0), moment) + MARGIN;
+      long upTo = kept.isEmpty() ? 0 : promise(kept.get(0), moment) + margin;
       for (State state : kept) {
         follow(state, states, upTo);
       }
@@ -97,14 +107,20 @@ final class LeafSearch {
             .limit(request.plans())
             .toList();
     List<LeafPlanning.Plan> plans = ends.stream().map(this::plan).toList();
-    long bound = plans.isEmpty() ? 0 : Math.min(letGo, plans.get(0).cost());
+    long bound = ends.isEmpty() ? 0 : Math.min(letGo, ends.get(0).cost());
     // What a picture in a sleeve costs is known only once its page is laid out.
     boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
-    return new LeafPlanning.Answer(plans, estimated ? -1 : Math.min(bound, pages.provenBelow()));
+    return new LeafPlanning.Answer(
+        plans, estimated ? -1 : Math.min(bound, pages.provenBelow()) + pages.nowhere());
+  }
+
+  /** Whether a plan leaves out nothing but what fits nowhere. */
+  boolean placesAll(LeafPlanning.Plan plan) {
+    return plan.pictures() == moments;
   }
 
   /** From the best state so far straight on, each time by what costs least from there. */
-  private void finish(List<Map<Counts, State>> states, int from) {
+  private void finish(List<Map<Used, State>> states, int from) {
     for (int moment = from; moment < moments; moment++) {
       List<State> kept = kept(states.get(moment), moment);
       if (!kept.isEmpty()) {
@@ -113,35 +129,44 @@ final class LeafSearch {
     }
   }
 
-  /** How many of each kind are used. */
-  private record Counts(short[] of) {
+  /**
+   * How many leaves are used.
+   *
+   * @param ofKind how many of each kind; none of those that are not told
+   */
+  private record Used(int leaves, short[] ofKind) {
     @Override
     public boolean equals(Object other) {
-      return other instanceof Counts counts && Arrays.equals(of, counts.of);
+      return other instanceof Used used
+          && leaves == used.leaves
+          && Arrays.equals(ofKind, used.ofKind);
     }
 
     @Override
     public int hashCode() {
-      return Arrays.hashCode(of);
-    }
-
-    Counts more(int kind) {
-      short[] next = of.clone();
-      next[kind]++;
-      return new Counts(next);
+      return 31 * Arrays.hashCode(ofKind) + leaves;
     }
   }
 
+  /** How many are used with another leaf of a kind. */
+  private Used and(Used used, int kind) {
+    short[] next = used.ofKind();
+    if (told[kind]) {
+      next = next.clone();
+      next[kind]++;
+    }
+    return new Used(used.leaves() + 1, next);
+  }
+
   /**
-   * So many moments are decided with so many leaves.
+   * So many moments are decided.
    *
    * @param kind the kind of the last leaf, or -1 where a moment was left out
    */
-  private record State(
-      int moment, Counts counts, long cost, @Nullable State before, int kind, int leavesUsed) {}
+  private record State(int moment, Used used, long cost, @Nullable State before, int kind) {}
 
   /** The states of a moment that are gone on with, the most promising first. */
-  private List<State> kept(Map<Counts, State> states, int moment) {
+  private List<State> kept(Map<Used, State> states, int moment) {
     List<State> sorted = new ArrayList<>(states.values());
     sorted.sort(Comparator.comparingLong(state -> promise(state, moment)));
     if (sorted.size() <= MOST_STATES) {
@@ -151,7 +176,7 @@ final class LeafSearch {
     return sorted.subList(0, MOST_STATES);
   }
 
-  private long best(Map<Counts, State> states, int moment) {
+  private long best(Map<Used, State> states, int moment) {
     return states.values().stream()
         .mapToLong(state -> promise(state, moment))
         .min()
@@ -160,7 +185,11 @@ final class LeafSearch {
 
   /** What a whole plan costs at least that goes on from this state. */
   private long promise(State state, int moment) {
-    return rest.promise(state.cost(), state.counts().of(), state.leavesUsed(), moment);
+    return promise(state.cost(), state.used(), moment);
+  }
+
+  private long promise(long cost, Used used, int moment) {
+    return rest.promise(cost, used.ofKind(), used.leaves(), moment);
   }
 
   /**
@@ -169,30 +198,29 @@ final class LeafSearch {
    * @param upTo what a state may promise to cost; of each kind of leaf the most promising state is
    *     gone on with in any case
    */
-  private void follow(State state, List<Map<Counts, State>> states, long upTo) {
+  private void follow(State state, List<Map<Used, State>> states, long upTo) {
     int from = state.moment();
-    int used = state.leavesUsed();
+    Used used = state.used();
     boolean anyLeaf = false;
-    for (int kind = 0; kind < request.kinds().size() && used < leaves; kind++) {
-      if (state.counts().of()[kind] < rest.owned(kind)) {
+    for (int kind = 0; kind < request.kinds().size() && used.leaves() < leaves; kind++) {
+      if (used.ofKind()[kind] < rest.owned(kind)) {
         take(state, kind, states, upTo);
         anyLeaf = true;
       }
     }
     long without = state.cost() + pages.leftOut(from);
-    long promise = rest.promise(without, state.counts().of(), used, from + 1);
+    long promise = promise(without, used, from + 1);
     if (!anyLeaf || promise <= upTo) {
-      offer(states, new State(from + 1, state.counts(), without, state, -1, used));
+      offer(states, new State(from + 1, used, without, state, -1));
     } else {
       letGo = Math.min(letGo, promise);
     }
   }
 
-  private void take(State state, int kind, List<Map<Counts, State>> states, long upTo) {
+  private void take(State state, int kind, List<Map<Used, State>> states, long upTo) {
     int from = state.moment();
-    int used = state.leavesUsed() + 1;
-    long[] costs = pages.leaf(kind, pages.phase(used), from);
-    Counts counts = state.counts().more(kind);
+    Used used = and(state.used(), kind);
+    long[] costs = pages.leaf(kind, pages.phase(used.leaves()), from);
     State best = null;
     long bestPromise = PlacingCost.FORBIDDEN;
     for (int taken = 1; taken < costs.length; taken++) {
@@ -200,15 +228,15 @@ final class LeafSearch {
         continue;
       }
       long cost = state.cost() + costs[taken] + leafWeight;
-      long promise = rest.promise(cost, counts.of(), used, from + taken);
+      long promise = promise(cost, used, from + taken);
       if (promise <= upTo) {
-        offer(states, new State(from + taken, counts, cost, state, kind, used));
+        offer(states, new State(from + taken, used, cost, state, kind));
       } else {
         letGo = Math.min(letGo, promise);
       }
       if (promise < bestPromise) {
         bestPromise = promise;
-        best = new State(from + taken, counts, cost, state, kind, used);
+        best = new State(from + taken, used, cost, state, kind);
       }
     }
     if (best != null && bestPromise > upTo) {
@@ -216,17 +244,17 @@ final class LeafSearch {
     }
   }
 
-  private void offer(List<Map<Counts, State>> states, State state) {
-    Map<Counts, State> there = states.get(state.moment());
-    State known = there.get(state.counts());
+  private void offer(List<Map<Used, State>> states, State state) {
+    Map<Used, State> there = states.get(state.moment());
+    State known = there.get(state.used());
     // Of ways that cost the same, the one that leaves the later leaf emptier.
     if (known == null || state.cost() <= known.cost()) {
-      there.put(state.counts(), state);
+      there.put(state.used(), state);
     }
     if (there.size() > MOST_WAITING) {
       List<State> kept = List.copyOf(kept(there, state.moment()));
       there.clear();
-      kept.forEach(each -> there.put(each.counts(), each));
+      kept.forEach(each -> there.put(each.used(), each));
     }
   }
 
@@ -240,9 +268,10 @@ final class LeafSearch {
     for (State state : way) {
       if (state.kind() >= 0) {
         planned.add(
-            pages.laid(state.kind(), state.leavesUsed(), state.before().moment(), state.moment()));
+            pages.laid(
+                state.kind(), state.used().leaves(), state.before().moment(), state.moment()));
       }
     }
-    return new LeafPlanning.Plan(planned, end.cost());
+    return new LeafPlanning.Plan(planned, end.cost() + pages.nowhere());
   }
 }

@@ -5,11 +5,14 @@ import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -24,7 +27,11 @@ final class PageCosts {
   private final LeafPlanning.Request request;
   private final Placing.Problem problem;
   private final PlacingCost cost;
+
+  /** The moments that may be placed, in order, each with its pictures. */
   private final List<List<Integer>> open;
+
+  private final long nowhere;
   private final boolean[] chapterBegins;
 
   /** What it costs that a chapter worth a page begins within one. */
@@ -51,16 +58,20 @@ final class PageCosts {
     this.pages = new RequestedPages(request, leaves);
     this.problem = pages.problem();
     this.bonus = problem.places().stream().mapToLong(place -> weight(place.area())).toArray();
-    this.cost = new PlacingCost(problem);
-    this.open = cost.moments().open(List.of());
-    this.chapterBegins = chapterBegins();
+    this.cost = new PlacingCost(problem).forManyThreads();
     this.withinPage = Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
     this.sleeveWeight = sleevePrice + Weights.weight(request.rules(), HouseRule.SLEEVE_WEIGHT);
-  }
-
-  /** What each picture costs in a sleeve over a page. */
-  private long[] inSleeve(RequestedPages.Page page) {
-    return inSleeve.computeIfAbsent(page.sleeves, this::inSleeve);
+    pages.alike().stream()
+        .flatMap(List::stream)
+        .filter(page -> page.over > 0)
+        .forEach(page -> inSleeve.computeIfAbsent(page.sleeves, this::inSleeve));
+    Map<Boolean, List<List<Integer>>> byFit =
+        cost.moments().open(List.of()).stream()
+            .collect(
+                Collectors.partitioningBy(moment -> moment.stream().anyMatch(this::fitsAnywhere)));
+    this.open = byFit.get(true);
+    this.nowhere = byFit.get(false).stream().mapToLong(cost::leftOut).sum();
+    this.chapterBegins = chapterBegins();
   }
 
   private long[] inSleeve(List<Size> prints) {
@@ -77,6 +88,12 @@ final class PageCosts {
     return costs;
   }
 
+  private boolean fitsAnywhere(int photo) {
+    return inSleeve.values().stream().anyMatch(costs -> costs[photo] < PlacingCost.FORBIDDEN)
+        || IntStream.range(0, problem.places().size())
+            .anyMatch(place -> cost.of(photo, place) < PlacingCost.FORBIDDEN);
+  }
+
   /** The picture of a moment that costs least in a sleeve. */
   private static int forSleeve(List<Integer> moment, long[] costs) {
     return moment.stream().min(Comparator.comparingLong(photo -> costs[photo])).orElseThrow();
@@ -87,7 +104,7 @@ final class PageCosts {
     if (page.over == 0) {
       return cost::leftOut;
     }
-    long[] costs = inSleeve(page);
+    long[] costs = inSleeve.get(page.sleeves);
     return moment -> Math.min(cost.leftOut(moment), costs[forSleeve(moment, costs)]);
   }
 
@@ -113,8 +130,14 @@ final class PageCosts {
     return begins;
   }
 
+  /** How many moments may be placed; those that fit into no place at all are not among them. */
   int moments() {
     return open.size();
+  }
+
+  /** What it costs to leave out those that fit into none. */
+  long nowhere() {
+    return nowhere;
   }
 
   long leftOut(int moment) {
@@ -134,17 +157,36 @@ final class PageCosts {
     return pages.phases();
   }
 
+  /** After how many leaves phases come again, from the second leaf on. */
+  int cycle() {
+    return pages.cycle();
+  }
+
   /** The phase of a leaf by its number in the plan, from 1. */
   int phase(int number) {
     return pages.phase(number);
   }
 
-  /** What a page costs with the first moments from one on, by how many. */
-  private long[] page(RequestedPages.Page page, int from) {
-    if (page.costs == null || page.costs[from] == null) {
-      weigh(page.alike, from);
+  /** Weighs all leaves, wherever they may begin; only after that anything is known of them. */
+  void weighAll(ProgressMonitor monitor) {
+    Collection<List<RequestedPages.Page>> all = pages.alike();
+    Collection<RequestedPages.Sides> leaves = pages.leaves();
+    int done = 0;
+    for (List<RequestedPages.Page> alike : all) {
+      alike.forEach(page -> page.costs = new long[open.size() + 1][]);
+      fromEverywhere(from -> weigh(alike, from));
+      monitor.goOn(++done, all.size() + leaves.size());
     }
-    return page.costs[from];
+    for (RequestedPages.Sides sides : leaves) {
+      sides.costs = new long[open.size() + 1][];
+      fromEverywhere(from -> sides.costs[from] = leaf(sides, from));
+      monitor.goOn(++done, all.size() + leaves.size());
+    }
+  }
+
+  /** Each moment on its own, so all processors can take part; also from after the last one. */
+  private void fromEverywhere(IntConsumer weigh) {
+    IntStream.rangeClosed(0, open.size()).parallel().forEach(weigh);
   }
 
   /** Weighs pages of the same places at once: what fits into one fits into those with more room. */
@@ -159,6 +201,7 @@ final class PageCosts {
             roomiest.first,
             saved(roomiest),
             withoutPlace(roomiest),
+            more(roomiest),
             alike.get(0).units,
             roomiest.units);
     for (RequestedPages.Page page : alike) {
@@ -169,7 +212,6 @@ final class PageCosts {
         within += i > 1 && chapterBegins[from + i - 1] ? withinPage : 0;
         costs[i] += weight(page.room) + within;
       }
-      page.costs = page.costs == null ? new long[open.size() + 1][] : page.costs;
       page.costs[from] = costs;
     }
   }
@@ -178,10 +220,16 @@ final class PageCosts {
     return Arrays.copyOfRange(bonus, page.first, page.first + page.places);
   }
 
+  /**
+   * How many moments a page is looked at with for which it has no place. Over it go no more sleeves
+   * than it has room for.
+   */
+  private int more(RequestedPages.Page page) {
+    return page.over == 0 ? slack : Math.min(slack, page.over);
+  }
+
   private int end(RequestedPages.Page page, int from) {
-    // Over a page go no more sleeves than it has room for.
-    int more = page.over == 0 ? slack : Math.min(slack, page.over);
-    int end = Math.min(open.size(), from + page.most + more);
+    int end = Math.min(open.size(), from + page.most + more(page));
     for (int moment = from + 1; request.freshPages() && moment < end; moment++) {
       end = chapterBegins[moment] ? moment : end;
     }
@@ -192,26 +240,19 @@ final class PageCosts {
    * What a leaf costs with the first moments from one on, by how many; not what it weighs itself.
    */
   long[] leaf(int kind, int phase, int from) {
-    RequestedPages.Sides sides = pages.leaf(kind, phase);
-    if (sides.costs == null) {
-      sides.costs = new long[open.size() + 1][];
-    }
-    if (sides.costs[from] == null) {
-      sides.costs[from] = leaf(sides, from);
-    }
-    return sides.costs[from];
+    return pages.leaf(kind, phase).costs[from];
   }
 
-  private long[] leaf(RequestedPages.Sides sides, int from) {
-    long[] front = page(sides.front, from);
+  private static long[] leaf(RequestedPages.Sides sides, int from) {
+    long[] front = sides.front.costs[from];
     int most = 0;
     for (int onFront = 0; onFront < front.length; onFront++) {
-      most = Math.max(most, onFront + page(sides.back, from + onFront).length - 1);
+      most = Math.max(most, onFront + sides.back.costs[from + onFront].length - 1);
     }
     long[] costs = new long[most + 1];
     Arrays.fill(costs, PlacingCost.FORBIDDEN);
     for (int onFront = 0; onFront < front.length; onFront++) {
-      long[] onBack = page(sides.back, from + onFront);
+      long[] onBack = sides.back.costs[from + onFront];
       for (int i = 0; i < onBack.length; i++) {
         costs[onFront + i] = Math.min(costs[onFront + i], front[onFront] + onBack[i]);
       }
@@ -222,11 +263,11 @@ final class PageCosts {
   /** Who is where on a leaf that has these moments. */
   LeafPlanning.PlannedLeaf laid(int kind, int number, int from, int to) {
     RequestedPages.Sides sides = pages.leaf(kind, phase(number));
-    long[] fronts = page(sides.front, from);
+    long[] fronts = sides.front.costs[from];
     int best = 0;
     long least = PlacingCost.FORBIDDEN;
     for (int onFront = 0; onFront < fronts.length && from + onFront <= to; onFront++) {
-      long[] onBack = page(sides.back, from + onFront);
+      long[] onBack = sides.back.costs[from + onFront];
       int left = to - from - onFront;
       if (left < onBack.length && fronts[onFront] + onBack[left] <= least) {
         least = fronts[onFront] + onBack[left];
@@ -248,7 +289,7 @@ final class PageCosts {
     if (page.over == 0) {
       return List.of();
     }
-    long[] costs = inSleeve(page);
+    long[] costs = inSleeve.get(page.sleeves);
     return open.subList(from, to).stream()
         .filter(moment -> IntStream.of(at).noneMatch(moment::contains))
         .filter(moment -> costs[forSleeve(moment, costs)] < cost.leftOut(moment))
@@ -261,6 +302,7 @@ final class PageCosts {
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page), withoutPlace(page))
+        .leavingOut(more(page))
         .run()
         .trace(placeOf);
     int[] at = new int[page.places];

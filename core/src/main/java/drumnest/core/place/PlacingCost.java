@@ -122,6 +122,14 @@ public final class PlacingCost {
     }
   }
 
+  /** The same, with all worked out that else is when it is first asked for. */
+  PlacingCost forManyThreads() {
+    for (int candidate = 0; candidate < ofPrint.length; candidate++) {
+      ofPrint[candidate] = printCosts(candidate);
+    }
+    return this;
+  }
+
   private static int number(Map<Object, Integer> known, Object what) {
     return known.computeIfAbsent(what, key -> known.size());
   }
@@ -172,11 +180,15 @@ public final class PlacingCost {
   private long ofPrint(int candidate, int print) {
     long[] row = ofPrint[candidate];
     if (row == null) {
-      Candidate photo = problem.candidates().get(candidate);
-      row = prints.stream().mapToLong(place -> problem.prints().cost(photo, place)).toArray();
+      row = printCosts(candidate);
       ofPrint[candidate] = row;
     }
     return row[print];
+  }
+
+  private long[] printCosts(int candidate) {
+    Candidate photo = problem.candidates().get(candidate);
+    return prints.stream().mapToLong(place -> problem.prints().cost(photo, place)).toArray();
   }
 
   private long smallHero(Candidate photo, Place place) {

@@ -3,6 +3,7 @@ package drumnest.core.place;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +17,7 @@ import java.util.stream.IntStream;
  */
 final class RequestedPages {
 
-  /** A page, and what it costs, as far as that is known: by the first moment, by how many. */
+  /** A page, and what it costs once it is weighed: by the first moment, by how many. */
   static final class Page {
     final int first;
     final int places;
@@ -159,6 +160,16 @@ final class RequestedPages {
         request.rules());
   }
 
+  /** All pages, those of the same places together. */
+  Collection<List<Page>> alike() {
+    return like.values();
+  }
+
+  /** All leaves that differ. */
+  Collection<Sides> leaves() {
+    return leaves.values();
+  }
+
   int phases() {
     return phases.size();
   }
@@ -166,6 +177,20 @@ final class RequestedPages {
   /** The phase of a leaf by its number in the plan, from 1. */
   int phase(int number) {
     return phaseOf[number];
+  }
+
+  /** After how many leaves phases come again, from the second leaf on. */
+  int cycle() {
+    for (int cycle = 1; cycle < phaseOf.length; cycle++) {
+      boolean again = true;
+      for (int number = 2; number + cycle < phaseOf.length; number++) {
+        again &= phaseOf[number] == phaseOf[number + cycle];
+      }
+      if (again) {
+        return cycle;
+      }
+    }
+    return phaseOf.length;
   }
 
   Sides leaf(int kind, int phase) {

@@ -1,10 +1,12 @@
 package drumnest.core.place;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * Which states of a {@link StoryRun} are looked at: after each place at least and at most so many
- * moments are decided.
+ * moments are decided. On a page of which no more than a few moments are to be left out, that
+ * depends on the layer too: what is taken of the page says how many pictures are on it.
  *
  * <p>Where an arrangement of some cost {@code U} is known, states that are on no way as cheap can
  * be left alone. Say leaving out a moment costs at least {@code c}, filling a place at least what
@@ -22,12 +24,25 @@ final class StoryBand {
 
   private final int[] most;
 
-  private StoryBand(int[] least, int[] most) {
+  /** By layers; no more is known of those beyond. */
+  private final int[] leastIn;
+
+  private final int[] mostIn;
+
+  private StoryBand(int[] least, int[] most, int[] leastIn, int[] mostIn) {
     this.least = least;
     this.most = most;
+    this.leastIn = leastIn;
+    this.mostIn = mostIn;
   }
 
-  /** How many moments are decided at least after a place, from 0 for before the first. */
+  private StoryBand(int[] least, int[] most) {
+    this(least, most, new int[0], new int[0]);
+  }
+
+  /**
+   * How many moments are decided at least after a place, from 0 for before the first, in any layer.
+   */
   int least(int place) {
     return least[place];
   }
@@ -35,6 +50,16 @@ final class StoryBand {
   /** How many at most, no fewer than the least. */
   int most(int place) {
     return most[place];
+  }
+
+  /** How many moments are decided at least after a place in a layer. */
+  int least(int place, int layer) {
+    return layer < leastIn.length ? Math.max(least[place], leastIn[layer]) : least[place];
+  }
+
+  /** How many at most; fewer than the least where there is no such state. */
+  int most(int place, int layer) {
+    return layer < mostIn.length ? Math.min(most[place], mostIn[layer]) : most[place];
   }
 
   /** How many states that are. */
@@ -51,6 +76,30 @@ final class StoryBand {
     int[] most = new int[places + 1];
     Arrays.fill(most, moments);
     return new StoryBand(new int[places + 1], most);
+  }
+
+  /**
+   * States of a page on which no more than so many of its moments are left out.
+   *
+   * @param units how many units of area each place takes
+   * @param layers how many units of area are told apart; one layer where they do not matter
+   */
+  static StoryBand leavingOut(int leftOut, int[] units, int layers, int moments) {
+    int places = units.length;
+    int[] most = new int[places + 1];
+    for (int place = 0; place <= places; place++) {
+      most[place] = Math.min(moments, place + leftOut);
+    }
+    int[] leastIn = new int[layers];
+    int[] mostIn = new int[layers];
+    Arrays.fill(mostIn, moments);
+    int smallest = IntStream.of(units).min().orElse(1);
+    int largest = IntStream.of(units).max().orElse(1);
+    for (int layer = 0; layer < layers && layers > 1; layer++) {
+      leastIn[layer] = (layer + largest - 1) / largest;
+      mostIn[layer] = layer / smallest + leftOut;
+    }
+    return new StoryBand(new int[places + 1], most, leastIn, mostIn);
   }
 
   /**

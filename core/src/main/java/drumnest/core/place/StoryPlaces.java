@@ -108,6 +108,13 @@ final class StoryPlaces {
     return free == UNLIMITED ? 1 : free + 1;
   }
 
+  /**
+   * The states with which no more than so many moments have none of the places, all of one page.
+   */
+  StoryBand leavingOut(int most) {
+    return StoryBand.leavingOut(most, units, count == 0 ? 1 : layers(1), row.moments());
+  }
+
   /** The room of the places, and what filling them costs at least. */
   StoryBand.Rooms rooms() {
     long least = LongStream.of(row.leftOut()).min().orElse(0);

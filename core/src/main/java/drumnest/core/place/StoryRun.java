@@ -63,6 +63,8 @@ final class StoryRun {
   /**
    * A run over one page that only tells what it costs with any limit from one to another ({@link
    * #prefixCosts(int)}).
+   *
+   * @param leftOut how many moments at most are looked for no place for
    */
   static StoryRun ofPage(
       Placing.Problem problem,
@@ -71,13 +73,14 @@ final class StoryRun {
       int firstPlace,
       long[] bonus,
       ToLongFunction<List<Integer>> withoutPlace,
+      int leftOut,
       int leastUnits,
       int mostUnits) {
     StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus, withoutPlace);
     run.traced = false;
     run.onePage = true;
     run.places.limitAll(open.size(), leastUnits, mostUnits);
-    return run.run();
+    return run.leavingOut(leftOut).run();
   }
 
   /**
@@ -120,6 +123,11 @@ final class StoryRun {
     return this;
   }
 
+  /** Leaves out no more than so many moments of the places, which are of one page. */
+  StoryRun leavingOut(int most) {
+    return in(places.leavingOut(most));
+  }
+
   /** Tells only what all moments cost, not who goes where. */
   StoryRun untraced() {
     this.traced = false;
@@ -151,8 +159,8 @@ final class StoryRun {
     states.begin(1);
     long[] none = states.openRest(0);
     long leftOut = 0;
-    for (int decided = 0; decided <= band.most(0); decided++) {
-      none[decided] = decided < band.least(0) ? NEVER : leftOut;
+    for (int decided = 0; decided <= band.most(0, 0); decided++) {
+      none[decided] = decided < band.least(0, 0) ? NEVER : leftOut;
       leftOut += decided < moments ? row.leftOut()[decided] : 0;
     }
     for (int place = 1; place <= places.count(); place++) {
@@ -208,9 +216,10 @@ final class StoryRun {
     int[] begin = row.begins();
     int[] picture = row.pictures();
     long[] left = row.leftOut();
-    int least = band.least(place);
-    int most = band.most(place);
-    for (int moment = band.least(place - 1); moment <= most; moment++) {
+    int first = band.least(place);
+    int least = band.least(place, layer);
+    int most = band.most(place, layer);
+    for (int moment = band.least(place - 1, layer); moment <= most; moment++) {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + left[moment - 1];
         for (int i = begin[moment - 1]; i < begin[moment]; i++) {
@@ -234,7 +243,7 @@ final class StoryRun {
         boolean byFill = best < rested;
         nextRest[moment] = Math.min(NEVER, byFill ? best : rested);
         if (origins != null) {
-          origins[moment - least] = byFill ? origin : StoryTrace.FROM_REST;
+          origins[moment - first] = byFill ? origin : StoryTrace.FROM_REST;
         }
       }
     }
@@ -267,9 +276,9 @@ final class StoryRun {
     int[] picture = row.pictures();
     long[] left = row.leftOut();
     int first = trace == null ? 0 : trace.firstIn(place);
-    int least = Math.max(1, band.least(place));
-    int most = band.most(place);
-    for (int moment = Math.max(1, band.least(place - 1)); moment <= most; moment++) {
+    int least = Math.max(1, band.least(place, layer));
+    int most = band.most(place, layer);
+    for (int moment = Math.max(1, band.least(place - 1, from)); moment <= most; moment++) {
       int begun = begin[moment - 1];
       if (moment > 1) {
         best.leaveOut(left[moment - 2]);

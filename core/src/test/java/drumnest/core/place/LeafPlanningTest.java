@@ -85,6 +85,60 @@ class LeafPlanningTest {
     assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("wide", 1, "square", 2));
   }
 
+  /** The first two photos cost less on two small leaves, but then none is left for the others. */
+  @Test
+  void it_does_not_run_out_of_leaves_for_what_is_cheaper_at_first() {
+    List<LeafPlanning.Kind> kinds =
+        List.of(kind("small", null, 1, 0, 6, 4), kind("square", null, 2, 0, 4, 4));
+    List<Candidate> wides =
+        IntStream.range(0, 4).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
+    LeafPlanning.Request two =
+        request(List.of(wides), kinds, Breathing.PACKED, 2, true).by(PlacingCases.RULES);
+    LeafPlanning.Answer answer = LeafPlanning.plan(two, ProgressMonitor.NONE);
+    assertThat(answer.plans()).hasSize(1);
+    assertThat(LeafPlanning.used(answer.plans().get(0))).isEqualTo(Map.of("square", 2));
+    assertThat(answer.isBest()).isTrue();
+  }
+
+  /** Between two that have a place more of the others lie than a page is looked at with. */
+  @Test
+  void what_has_a_place_nowhere_is_left_out_and_keeps_no_others_from_their_page() {
+    List<Place> hidden =
+        List.of(
+            new Place("h0", Size.ofInches(6, 4), true, false),
+            new Place("h1", Size.ofInches(6, 4), true, false));
+    List<LeafPlanning.Kind> kinds = List.of(new LeafPlanning.Kind("hidden", hidden, hidden, null));
+    List<Candidate> photos =
+        IntStream.range(0, 48).mapToObj(i -> meantFor("p" + i, i % 12 == 0)).toList();
+    LeafPlanning.Answer answer =
+        LeafPlanning.plan(
+            request(List.of(photos), kinds, Breathing.PACKED, 9, true), ProgressMonitor.NONE);
+    LeafPlanning.Plan best = answer.plans().get(0);
+    assertThat(best.leaves()).hasSize(1);
+    assertThat(placed(best.leaves().get(0))).containsExactly(0, 12, 24, 36);
+    assertThat(best.cost())
+        .as("one leaf, and 44 kept photos left out")
+        .isEqualTo(
+            leafWeight() + 44 * 3 * Weights.weight(PlacingCases.RULES, HouseRule.LEFT_OUT_WEIGHT));
+    assertThat(answer.isBest()).isTrue();
+  }
+
+  /** A kept photo that may lie hidden, or one that never may. */
+  private static Candidate meantFor(String id, boolean hidden) {
+    Candidate plain = PlacingCases.kept(id, 6000, 4000);
+    return new Candidate(
+        id,
+        plain.pixels(),
+        null,
+        Focus.NONE,
+        plain.wanted(),
+        null,
+        null,
+        null,
+        new Candidate.PlacementHints(!hidden, hidden, false, false),
+        null);
+  }
+
   @Test
   void breathing_room_asks_for_more_leaves() {
     List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 5, 5, 6, 4));
@@ -210,7 +264,7 @@ class LeafPlanningTest {
             1 + random.nextInt(3),
             random.nextBoolean(),
             0,
-            3,
+            seed % 2 == 0 ? 1 : 3,
             PlacingCases.WEIGHTS,
             rules);
     LeafPlanning.Answer answer = LeafPlanning.plan(request, ProgressMonitor.NONE);
