@@ -31,10 +31,7 @@ final class LeafSearch {
   /** Of more states of a moment that is still to come, those that would not be kept go at once. */
   private static final int MOST_WAITING = 4 * MOST_STATES;
 
-  /**
-   * How much dearer than the best a state may promise to be and still be gone on with, where what
-   * it promises is not what it costs or the best is not all that is wanted.
-   */
+  /** How much dearer than the best a state may promise to be and still be gone on with. */
   private static final long MARGIN = PlacingCost.ONE;
 
   private final LeafPlanning.Request request;
@@ -48,7 +45,8 @@ final class LeafSearch {
   /** By kinds: whether states tell how many of it are used. */
   private final boolean[] told;
 
-  private final long margin;
+  /** Whether what a state promises is what the best plan from there costs, and that is wanted. */
+  private final boolean exact;
 
   private long letGo = PlacingCost.FORBIDDEN;
 
@@ -73,7 +71,7 @@ final class LeafSearch {
       told[kind] = request.plans() > 1 || rest.owned(kind) < leaves;
       any |= told[kind];
     }
-    this.margin = any ? MARGIN : 0;
+    this.exact = !any;
   }
 
   /** The best plans that it finds. */
@@ -94,7 +92,7 @@ final class LeafSearch {
         break;
       }
       List<State> kept = kept(states.get(moment), moment);
-      long upTo = kept.isEmpty() ? 0 : promise(kept.get(0), moment) + margin;
+      long upTo = kept.isEmpty() ? 0 : promise(kept.get(0), moment) + (exact ? 0 : MARGIN);
       for (State state : kept) {
         follow(state, states, upTo);
       }
@@ -124,7 +122,7 @@ final class LeafSearch {
     for (int moment = from; moment < moments; moment++) {
       List<State> kept = kept(states.get(moment), moment);
       if (!kept.isEmpty()) {
-        follow(kept.get(0), states, 0);
+        follow(kept.get(0), states, exact ? promise(kept.get(0), moment) : 0);
       }
     }
   }
@@ -195,8 +193,8 @@ final class LeafSearch {
   /**
    * Goes on from a state: leaves the next moment out, or takes a leaf.
    *
-   * @param upTo what a state may promise to cost; of each kind of leaf the most promising state is
-   *     gone on with in any case
+   * @param upTo what a state may promise to cost; unless that is exact, of each kind of leaf the
+   *     most promising state is gone on with in any case
    */
   private void follow(State state, List<Map<Used, State>> states, long upTo) {
     int from = state.moment();
@@ -239,7 +237,7 @@ final class LeafSearch {
         best = new State(from + taken, used, cost, state, kind);
       }
     }
-    if (best != null && bestPromise > upTo) {
+    if (best != null && bestPromise > upTo && !exact) {
       offer(states, best);
     }
   }

@@ -349,8 +349,9 @@ final class StoryRun {
   long[] prefixCosts(int mostUnits) {
     long[] least = prefixCosts();
     for (int layer = 1; layer <= Math.min(mostUnits, states.layers() - 1); layer++) {
-      long[] costs = states.prefixCosts(layer);
-      for (int moment = 0; moment <= moments; moment++) {
+      int decided = band.least(places.count(), layer);
+      long[] costs = states.prefixCosts(layer, decided);
+      for (int moment = decided; moment <= moments; moment++) {
         least[moment] = Math.min(least[moment], costs[moment]);
       }
     }
@@ -359,7 +360,7 @@ final class StoryRun {
 
   /** For each number of moments, the least that so many from the first can cost. */
   long[] prefixCosts() {
-    return states.prefixCosts(0);
+    return states.prefixCosts(0, 0);
   }
 
   /** The cost of all moments. */

@@ -124,15 +124,20 @@ final class StoryStates {
     return best;
   }
 
-  /** For each number of moments, the least that so many from the first can cost in a layer. */
-  long[] prefixCosts(int layer) {
+  /**
+   * For each number of moments, the least that so many from the first can cost in a layer.
+   *
+   * @param decided how many are decided there at least; fewer cannot be
+   */
+  long[] prefixCosts(int layer, int decided) {
     int[] begins = row.begins();
     long[] left = row.leftOut();
     long[] still = fill[0][layer];
     long[] waiting = fill[1][layer];
     long[] costs = new long[begins.length];
+    Arrays.fill(costs, 0, Math.min(decided, costs.length), NEVER);
     long best = NEVER;
-    for (int moment = 0; moment < costs.length; moment++) {
+    for (int moment = decided; moment < costs.length; moment++) {
       if (moment > 0) {
         best = best >= NEVER ? NEVER : best + left[moment - 1];
         for (int i = begins[moment - 1]; i < begins[moment]; i++) {
