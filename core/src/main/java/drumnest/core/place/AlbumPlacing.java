@@ -8,16 +8,14 @@ import drumnest.core.album.Slot;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;
-import drumnest.core.photo.StoryPhoto;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -126,6 +124,7 @@ public final class AlbumPlacing {
       AlbumModel album, List<Leaf> leaves, Breathing breathing) {
     PlacingTask task =
         PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, breathing);
+    Set<Integer> keys = leaves.stream().map(Leaf::key).collect(Collectors.toSet());
     Map<String, Holding> settled = new HashMap<>();
     Map<Integer, Integer> staying = new HashMap<>(task.problem().locked());
     staying.putAll(task.byHand());
@@ -134,7 +133,7 @@ public final class AlbumPlacing {
     holdings(album, task, titled, breathing)
         .forEach(
             (i, holding) -> {
-              if (leaves.contains(task.slots().get(i).leaf())) {
+              if (keys.contains(task.slots().get(i).leaf().key())) {
                 settled.put(task.slots().get(i).id(), holding);
               }
             });
@@ -143,27 +142,38 @@ public final class AlbumPlacing {
 
   /** The first placed picture of each chapter, and its place. */
   private static Map<Integer, Integer> begins(AlbumModel album, PlacingTask task, int[] placeOf) {
+    Map<String, Chapter> chapterOf = new HashMap<>();
+    album
+        .chapters()
+        .forEach(chapter -> chapter.photos().forEach(each -> chapterOf.put(each.id(), chapter)));
+    Map<Chapter, Integer> firsts = new IdentityHashMap<>();
+    for (int i = 0; i < placeOf.length; i++) {
+      Chapter chapter = chapterOf.get(task.problem().candidates().get(i).id());
+      if (chapter != null && placeOf[i] >= 0) {
+        firsts.merge(chapter, i, (one, other) -> placeOf[other] < placeOf[one] ? other : one);
+      }
+    }
+    Set<String> here = task.slots().stream().map(Slot::id).collect(Collectors.toSet());
     Map<Integer, Integer> begins = new LinkedHashMap<>();
     for (Chapter chapter : album.chapters()) {
-      Set<String> ids = chapter.photos().stream().map(StoryPhoto::id).collect(Collectors.toSet());
-      IntStream.range(0, placeOf.length)
-          .filter(i -> placeOf[i] >= 0)
-          .filter(i -> ids.contains(task.problem().candidates().get(i).id()))
-          .boxed()
-          .min(Comparator.comparing(i -> placeOf[i]))
-          .filter(first -> isBegin(album, task, ids, placeOf[first]))
-          .ifPresent(first -> begins.put(first, placeOf[first]));
+      Integer first = firsts.get(chapter);
+      if (first != null && isBegin(album, chapter, task.slots().get(placeOf[first]), here)) {
+        begins.put(first, placeOf[first]);
+      }
     }
     return begins;
   }
 
-  /** Whether no earlier page has a photo of the chapter. */
-  private static boolean isBegin(AlbumModel album, PlacingTask task, Set<String> ids, int place) {
-    int number = task.slots().get(place).leaf().number();
-    Set<String> here = task.slots().stream().map(Slot::id).collect(Collectors.toSet());
-    return ids.stream()
-        .flatMap(photo -> album.slotOf(photo).stream())
-        .noneMatch(slot -> slot.leaf().number() < number && !here.contains(slot.id()));
+  /**
+   * Whether no earlier page has a photo of the chapter.
+   *
+   * @param here the slots whose photos are being placed
+   */
+  private static boolean isBegin(AlbumModel album, Chapter chapter, Slot first, Set<String> here) {
+    return chapter.photos().stream()
+        .flatMap(photo -> album.slotOf(photo.id()).stream())
+        .noneMatch(
+            slot -> slot.leaf().number() < first.leaf().number() && !here.contains(slot.id()));
   }
 
   private static void reserve(

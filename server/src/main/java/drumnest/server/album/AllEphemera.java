@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The cards and keepsakes of the albums. */
@@ -9,5 +9,5 @@ interface AllEphemera extends JpaRepository<EphemeraEntity, Long> {
 
   List<EphemeraEntity> findByAlbumIdOrderByEphemeraKey(Long albumId);
 
-  Optional<EphemeraEntity> findByAlbumIdAndEphemeraKey(Long albumId, int ephemeraKey);
+  List<EphemeraEntity> findByAlbumIdAndEphemeraKeyIn(Long albumId, Collection<Integer> keys);
 }

@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The clocks of cameras that are shifted. */
@@ -9,5 +9,5 @@ interface CameraClocks extends JpaRepository<CameraClockEntity, Long> {
 
   List<CameraClockEntity> findByAlbumId(Long albumId);
 
-  Optional<CameraClockEntity> findByAlbumIdAndCamera(Long albumId, String camera);
+  List<CameraClockEntity> findByAlbumIdAndCameraIn(Long albumId, Collection<String> cameras);
 }

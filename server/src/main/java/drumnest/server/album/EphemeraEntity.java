@@ -42,6 +42,10 @@ class EphemeraEntity {
     this.ephemeraKey = ephemeraKey;
   }
 
+  int ephemeraKey() {
+    return ephemeraKey;
+  }
+
   void be(Ephemera ephemera) {
     this.kind = ephemera.kind().name();
     this.name = ephemera.name();

@@ -16,12 +16,12 @@ import drumnest.server.stock.Shelf;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -261,11 +261,16 @@ public class History {
   private void apply(AlbumEntity album, List<Change> changes) {
     long version = album.version();
     Long id = album.id();
-    Rows rows = rows(album, changes);
+    Rows rows = rows(id, changes);
+    changes.forEach(change -> apply(album, rows, change));
+    rows.write();
     // The order of leaves is settled when all of them are there.
-    changes.stream()
-        .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
-        .forEach(change -> apply(album, rows, change));
+    changes.forEach(
+        change -> {
+          if (change instanceof Change.OfOrder order) {
+            order(id, order.after());
+          }
+        });
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {
           @Override
@@ -275,138 +280,133 @@ public class History {
         });
   }
 
-  /** What is in the database of what a step alters: slots by their names, photos by theirs. */
-  private record Rows(Map<String, FillingEntity> fillings, Map<String, LinePhotoEntity> photos) {}
+  /** What is in the database of what a step alters. */
+  private record Rows(
+      StepRows<String, FillingEntity, Holding> fillings,
+      StepRows<String, OpeningEntity, Size> openings,
+      StepRows<Integer, LeafEntity, LeafState> leaves,
+      StepRows<Integer, EphemeraEntity, Ephemera> ephemera,
+      StepRows<String, CameraClockEntity, Duration> clocks,
+      Map<String, LinePhotoEntity> photos) {
 
-  private Rows rows(AlbumEntity album, List<Change> changes) {
-    List<String> slots = new ArrayList<>();
-    List<String> photos = new ArrayList<>();
-    for (Change change : changes) {
-      if (change instanceof Change.OfHolding holding) {
-        slots.add(holding.slot());
-      } else if (change instanceof Change.OfPhoto photo) {
-        photos.add(photo.photo());
-      }
+    void write() {
+      fillings.write();
+      openings.write();
+      leaves.write();
+      ephemera.write();
+      clocks.write();
     }
+  }
+
+  private Rows rows(Long album, List<Change> changes) {
     return new Rows(
-        byKey(
-            slots,
-            some -> fillings.findByAlbumIdAndSlotIn(album.id(), some),
-            () -> fillings.findByAlbumId(album.id()),
-            FillingEntity::slot),
-        byKey(
-            photos,
-            some -> linePhotos.findByAlbumIdAndPhotoSha256In(album.id(), some),
-            () -> linePhotos.findByAlbumIdOrderById(album.id()),
-            LinePhotoEntity::sha256));
+        new StepRows<>(
+            fillings,
+            there(
+                keys(changes, Change.OfHolding.class, Change.OfHolding::slot),
+                slots -> fillings.findByAlbumIdAndSlotIn(album, slots),
+                () -> fillings.findByAlbumId(album)),
+            FillingEntity::slot,
+            slot -> new FillingEntity(album, slot),
+            FillingEntity::hold),
+        new StepRows<>(
+            openings,
+            there(
+                keys(changes, Change.OfOpening.class, Change.OfOpening::slot),
+                slots -> openings.findByAlbumIdAndSlotIn(album, slots),
+                () -> openings.findByAlbumId(album)),
+            OpeningEntity::slot,
+            slot -> new OpeningEntity(album, slot),
+            OpeningEntity::measure),
+        new StepRows<>(
+            leaves,
+            there(
+                keys(changes, Change.OfLeaf.class, Change.OfLeaf::leaf),
+                some -> leaves.findByAlbumIdAndLeafKeyIn(album, some),
+                () -> leaves.findByAlbumIdOrderByNumber(album)),
+            LeafEntity::leafKey,
+            key -> new LeafEntity(album, key),
+            LeafEntity::be),
+        new StepRows<>(
+            allEphemera,
+            there(
+                keys(changes, Change.OfEphemera.class, Change.OfEphemera::ephemera),
+                some -> allEphemera.findByAlbumIdAndEphemeraKeyIn(album, some),
+                () -> allEphemera.findByAlbumIdOrderByEphemeraKey(album)),
+            EphemeraEntity::ephemeraKey,
+            key -> new EphemeraEntity(album, key),
+            EphemeraEntity::be),
+        new StepRows<>(
+            clocks,
+            there(
+                keys(changes, Change.OfClock.class, Change.OfClock::camera),
+                cameras -> clocks.findByAlbumIdAndCameraIn(album, cameras),
+                () -> clocks.findByAlbumId(album)),
+            CameraClockEntity::camera,
+            camera -> new CameraClockEntity(album, camera),
+            CameraClockEntity::set),
+        there(
+                keys(changes, Change.OfPhoto.class, Change.OfPhoto::photo),
+                photos -> linePhotos.findByAlbumIdAndPhotoSha256In(album, photos),
+                () -> linePhotos.findByAlbumIdOrderById(album))
+            .stream()
+            .collect(Collectors.toMap(LinePhotoEntity::sha256, each -> each, (a, b) -> a)));
+  }
+
+  private static <C extends Change, K> Set<K> keys(
+      List<Change> changes, Class<C> of, Function<C, K> key) {
+    return changes.stream()
+        .filter(of::isInstance)
+        .map(of::cast)
+        .map(key)
+        .collect(Collectors.toSet());
   }
 
   /** Rows by their keys; of many keys all rows are read, which is faster than looking for each. */
-  private static <E> Map<String, E> byKey(
-      List<String> keys,
-      Function<List<String>, List<E>> some,
-      Supplier<List<E>> all,
-      Function<E, String> key) {
+  private static <K, E> List<E> there(
+      Set<K> keys, Function<Set<K>, List<E>> some, Supplier<List<E>> all) {
     if (keys.isEmpty()) {
-      return new HashMap<>();
+      return List.of();
     }
-    List<E> rows = keys.size() > MOST_LOOKED_FOR ? all.get() : some.apply(keys);
-    return rows.stream().collect(Collectors.toMap(key, each -> each, (a, b) -> a, HashMap::new));
+    return keys.size() > MOST_LOOKED_FOR ? all.get() : some.apply(keys);
   }
 
   private void apply(AlbumEntity album, Rows rows, Change change) {
     if (change instanceof Change.OfHolding holding) {
-      hold(album, rows, holding.slot(), holding.after());
+      rows.fillings().put(holding.slot(), holding.after());
     } else if (change instanceof Change.OfPhoto photo) {
       rows.photos().get(photo.photo()).annotate(photo.after());
     } else if (change instanceof Change.OfOpening opening) {
-      measure(album, opening.slot(), opening.after());
+      rows.openings().put(opening.slot(), opening.after());
     } else if (change instanceof Change.OfTitle title) {
       album.retitle(title.after());
     } else if (change instanceof Change.OfFormat format) {
       album.setFormat(format.after());
     } else if (change instanceof Change.OfLeaf leaf) {
-      lay(album, leaf.leaf(), leaf.after());
-    } else if (change instanceof Change.OfOrder order) {
-      order(album, order.after());
+      rows.leaves().put(leaf.leaf(), leaf.after());
+      if (leaf.after() != null) {
+        album.useLeafKey(leaf.leaf());
+      }
     } else if (change instanceof Change.OfEphemera ephemera) {
-      keep(album, ephemera.ephemera(), ephemera.after());
+      rows.ephemera().put(ephemera.ephemera(), ephemera.after());
+      if (ephemera.after() != null) {
+        album.useEphemeraKey(ephemera.ephemera());
+      }
     } else if (change instanceof Change.OfChapters chapters) {
       album.setChapters(chapters.after());
     } else if (change instanceof Change.OfFacts facts) {
       album.setFacts(facts.after());
     } else if (change instanceof Change.OfClock clock) {
-      shift(album, clock.camera(), clock.after());
+      rows.clocks().put(clock.camera(), clock.after());
     } else if (change instanceof Change.OfEntry entry) {
       shelf.find(entry.entry()).ifPresent(item -> shelf.setGone(item.key(), entry.after()));
     }
   }
 
-  private void lay(AlbumEntity album, int key, @Nullable LeafState leaf) {
-    Optional<LeafEntity> there = leaves.findByAlbumIdAndLeafKey(album.id(), key);
-    if (leaf == null) {
-      there.ifPresent(leaves::delete);
-      leaves.flush();
-      return;
-    }
-    album.useLeafKey(key);
-    LeafEntity entity = there.orElseGet(() -> new LeafEntity(album.id(), key));
-    entity.be(leaf);
-    leaves.saveAndFlush(entity);
-  }
-
   /** Puts the leaves in order; those that are gone by now are left out. */
-  private void order(AlbumEntity album, List<Integer> keys) {
-    for (LeafEntity leaf : leaves.findByAlbumIdOrderByNumber(album.id())) {
+  private void order(Long album, List<Integer> keys) {
+    for (LeafEntity leaf : leaves.findByAlbumIdOrderByNumber(album)) {
       leaf.stand(keys.indexOf(leaf.leafKey()) + 1);
     }
-    leaves.flush();
-  }
-
-  private void keep(AlbumEntity album, int key, @Nullable Ephemera ephemera) {
-    Optional<EphemeraEntity> there = allEphemera.findByAlbumIdAndEphemeraKey(album.id(), key);
-    if (ephemera == null) {
-      there.ifPresent(allEphemera::delete);
-      return;
-    }
-    album.useEphemeraKey(key);
-    EphemeraEntity entity = there.orElseGet(() -> new EphemeraEntity(album.id(), key));
-    entity.be(ephemera);
-    allEphemera.save(entity);
-  }
-
-  private void hold(AlbumEntity album, Rows rows, String slot, @Nullable Holding holding) {
-    FillingEntity held = rows.fillings().get(slot);
-    if (holding == null) {
-      if (held != null) {
-        fillings.delete(held);
-        rows.fillings().remove(slot);
-      }
-      return;
-    }
-    FillingEntity entity = held == null ? new FillingEntity(album.id(), slot) : held;
-    entity.hold(holding);
-    fillings.save(entity);
-    rows.fillings().put(slot, entity);
-  }
-
-  private void shift(AlbumEntity album, String camera, Duration by) {
-    CameraClockEntity clock =
-        clocks
-            .findByAlbumIdAndCamera(album.id(), camera)
-            .orElseGet(() -> new CameraClockEntity(album.id(), camera));
-    clock.set(by);
-    clocks.save(clock);
-  }
-
-  private void measure(AlbumEntity album, String slot, @Nullable Size size) {
-    Optional<OpeningEntity> measured = openings.findByAlbumIdAndSlot(album.id(), slot);
-    if (size == null) {
-      measured.ifPresent(openings::delete);
-      return;
-    }
-    OpeningEntity entity = measured.orElseGet(() -> new OpeningEntity(album.id(), slot));
-    entity.measure(size);
-    openings.save(entity);
   }
 }

@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The leaves of the albums. */
@@ -12,5 +12,5 @@ interface Leaves extends JpaRepository<LeafEntity, Long> {
   /** Those of all albums but one. */
   List<LeafEntity> findByAlbumIdNot(Long albumId);
 
-  Optional<LeafEntity> findByAlbumIdAndLeafKey(Long albumId, int leafKey);
+  List<LeafEntity> findByAlbumIdAndLeafKeyIn(Long albumId, Collection<Integer> keys);
 }

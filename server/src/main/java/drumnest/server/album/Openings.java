@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The measured openings of the albums' pockets. */
@@ -9,5 +9,5 @@ interface Openings extends JpaRepository<OpeningEntity, Long> {
 
   List<OpeningEntity> findByAlbumId(Long albumId);
 
-  Optional<OpeningEntity> findByAlbumIdAndSlot(Long albumId, String slot);
+  List<OpeningEntity> findByAlbumIdAndSlotIn(Long albumId, Collection<String> slots);
 }

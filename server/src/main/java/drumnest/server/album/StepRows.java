@@ -1,0 +1,75 @@
+package drumnest.server.album;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/**
+ * The rows of a table that a step alters. What each is to say is collected, and then written at
+ * once, so that one that is taken out and comes back within the step is the same row.
+ *
+ * @param <K> what a row of an album is known by
+ * @param <E> a row
+ * @param <V> what a row says
+ */
+final class StepRows<K, E, V> {
+
+  private final JpaRepository<E, Long> table;
+  private final Map<K, E> there = new HashMap<>();
+  private final Function<K, E> create;
+  private final BiConsumer<E, V> write;
+  private final Map<K, @Nullable V> after = new LinkedHashMap<>();
+
+  /**
+   * @param there the rows that are there of those that are altered, or more
+   * @param create makes a row that is not there yet
+   * @param write makes a row say something
+   */
+  StepRows(
+      JpaRepository<E, Long> table,
+      List<E> there,
+      Function<E, K> key,
+      Function<K, E> create,
+      BiConsumer<E, V> write) {
+    this.table = table;
+    there.forEach(row -> this.there.put(key.apply(row), row));
+    this.create = create;
+    this.write = write;
+  }
+
+  /**
+   * Says what a row is to say.
+   *
+   * @param value null where the row goes
+   */
+  void put(K key, @Nullable V value) {
+    after.put(key, value);
+  }
+
+  /** Writes them all. */
+  void write() {
+    List<E> gone = new ArrayList<>();
+    List<E> added = new ArrayList<>();
+    after.forEach(
+        (key, value) -> {
+          E known = there.get(key);
+          if (value != null) {
+            E row = known == null ? create.apply(key) : known;
+            write.accept(row, value);
+            if (known == null) {
+              added.add(row);
+            }
+          } else if (known != null) {
+            gone.add(known);
+          }
+        });
+    table.deleteAll(gone);
+    table.saveAll(added);
+  }
+}
