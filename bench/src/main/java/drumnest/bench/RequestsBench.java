@@ -14,6 +14,8 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 
 /**
@@ -27,6 +29,10 @@ import javax.imageio.ImageIO;
 public final class RequestsBench {
 
   private static final int ROUNDS = 60;
+
+  /** How often it is asked for what takes longer. */
+  private static final int FEW = 5;
+
   private static final int OUTINGS = 60;
   private static final int BURST = 5;
   private static final int CAPTIONED = 20;
@@ -56,6 +62,11 @@ public final class RequestsBench {
         1,
         () -> album.step("place-again", ",\"breathing\":\"full\""));
     album.say("fill the album", 1, () -> album.step("place-again", ""));
+    album.say("leaves for what has no place", FEW, () -> album.post("/plans", leaves(false)));
+    album.say("leaves for all of it", 1, () -> album.post("/plans", leaves(true)));
+    album.say(
+        "lay them", 1, () -> album.step("take-plan", ",\"number\":1,\"request\":" + leaves(true)));
+    album.say("take that back", 1, () -> album.step("undo", ""));
     bench.swapSome(leaves);
     album.say("fill it around what was put by hand", 1, () -> album.step("place-again", ""));
     album.say("album", ROUNDS, () -> album.get("?spread=" + middle));
@@ -101,6 +112,23 @@ public final class RequestsBench {
           album.step("leaves/move", ",\"leaf\":2,\"to\":" + to[0]);
         });
     album.say("undo", ROUNDS, () -> album.step("undo", ""));
+  }
+
+  /**
+   * A request for leaves of six kinds.
+   *
+   * @param all whether all photos are placed anew, or only those without a place get leaves
+   */
+  private static String leaves(boolean all) {
+    String kinds =
+        Stream.of("six-6x4", "six-4x6", "twelve-3x4", "nine-4x4", "sixteen-3x3", "thirty-six-2x2")
+            .map(kind -> "\"12x12-" + kind + "\"")
+            .collect(Collectors.joining(","));
+    return "{\"kinds\":["
+        + kinds
+        + "],\"breathing\":\"full\",\"freshPages\":false,\"undecided\":true,\"anew\":"
+        + all
+        + ",\"sleeves\":false,\"run\":\"leaves\"}";
   }
 
   /** Puts two photos of every other leaf in each other's place by hand. */

@@ -3,6 +3,8 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Change;
+import drumnest.core.album.LeafState;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.RunningServer;
 import drumnest.server.frame.AlbumEdits;
@@ -105,6 +107,27 @@ class OpenAlbumsTest {
     return album.leafStates().values().stream()
         .filter(leaf -> leaf.type().equals("12x12-six-6x4"))
         .count();
+  }
+
+  @Test
+  void a_leaf_that_goes_and_comes_back_within_a_step_is_there_once_as_it_came_back() {
+    OpenAlbums albums = part(OpenAlbums.class);
+    long id = part(NewAlbums.class).begin("There and back", null, List.of("12x12-six-6x4"));
+    AlbumModel album = albums.open(id);
+    int key = album.leaves().leaves().get(0).key();
+    LeafState before = album.leafStates().get(key);
+    LeafState after =
+        new LeafState(
+            before.type(), !before.turned(), before.drop(), before.plan(), before.reversePlan());
+    part(History.class)
+        .step(
+            albums.seen(id, album.version()),
+            "turn it over",
+            List.of(new Change.OfLeaf(key, before, null), new Change.OfLeaf(key, null, after)));
+    Map<Integer, LeafState> stored =
+        part(StoredAlbum.class).read(id, part(SuppliesInForce.class).now()).leafStates();
+    assertThat(stored).containsEntry(key, after).hasSameSizeAs(album.leafStates());
+    assertThat(albums.open(id).leafStates()).isEqualTo(stored);
   }
 
   @Test
