@@ -31,7 +31,7 @@ public final class LeafPlanning {
   /** The most leaves that are proposed at once. */
   public static final int MOST_LEAVES = 200;
 
-  /** How many moments more than it has places a page is looked at with. */
+  /** With how many moments that it has no place for a page is looked at. */
   public static final int SLACK = 8;
 
   /** The same, to begin with: few plans need to leave anything out. */
@@ -234,7 +234,7 @@ public final class LeafPlanning {
     return isInStock(first, request) ? first : withSleevesInStock(request, monitor);
   }
 
-  /** Looks closely only where something has to be left out, or goes into sleeves. */
+  /** Looks closely only where that may find or prove more, or something goes into sleeves. */
   private static Answer search(Request request, ProgressMonitor monitor) {
     if (!request.sleeves().inserts().isEmpty()) {
       return new LeafSearch(request, 0, SLACK, monitor).solve();
@@ -242,7 +242,7 @@ public final class LeafPlanning {
     LeafSearch first = new LeafSearch(request, 0, FIRST_SLACK, monitor.part(0, 2));
     Answer answer = first.solve();
     ProgressMonitor closely = monitor.part(1, 2);
-    return answer.plans().stream().allMatch(first::placesAll) || !closely.goOn(0, 1)
+    return first.isCloseEnough(answer, SLACK) || !closely.goOn(0, 1)
         ? answer
         : new LeafSearch(request, 0, SLACK, closely).solve();
   }

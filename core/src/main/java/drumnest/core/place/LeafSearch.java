@@ -39,6 +39,7 @@ final class LeafSearch {
   private final PageCosts pages;
   private final int moments;
   private final int leaves;
+  private final int slack;
   private final long leafWeight;
   private final LeafRest rest;
 
@@ -52,11 +53,12 @@ final class LeafSearch {
 
   /**
    * @param sleevePrice what a place in a sleeve costs besides what it weighs
-   * @param slack with how many moments more than it has places a page is looked at
+   * @param slack with how many moments that they have no place for pages are looked at
    */
   LeafSearch(LeafPlanning.Request request, long sleevePrice, int slack, ProgressMonitor monitor) {
     this.request = request;
     this.monitor = monitor;
+    this.slack = slack;
     // Every leaf takes a moment at least.
     int most = Math.min(LeafPlanning.MOST_LEAVES, request.mostLeaves());
     int pictures = request.chapters().stream().mapToInt(List::size).sum();
@@ -109,12 +111,22 @@ final class LeafSearch {
     // What a picture in a sleeve costs is known only once its page is laid out.
     boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
     return new LeafPlanning.Answer(
-        plans, estimated ? -1 : Math.min(bound, pages.provenBelow()) + pages.nowhere());
+        plans, estimated ? -1 : Math.min(bound, provenBelow(slack)) + pages.nowhere());
   }
 
-  /** Whether a plan leaves out nothing but what fits nowhere. */
-  boolean placesAll(LeafPlanning.Plan plan) {
-    return plan.pictures() == moments;
+  /**
+   * Whether an answer of this search would gain nothing from a closer look at pages: nothing is
+   * left out but what fits nowhere, and it is proven, or not even that would prove it.
+   */
+  boolean isCloseEnough(LeafPlanning.Answer answer, int closer) {
+    boolean allPlaced = answer.plans().stream().allMatch(plan -> plan.pictures() == moments);
+    long cost = answer.plans().stream().mapToLong(LeafPlanning.Plan::cost).min().orElse(0);
+    long least = cost - pages.nowhere();
+    return allPlaced && (least <= provenBelow(slack) || least > provenBelow(closer));
+  }
+
+  private long provenBelow(int looked) {
+    return pages.provenBelow(leafWeight, looked);
   }
 
   /** From the best state so far straight on, each time by what costs least from there. */

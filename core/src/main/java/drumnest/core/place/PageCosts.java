@@ -14,6 +14,7 @@ import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
@@ -145,12 +146,66 @@ final class PageCosts {
   }
 
   /**
-   * Below what cost an answer is proven. A page is not looked at with more than a few moments more
-   * than it holds; a plan that leaves out more of them on one page costs at least this.
+   * Below what cost an answer is proven: what a plan costs at least with more moments without a
+   * place on one page than pages are looked at with. Every moment costs what the cheapest place for
+   * it does and its share of a leaf that is as full as any can be, or what it costs without a
+   * place; more than so many of them cost the latter.
+   *
+   * @param leafWeight what a leaf weighs itself
+   * @param slack with how many of them pages are looked at
    */
-  long provenBelow() {
-    long least = open.stream().mapToLong(cost::leftOut).min().orElse(0);
-    return (slack + 1) * least;
+  long provenBelow(long leafWeight, int slack) {
+    long share = leafShare(leafWeight);
+    long sum = 0;
+    long[] more = new long[open.size()];
+    for (int i = 0; i < more.length; i++) {
+      List<Integer> moment = open.get(i);
+      long without = cost.leftOut(moment);
+      for (long[] costs : inSleeve.values()) {
+        without = Math.min(without, costs[forSleeve(moment, costs)]);
+      }
+      long least = Math.min(without, cheapest(moment) + share);
+      sum += least;
+      more[i] = without - least;
+    }
+    int looked =
+        pages.alike().stream()
+            .flatMap(List::stream)
+            .mapToInt(page -> more(page, slack))
+            .min()
+            .orElse(slack);
+    return sum + LongStream.of(more).sorted().limit(looked + 1L).sum();
+  }
+
+  /** What a moment costs in the cheapest of all places. */
+  private long cheapest(List<Integer> moment) {
+    long least = PlacingCost.FORBIDDEN;
+    for (int photo : moment) {
+      for (int place = 0; place < problem.places().size(); place++) {
+        least = Math.min(least, cost.of(photo, place));
+      }
+    }
+    return least;
+  }
+
+  /** What every picture on a leaf costs at least of the leaf itself. */
+  private long leafShare(long leafWeight) {
+    return pages.leaves().stream()
+        .mapToLong(
+            sides ->
+                Math.max(0, leafWeight - savedBeyondRoom(sides.front) - savedBeyondRoom(sides.back))
+                    / Math.max(1, sides.front.most + sides.back.most))
+        .min()
+        .orElse(0);
+  }
+
+  /** By how much pictures on a page can save more than its room weighs while it is empty. */
+  private long savedBeyondRoom(RequestedPages.Page page) {
+    double most = 0;
+    for (int place = page.first; place < page.first + page.places; place++) {
+      most = Math.max(most, (double) bonus[place] / cost.rooms().units(place));
+    }
+    return Math.max(0, (long) Math.ceil(most * page.units) - weight(page.room));
   }
 
   int phases() {
@@ -201,7 +256,7 @@ final class PageCosts {
             roomiest.first,
             saved(roomiest),
             withoutPlace(roomiest),
-            more(roomiest),
+            more(roomiest, slack),
             alike.get(0).units,
             roomiest.units);
     for (RequestedPages.Page page : alike) {
@@ -224,12 +279,12 @@ final class PageCosts {
    * How many moments a page is looked at with for which it has no place. Over it go no more sleeves
    * than it has room for.
    */
-  private int more(RequestedPages.Page page) {
+  private static int more(RequestedPages.Page page, int slack) {
     return page.over == 0 ? slack : Math.min(slack, page.over);
   }
 
   private int end(RequestedPages.Page page, int from) {
-    int end = Math.min(open.size(), from + page.most + more(page));
+    int end = Math.min(open.size(), from + page.most + more(page, slack));
     for (int moment = from + 1; request.freshPages() && moment < end; moment++) {
       end = chapterBegins[moment] ? moment : end;
     }
@@ -302,7 +357,7 @@ final class PageCosts {
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page), withoutPlace(page))
-        .leavingOut(more(page))
+        .leavingOut(more(page, slack))
         .run()
         .trace(placeOf);
     int[] at = new int[page.places];
