@@ -146,6 +146,7 @@ public final class AlbumPlacing {
     album
         .chapters()
         .forEach(chapter -> chapter.photos().forEach(each -> chapterOf.put(each.id(), chapter)));
+    // Whether two chapters are equal is a question of all their photos, which is not asked here.
     Map<Chapter, Integer> firsts = new IdentityHashMap<>();
     for (int i = 0; i < placeOf.length; i++) {
       Chapter chapter = chapterOf.get(task.problem().candidates().get(i).id());

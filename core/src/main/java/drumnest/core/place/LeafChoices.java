@@ -147,7 +147,7 @@ public final class LeafChoices {
     }
     int moments = Moments.of(candidates).count();
     return new Measures(
-        moments - sum.placed - plan.inSleeves(),
+        moments - plan.pictures(),
         plan.leaves().size(),
         plan.inSleeves(),
         sum.paper,
@@ -160,7 +160,6 @@ public final class LeafChoices {
     private final LeafPlanning.Sleeves sleeves;
     private final HouseRules rules;
     private final double asked;
-    private int placed;
     private double paper;
     private double filled;
     private double cropped;
@@ -177,7 +176,6 @@ public final class LeafChoices {
         double area = places.get(i).area().squareNanometres();
         paper += area;
         if (photoAt[i] >= 0) {
-          placed++;
           filled += area;
           cropped += cropped(candidates.get(photoAt[i]), places.get(i));
         }

@@ -181,10 +181,11 @@ public final class LeafPlanning {
       return overFront.size() + overBack.size();
     }
 
-    private long inPlaces() {
-      return IntStream.concat(IntStream.of(front), IntStream.of(back))
-          .filter(photo -> photo >= 0)
-          .count();
+    private int inPlaces() {
+      return (int)
+          IntStream.concat(IntStream.of(front), IntStream.of(back))
+              .filter(photo -> photo >= 0)
+              .count();
     }
   }
 
@@ -201,8 +202,8 @@ public final class LeafPlanning {
     }
 
     /** How many pictures it has a place for, sleeves and all. */
-    long pictures() {
-      return leaves.stream().mapToLong(PlannedLeaf::inPlaces).sum() + inSleeves();
+    int pictures() {
+      return leaves.stream().mapToInt(PlannedLeaf::inPlaces).sum() + inSleeves();
     }
   }
 

@@ -126,7 +126,7 @@ final class LeafSearch {
   }
 
   private long provenBelow(int looked) {
-    return pages.provenBelow(leafWeight, looked);
+    return pages.provenBelow(leafWeight, leaves, looked);
   }
 
   /** From the best state so far straight on, each time by what costs least from there. */

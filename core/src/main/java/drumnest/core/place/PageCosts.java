@@ -152,11 +152,12 @@ final class PageCosts {
    * place; more than so many of them cost the latter.
    *
    * @param leafWeight what a leaf weighs itself
+   * @param leaves how many a plan has at most
    * @param slack with how many of them pages are looked at
    */
-  long provenBelow(long leafWeight, int slack) {
+  long provenBelow(long leafWeight, int leaves, int slack) {
     long share = leafShare(leafWeight);
-    long sum = 0;
+    long sum = -leaves * mostSaved(leafWeight);
     long[] more = new long[open.size()];
     for (int i = 0; i < more.length; i++) {
       List<Integer> moment = open.get(i);
@@ -193,10 +194,22 @@ final class PageCosts {
     return pages.leaves().stream()
         .mapToLong(
             sides ->
-                Math.max(0, leafWeight - savedBeyondRoom(sides.front) - savedBeyondRoom(sides.back))
+                Math.max(0, leafWeight - savedBeyondRoom(sides))
                     / Math.max(1, sides.front.most + sides.back.most))
         .min()
         .orElse(0);
+  }
+
+  /** By how much pictures on a leaf can save more than it weighs; areas are rounded. */
+  private long mostSaved(long leafWeight) {
+    return pages.leaves().stream()
+        .mapToLong(sides -> Math.max(0, savedBeyondRoom(sides) - leafWeight))
+        .max()
+        .orElse(0);
+  }
+
+  private long savedBeyondRoom(RequestedPages.Sides sides) {
+    return savedBeyondRoom(sides.front) + savedBeyondRoom(sides.back);
   }
 
   /** By how much pictures on a page can save more than its room weighs while it is empty. */
