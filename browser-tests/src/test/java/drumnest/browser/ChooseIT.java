@@ -125,6 +125,7 @@ class ChooseIT {
     String first = standing();
     List<Route> held = new ArrayList<>();
     page.route(Pattern.compile("/choose\\?"), held::add);
+    Routes.awaitEffect(page);
     press("k");
     assertThat(tile(first)).hasCount(0);
     press("z");

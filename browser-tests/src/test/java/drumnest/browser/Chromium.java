@@ -27,10 +27,12 @@ final class Chromium implements AutoCloseable {
   private static final String REFUSED = "Failed to load resource";
 
   private static final int UNPAIRED = 401;
+  private static final int GONE = 404;
 
   private final Playwright playwright;
   private final Browser browser;
   private final Set<String> complaints = new TreeSet<>();
+  private final Overtaking overtaking = new Overtaking();
 
   Chromium() {
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
@@ -66,13 +68,17 @@ final class Chromium implements AutoCloseable {
             complaints.add(message.text());
           }
         });
-    // A step may be refused; what the page asks for by itself must be there. That a device is not
-    // paired it only learns from the answer.
+    window.onRequest(overtaking::sent);
+    window.onRequestFinished(overtaking::ended);
+    window.onRequestFailed(overtaking::ended);
+    // A step may be refused; what the page asks for by itself must be there, unless a step has
+    // taken it away meanwhile. That a device is not paired it only learns from the answer.
     window.onResponse(
         response -> {
-          boolean asked =
-              response.request().method().equals("GET") || response.url().endsWith("/plans");
-          if (asked && response.status() >= 400 && response.status() != UNPAIRED) {
+          boolean asked = Overtaking.isAsked(response.request());
+          boolean refused = response.status() >= 400 && response.status() != UNPAIRED;
+          boolean gone = response.status() == GONE && overtaking.isOvertaken(response.request());
+          if (asked && refused && !gone) {
             complaints.add(
                 response.status() + " " + response.url().replaceFirst("^[a-z]+://[^/]*", ""));
           }

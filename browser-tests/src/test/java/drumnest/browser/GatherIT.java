@@ -54,6 +54,7 @@ class GatherIT {
         route -> {
           held.add(route);
         });
+    Routes.awaitEffect(page);
     choose(Pictures.many(files, 10, 300));
     page.waitForCondition(() -> held.size() == 2);
     assertThat(page.getByText("2 of 10 came in")).isVisible();
@@ -72,6 +73,7 @@ class GatherIT {
     assertThat(page.getByText("3 new on the line")).isVisible();
     button("Clear this list").click();
     page.route("**/photos?name=*", Route::abort);
+    Routes.awaitEffect(page);
     choose(List.of(Pictures.write(files.resolve("late.jpg"), 300, 200, 77, null)));
     assertThat(page.getByText("no answer")).isVisible();
     page.unroute("**/photos?name=*");
@@ -96,6 +98,7 @@ class GatherIT {
   void a_page_that_was_closed_while_photos_came_in_has_kept_them_and_says_how_to_go_on() {
     List<Route> held = new ArrayList<>();
     page.route(LATER, held::add);
+    Routes.awaitEffect(page);
     List<Path> photos = Pictures.many(files, 10, 300);
     choose(photos);
     page.waitForCondition(() -> held.size() == 2);
@@ -123,6 +126,7 @@ class GatherIT {
                     .setStatus(507)
                     .setContentType("application/problem+json")
                     .setBody("{\"detail\": \"The disk is full, so this was not kept.\"}")));
+    Routes.awaitEffect(page);
     choose(Pictures.many(files, 10, 300));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("The disk is full");
     assertThat(page.getByText("2 new on the line, 8 left out")).isVisible();

@@ -358,6 +358,7 @@ class MakerWalkIT {
           turnElsewhere("1-back-2");
           route.resume();
         });
+    Routes.awaitEffect(page);
     slot("1-back-2").click();
     page.keyboard().press("Delete");
     assertThat(page.getByText("was changed in another window").first()).isVisible();

@@ -148,6 +148,7 @@ class PlaceIT {
     double before = lay.boundingBox().y;
     List<Route> asked = new ArrayList<>();
     page.route("**/api/albums/1/plans", asked::add);
+    Routes.awaitEffect(page);
     page.getByLabel("Breathing room").selectOption("airy");
     assertThat(page.getByText("Weighing leaves")).isVisible();
     assertThat(lay).isDisabled();
@@ -248,6 +249,7 @@ class PlaceIT {
     String second = before.keySet().stream().skip(1).findFirst().orElseThrow();
     List<Route> asked = new ArrayList<>();
     page.route("**/tickets/preview", asked::add);
+    Routes.awaitEffect(page);
     slot(target).focus();
     page.keyboard().press("Enter");
     page.keyboard().press("ArrowRight");
@@ -273,6 +275,7 @@ class PlaceIT {
     BoundingBox at = inTicket.boundingBox();
     List<Route> asked = new ArrayList<>();
     page.route("**/tickets/" + two.get(1), asked::add);
+    Routes.awaitEffect(page);
     slot(two.get(1)).click();
     page.waitForCondition(() -> !asked.isEmpty());
     assertThat(ticket()).containsText(label(two.get(0)));

@@ -206,6 +206,7 @@ class WordsIT {
     begin();
     page.waitForResponse("**/words/write*", () -> story().fill("Mine."));
     page.route("**/words/write*", Route::abort);
+    Routes.awaitEffect(page);
     story().fill("Mine, and more.");
     assertThat(page.getByText("Not saved yet")).isVisible();
     Page other = SITTING.page(1280, 800);

@@ -35,7 +35,7 @@ public final class LeafPlanning {
   public static final int SLACK = 8;
 
   /** The same, to begin with: few plans need to leave anything out. */
-  private static final int FIRST_SLACK = 2;
+  private static final int FIRST_SLACK = 0;
 
   private static final int SLEEVE_ROUNDS = 4;
 
@@ -243,7 +243,7 @@ public final class LeafPlanning {
     LeafSearch first = new LeafSearch(request, 0, FIRST_SLACK, monitor.part(0, 2));
     Answer answer = first.solve();
     ProgressMonitor closely = monitor.part(1, 2);
-    return first.isCloseEnough(answer, SLACK) || !closely.goOn(0, 1)
+    return first.isCloseEnough(answer) || !closely.goOn(0, 1)
         ? answer
         : new LeafSearch(request, 0, SLACK, closely).solve();
   }

@@ -39,6 +39,32 @@ final class LeafRest {
     this.price = new long[request.kinds().size()];
   }
 
+  int kinds() {
+    return price.length;
+  }
+
+  /** What a leaf of a kind costs, whatever is on it, at the price of its kind. */
+  long ofLeaf(int kind) {
+    return leafWeight + price[kind];
+  }
+
+  /** What a plan saves, about, that may use one leaf more. */
+  long leafPrice() {
+    // Of the same phase, so that nothing else makes a difference.
+    int fewer = pages.cycle() < leaves ? pages.cycle() : 1;
+    int with = fewer < leaves ? leaves - 1 : leaves;
+    return Math.max(0, ahead[with - fewer][0] - ahead[with][0]) / fewer;
+  }
+
+  /** What all leaves that a plan may use have as prices. */
+  long priceOfAll(long leafPrice) {
+    long sum = leafPrice * leaves;
+    for (int kind = 0; kind < price.length; kind++) {
+      sum += price[kind] * owned(kind);
+    }
+    return sum;
+  }
+
   /** How many leaves of a kind there are, as far as a plan can use them. */
   int owned(int kind) {
     Integer owned = request.kinds().get(kind).owned();
@@ -148,7 +174,7 @@ final class LeafRest {
   }
 
   /** What a leaf of the cheapest kind costs, by how many moments it takes. */
-  private long[] cheapest(int phase, int from) {
+  long[] cheapest(int phase, int from) {
     long[] costs = new long[0];
     for (int kind = 0; kind < price.length; kind++) {
       long[] of = owned(kind) == 0 ? new long[0] : pages.leaf(kind, phase, from);
@@ -158,7 +184,7 @@ final class LeafRest {
         Arrays.fill(costs, known, costs.length, PlacingCost.FORBIDDEN);
       }
       for (int taken = 1; taken < of.length; taken++) {
-        costs[taken] = Math.min(costs[taken], of[taken] + leafWeight + price[kind]);
+        costs[taken] = Math.min(costs[taken], of[taken] + ofLeaf(kind));
       }
     }
     return costs;
@@ -175,7 +201,7 @@ final class LeafRest {
       for (int kind = 0; kind < price.length && with > 0; kind++) {
         long[] costs = pages.leaf(kind, phase(with), from);
         for (int taken = 1; taken < costs.length; taken++) {
-          long sum = costs[taken] + leafWeight + price[kind] + least[with - 1][from + taken];
+          long sum = costs[taken] + ofLeaf(kind) + least[with - 1][from + taken];
           if (costs[taken] < PlacingCost.FORBIDDEN && sum == least[with][from]) {
             kindUsed = kind;
             takenBy = taken;

@@ -51,6 +51,9 @@ final class LeafSearch {
 
   private long letGo = PlacingCost.FORBIDDEN;
 
+  /** What a plan costs at least that needs a closer look at pages. */
+  private long closely = 0;
+
   /**
    * @param sleevePrice what a place in a sleeve costs besides what it weighs
    * @param slack with how many moments that they have no place for pages are looked at
@@ -110,23 +113,16 @@ final class LeafSearch {
     long bound = ends.isEmpty() ? 0 : Math.min(letGo, ends.get(0).cost());
     // What a picture in a sleeve costs is known only once its page is laid out.
     boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
+    closely = estimated ? 0 : new LeavingOut(pages, rest, pages.looked(), leaves).least();
     return new LeafPlanning.Answer(
-        plans, estimated ? -1 : Math.min(bound, provenBelow(slack)) + pages.nowhere());
+        plans, estimated ? -1 : Math.min(bound, closely) + pages.nowhere());
   }
 
-  /**
-   * Whether an answer of this search would gain nothing from a closer look at pages: nothing is
-   * left out but what fits nowhere, and it is proven, or not even that would prove it.
-   */
-  boolean isCloseEnough(LeafPlanning.Answer answer, int closer) {
-    boolean allPlaced = answer.plans().stream().allMatch(plan -> plan.pictures() == moments);
-    long cost = answer.plans().stream().mapToLong(LeafPlanning.Plan::cost).min().orElse(0);
-    long least = cost - pages.nowhere();
-    return allPlaced && (least <= provenBelow(slack) || least > provenBelow(closer));
-  }
-
-  private long provenBelow(int looked) {
-    return pages.provenBelow(leafWeight, leaves, looked);
+  /** Whether none of the plans of its answer would be cheaper after a closer look at pages. */
+  boolean isCloseEnough(LeafPlanning.Answer answer) {
+    return answer.plans().stream()
+        .mapToLong(plan -> plan.cost() - pages.nowhere())
+        .allMatch(cost -> cost <= closely);
   }
 
   /** From the best state so far straight on, each time by what costs least from there. */

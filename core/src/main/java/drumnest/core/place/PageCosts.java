@@ -8,13 +8,13 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
@@ -145,80 +145,55 @@ final class PageCosts {
     return cost.leftOut(open.get(moment));
   }
 
-  /**
-   * Below what cost an answer is proven: what a plan costs at least with more moments without a
-   * place on one page than pages are looked at with. Every moment costs what the cheapest place for
-   * it does and its share of a leaf that is as full as any can be, or what it costs without a
-   * place; more than so many of them cost the latter.
-   *
-   * @param leafWeight what a leaf weighs itself
-   * @param leaves how many a plan has at most
-   * @param slack with how many of them pages are looked at
-   */
-  long provenBelow(long leafWeight, int leaves, int slack) {
-    long share = leafShare(leafWeight);
-    long sum = -leaves * mostSaved(leafWeight);
-    long[] more = new long[open.size()];
-    for (int i = 0; i < more.length; i++) {
-      List<Integer> moment = open.get(i);
-      long without = cost.leftOut(moment);
-      for (long[] costs : inSleeve.values()) {
-        without = Math.min(without, costs[forSleeve(moment, costs)]);
-      }
-      long least = Math.min(without, cheapest(moment) + share);
-      sum += least;
-      more[i] = without - least;
-    }
-    int looked =
-        pages.alike().stream()
-            .flatMap(List::stream)
-            .mapToInt(page -> more(page, slack))
-            .min()
-            .orElse(slack);
-    return sum + LongStream.of(more).sorted().limit(looked + 1L).sum();
-  }
-
-  /** What a moment costs in the cheapest of all places. */
-  private long cheapest(List<Integer> moment) {
-    long least = PlacingCost.FORBIDDEN;
-    for (int photo : moment) {
-      for (int place = 0; place < problem.places().size(); place++) {
-        least = Math.min(least, cost.of(photo, place));
-      }
-    }
-    return least;
-  }
-
-  /** What every picture on a leaf costs at least of the leaf itself. */
-  private long leafShare(long leafWeight) {
-    return pages.leaves().stream()
-        .mapToLong(
-            sides ->
-                Math.max(0, leafWeight - savedBeyondRoom(sides))
-                    / Math.max(1, sides.front.most + sides.back.most))
+  /** How many moments every page is looked at with for which it has no place. */
+  int looked() {
+    return pages.alike().stream()
+        .flatMap(List::stream)
+        .mapToInt(page -> more(page, slack))
         .min()
-        .orElse(0);
+        .orElse(slack);
   }
 
-  /** By how much pictures on a leaf can save more than it weighs; areas are rounded. */
-  private long mostSaved(long leafWeight) {
-    return pages.leaves().stream()
-        .mapToLong(sides -> Math.max(0, savedBeyondRoom(sides) - leafWeight))
-        .max()
-        .orElse(0);
-  }
-
-  private long savedBeyondRoom(RequestedPages.Sides sides) {
-    return savedBeyondRoom(sides.front) + savedBeyondRoom(sides.back);
-  }
-
-  /** By how much pictures on a page can save more than its room weighs while it is empty. */
-  private long savedBeyondRoom(RequestedPages.Page page) {
-    double most = 0;
-    for (int place = page.first; place < page.first + page.places; place++) {
-      most = Math.max(most, (double) bonus[place] / cost.rooms().units(place));
+  /** What the moments cost at least on a leaf of a kind, each for itself. */
+  LeavingOut.Relaxed relaxed(int kind) {
+    RequestedPages.Sides leaf = pages.leaf(kind, 0);
+    long[] inPlace = new long[open.size()];
+    long[] withoutPlace = open.stream().mapToLong(cost::leftOut).toArray();
+    Arrays.fill(inPlace, PlacingCost.FORBIDDEN);
+    for (RequestedPages.Page page : List.of(leaf.front, leaf.back)) {
+      ToLongFunction<List<Integer>> without = withoutPlace(page);
+      int[] differing = differing(page);
+      for (int i = 0; i < inPlace.length; i++) {
+        withoutPlace[i] = Math.min(withoutPlace[i], without.applyAsLong(open.get(i)));
+        for (int photo : open.get(i)) {
+          for (int place : differing) {
+            inPlace[i] = Math.min(inPlace[i], cost.of(photo, place) - bonus[place]);
+          }
+        }
+      }
     }
-    return Math.max(0, (long) Math.ceil(most * page.units) - weight(page.room));
+    return LeavingOut.Relaxed.of(inPlace, withoutPlace);
+  }
+
+  /** Of the places of a page that cost every picture the same, one each. */
+  private int[] differing(RequestedPages.Page page) {
+    Map<Object, Integer> known = new LinkedHashMap<>();
+    for (int place = page.first; place < page.first + page.places; place++) {
+      known.putIfAbsent(List.of(cost.kind(place), bonus[place]), place);
+    }
+    return known.values().stream().mapToInt(Integer::intValue).toArray();
+  }
+
+  /** How many moments have a place on a leaf at most. */
+  int holds(int kind, int phase) {
+    RequestedPages.Sides leaf = pages.leaf(kind, phase);
+    return leaf.front.most + leaf.back.most;
+  }
+
+  /** What a leaf costs on which all places are empty; not what it weighs itself. */
+  long empty(int kind, int phase) {
+    RequestedPages.Sides leaf = pages.leaf(kind, phase);
+    return weight(leaf.front.room) + weight(leaf.back.room);
   }
 
   int phases() {

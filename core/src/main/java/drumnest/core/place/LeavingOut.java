@@ -1,0 +1,179 @@
+package drumnest.core.place;
+
+/**
+ * What a plan of leaves costs at least that leaves more moments out on some page than pages were
+ * weighed with: if that is no less than what a plan costs that was found, looking at pages more
+ * closely would find none better.
+ *
+ * <p>Each leaf is either one of those that were weighed, or a relaxed one. On a relaxed leaf every
+ * moment costs what its cheapest place there does, wherever the others are, or what it costs
+ * without a place; it has no more with a place than the leaf holds, and so many without one as were
+ * not looked at. With {@code F} for what the rest costs at least, and {@code R} where a relaxed
+ * leaf is still to come:
+ *
+ * <pre>
+ * F(i) = min of leaf(i, j) + F(j), relaxed(i, j) + F(j), without(i) + F(i+1)
+ * R(i) = min of leaf(i, j) + R(j), relaxed(i, j) + F(j), leftOut(i) + R(i+1)
+ * </pre>
+ *
+ * <p>both by the number of the next leaf. Where a plan may have many leaves only the phases of
+ * those are told apart, and that they are limited is told by a price of a leaf (Lagrangian
+ * relaxation; Fisher 1981, from memory).
+ *
+ * <p>Time: moments × leaves told apart × the moments that the leaves of all kinds may take.
+ */
+final class LeavingOut {
+
+  private static final long NEVER = PlacingCost.FORBIDDEN;
+
+  /** No more leaves than these are all told apart. */
+  private static final int FEW = 16;
+
+  /**
+   * The moments on relaxed leaves of a kind.
+   *
+   * @param upTo what those before each moment cost together
+   * @param without how many of those before each moment cost least without a place
+   * @param more how much more any of the others costs without one, at least
+   */
+  record Relaxed(long[] upTo, int[] without, long more) {
+
+    /**
+     * @param inPlace what each moment costs in its cheapest place, with what is saved by it
+     * @param withoutPlace what each costs without one
+     */
+    static Relaxed of(long[] inPlace, long[] withoutPlace) {
+      long[] upTo = new long[inPlace.length + 1];
+      int[] without = new int[upTo.length];
+      long more = NEVER;
+      for (int i = 0; i < inPlace.length; i++) {
+        boolean placed = inPlace[i] < withoutPlace[i];
+        upTo[i + 1] = upTo[i] + Math.min(inPlace[i], withoutPlace[i]);
+        without[i + 1] = without[i] + (placed ? 0 : 1);
+        more = placed ? Math.min(more, withoutPlace[i] - inPlace[i]) : more;
+      }
+      return new Relaxed(upTo, without, more);
+    }
+
+    /** What it costs at least to leave so many out that cost least in a place. */
+    private long more(int wanting) {
+      return more < NEVER ? wanting * more : wanting == 0 ? 0 : NEVER;
+    }
+
+    /** What one more moment costs on a leaf that holds no more. */
+    private long beyond(int moment) {
+      long cost = upTo[moment + 1] - upTo[moment];
+      return without[moment + 1] > without[moment] ? cost : cost + more;
+    }
+  }
+
+  private final PageCosts pages;
+  private final LeafRest rest;
+  private final int looked;
+  private final int moments;
+
+  /**
+   * The leaves that are told apart by their number: all, and that there are no more; or the first,
+   * and those of a cycle after it.
+   */
+  private final int numbers;
+
+  private final boolean allTold;
+  private final long leafPrice;
+
+  private final Relaxed[] relaxed;
+
+  /** By numbers and moments. */
+  private final long[][] free;
+
+  private final long[][] owing;
+
+  /**
+   * @param looked how many moments at most were left out on the pages that were weighed
+   * @param leaves how many leaves a plan has at most
+   */
+  LeavingOut(PageCosts pages, LeafRest rest, int looked, int leaves) {
+    this.pages = pages;
+    this.rest = rest;
+    this.looked = looked;
+    this.moments = pages.moments();
+    this.allTold = leaves <= FEW;
+    this.numbers = 1 + (allTold ? leaves : Math.min(leaves - 1, pages.cycle()));
+    this.leafPrice = allTold ? 0 : rest.leafPrice();
+    this.relaxed = new Relaxed[rest.kinds()];
+    for (int kind = 0; kind < relaxed.length; kind++) {
+      relaxed[kind] = pages.relaxed(kind);
+    }
+    this.free = new long[numbers][moments + 1];
+    this.owing = new long[numbers][moments + 1];
+  }
+
+  /** What such a plan costs at least. */
+  long least() {
+    for (long[] row : owing) {
+      row[moments] = NEVER;
+    }
+    for (int from = moments - 1; from >= 0; from--) {
+      long without = pages.leftOut(from);
+      for (Relaxed each : relaxed) {
+        without = Math.min(without, each.beyond(from));
+      }
+      for (int number = 0; number < numbers; number++) {
+        free[number][from] = without + free[number][from + 1];
+        owing[number][from] = Math.min(NEVER, pages.leftOut(from) + owing[number][from + 1]);
+        if (next(number) < numbers) {
+          takeWeighed(number, from);
+          takeRelaxed(number, from);
+        }
+      }
+    }
+    return owing[0][0] - rest.priceOfAll(leafPrice);
+  }
+
+  /** The number of the leaf after the next one; none where that is the last. */
+  private int next(int number) {
+    return allTold || number + 1 < numbers ? number + 1 : Math.min(1, number);
+  }
+
+  private void takeWeighed(int number, int from) {
+    long[] costs = rest.cheapest(pages.phase(number + 1), from);
+    long[] freeAfter = free[next(number)];
+    long[] owingAfter = owing[next(number)];
+    long leastFree = NEVER;
+    long leastOwing = NEVER;
+    for (int taken = 1; taken < costs.length; taken++) {
+      leastFree = Math.min(leastFree, costs[taken] + freeAfter[from + taken]);
+      leastOwing = Math.min(leastOwing, costs[taken] + owingAfter[from + taken]);
+    }
+    free[number][from] = Math.min(free[number][from], leastFree + leafPrice);
+    owing[number][from] = Math.min(owing[number][from], leastOwing + leafPrice);
+  }
+
+  private void takeRelaxed(int number, int from) {
+    for (int kind = 0; kind < relaxed.length; kind++) {
+      if (rest.owned(kind) > 0) {
+        takeRelaxed(number, kind, from);
+      }
+    }
+  }
+
+  private void takeRelaxed(int number, int kind, int from) {
+    int phase = pages.phase(number + 1);
+    int holds = pages.holds(kind, phase);
+    long[] upTo = relaxed[kind].upTo();
+    int[] without = relaxed[kind].without();
+    long[] after = free[next(number)];
+    long least = NEVER;
+    for (int to = from + 1; to <= moments; to++) {
+      int left = without[to] - without[from];
+      int wanting = Math.max(0, looked + 1 - left);
+      if (to - from - left - wanting > holds) {
+        break;
+      }
+      least = Math.min(least, upTo[to] - upTo[from] + relaxed[kind].more(wanting) + after[to]);
+    }
+    long leaf = pages.empty(kind, phase) + rest.ofLeaf(kind) + leafPrice;
+    free[number][from] = Math.min(free[number][from], least + leaf);
+    owing[number][from] = Math.min(owing[number][from], least + leaf);
+  }
+}
