@@ -2,11 +2,16 @@ package drumnest.core.place;
 
 import drumnest.core.stock.HouseRule;
 import java.util.Arrays;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /**
- * What the rest of a plan of leaves costs at least, from each moment and with so many leaves left,
- * if it did not matter how many of each kind there are. Kinds that are counted have prices, which
- * make this bound better (Lagrangian relaxation; Fisher 1981, from memory).
+ * What the rest of a plan of leaves costs at least, from each moment and after so many leaves, if
+ * it did not matter how many of each kind there are. Kinds that are counted have prices, which make
+ * this bound better (Lagrangian relaxation; Fisher 1981, from memory).
+ *
+ * <p>Where the best plan uses no more leaves than it may, only their {@link LeafNumbers} matter;
+ * else also how many are left.
  *
  * <p>Time: moments × leaves × the moments that a leaf may take, for each round of prices; of the
  * leaves, those that are more than the rest can use cost nothing, for what it costs then comes
@@ -16,6 +21,9 @@ final class LeafRest {
 
   private static final int ROUNDS = 12;
 
+  /** Fewer moments are looked at sooner than shared out among processors. */
+  private static final int MANY = 1000;
+
   private final LeafPlanning.Request request;
   private final PageCosts pages;
   private final int moments;
@@ -23,9 +31,25 @@ final class LeafRest {
   private final long leafWeight;
   private final long[] price;
   private boolean priced;
+  private Ahead ahead;
 
-  /** By the leaves that are left and by moments. */
-  private long[][] ahead = {};
+  /**
+   * What is ahead at some prices.
+   *
+   * @param cheapest what the next leaf costs, by phases and moments, and by how many it takes
+   * @param rest what the rest costs, by rows and moments
+   * @param rowOf the row by how many leaves are used
+   */
+  private record Ahead(long[][][] cheapest, long[][] rest, int[] rowOf) {
+
+    private long of(int used, int moment) {
+      return rest[rowOf[used]][moment];
+    }
+
+    private long all() {
+      return of(0, 0);
+    }
+  }
 
   /**
    * @param leaves how many leaves a plan has at most
@@ -37,6 +61,7 @@ final class LeafRest {
     this.leaves = leaves;
     this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
     this.price = new long[request.kinds().size()];
+    this.ahead = new Ahead(new long[0][][], new long[0][], new int[0]);
   }
 
   int kinds() {
@@ -51,9 +76,8 @@ final class LeafRest {
   /** What a plan saves, about, that may use one leaf more. */
   long leafPrice() {
     // Of the same phase, so that nothing else makes a difference.
-    int fewer = pages.cycle() < leaves ? pages.cycle() : 1;
-    int with = fewer < leaves ? leaves - 1 : leaves;
-    return Math.max(0, ahead[with - fewer][0] - ahead[with][0]) / fewer;
+    int fewer = pages.cycle() + 1 < leaves ? pages.cycle() : 0;
+    return fewer == 0 ? 0 : Math.max(0, ahead.of(1 + fewer, 0) - ahead.of(1, 0)) / fewer;
   }
 
   /** What all leaves that a plan may use have as prices. */
@@ -79,7 +103,7 @@ final class LeafRest {
    * @param used how many leaves that are
    */
   long promise(long cost, short[] counts, int used, int moment) {
-    long sum = cost + ahead[leaves - used][moment];
+    long sum = cost + ahead.of(used, moment);
     for (int kind = 0; priced && kind < price.length; kind++) {
       sum -= price[kind] * (owned(kind) - counts[kind]);
     }
@@ -88,17 +112,18 @@ final class LeafRest {
 
   /** Finds the prices at which the most is known of what the rest costs at least. */
   void findPrices() {
-    ahead = leastAhead();
+    ahead = ahead();
     boolean limited =
         request.kinds().stream().anyMatch(kind -> kind.owned() != null && kind.owned() < leaves);
     if (!limited) {
       return;
     }
-    long bestBound = ahead[leaves][0];
+    long bestBound = ahead.all();
     long[] bestPrice = price.clone();
     long step = PlacingCost.ONE / 2;
     for (int round = 0; round < ROUNDS; round++) {
-      int[] used = used(ahead);
+      System.arraycopy(bestPrice, 0, price, 0, price.length);
+      int[] used = way(ahead).used();
       boolean moved = false;
       for (int kind = 0; kind < price.length; kind++) {
         long next = bestPrice[kind] + step * (used[kind] - owned(kind));
@@ -108,11 +133,8 @@ final class LeafRest {
       if (!moved) {
         break;
       }
-      long[][] found = leastAhead();
-      long bound = found[leaves][0];
-      for (int kind = 0; kind < price.length; kind++) {
-        bound -= price[kind] * owned(kind);
-      }
+      Ahead found = ahead();
+      long bound = found.all() - priceOfAll(0);
       if (bound > bestBound) {
         bestBound = bound;
         bestPrice = price.clone();
@@ -125,14 +147,58 @@ final class LeafRest {
     priced = Arrays.stream(price).anyMatch(each -> each > 0);
   }
 
-  /** What the rest costs from each moment with so many leaves, at the prices of the moment. */
-  private long[][] leastAhead() {
+  /** What a leaf of the cheapest kind costs, by how many moments it takes. */
+  long[] cheapest(int phase, int from) {
+    return ahead.cheapest()[phase][from];
+  }
+
+  /** What is ahead at the prices of the moment. */
+  private Ahead ahead() {
     long[][][] cheapest = new long[pages.phases()][moments][];
     for (int phase = 0; phase < cheapest.length; phase++) {
-      for (int from = 0; from < moments; from++) {
-        cheapest[phase][from] = cheapest(phase, from);
+      long[][] of = cheapest[phase];
+      int at = phase;
+      fromEverywhere(from -> of[from] = cheapestOf(at, from));
+    }
+    if (leaves > 0) {
+      Ahead unlimited = unlimited(cheapest);
+      if (isEnough(unlimited)) {
+        return unlimited;
       }
     }
+    return limited(cheapest);
+  }
+
+  private void fromEverywhere(IntConsumer work) {
+    IntStream all = IntStream.range(0, moments);
+    (moments < MANY ? all : all.parallel()).forEach(work);
+  }
+
+  /** What is ahead if there were as many leaves as anyone likes. */
+  private Ahead unlimited(long[][][] cheapest) {
+    LeafNumbers numbers = new LeafNumbers(pages, leaves);
+    long[][] rest = new long[numbers.count()][moments + 1];
+    for (int from = moments - 1; from >= 0; from--) {
+      for (int number = 0; number < rest.length; number++) {
+        long sum = pages.leftOut(from) + rest[number][from + 1];
+        long taken = least(cheapest[numbers.phase(number)][from], rest[numbers.next(number)], from);
+        rest[number][from] = Math.min(sum, taken);
+      }
+    }
+    return new Ahead(
+        cheapest, rest, IntStream.rangeClosed(0, leaves).map(numbers::after).toArray());
+  }
+
+  private static long least(long[] costs, long[] after, int from) {
+    long least = PlacingCost.FORBIDDEN;
+    for (int taken = 1; taken < costs.length; taken++) {
+      least = Math.min(least, costs[taken] + after[from + taken]);
+    }
+    return least;
+  }
+
+  /** What is ahead by how many leaves are left. */
+  private Ahead limited(long[][][] cheapest) {
     long[][] least = new long[leaves + 1][];
     least[0] = leastOf(new long[moments][0], new long[0]);
     int cycle = pages.cycle();
@@ -140,9 +206,11 @@ final class LeafRest {
     for (int with = 1; with <= leaves; with++) {
       // The first leaf of all, which is the last to be looked at, can be of a phase of its own.
       again = with < leaves && (again || comesAgain(least, with - 1, cycle));
-      least[with] = again ? least[with - cycle] : leastOf(cheapest[phase(with)], least[with - 1]);
+      long[][] next = cheapest[pages.phase(leaves - with + 1)];
+      least[with] = again ? least[with - cycle] : leastOf(next, least[with - 1]);
     }
-    return least;
+    return new Ahead(
+        cheapest, least, IntStream.rangeClosed(0, leaves).map(used -> leaves - used).toArray());
   }
 
   private static boolean comesAgain(long[][] least, int with, int cycle) {
@@ -157,24 +225,14 @@ final class LeafRest {
    */
   private long[] leastOf(long[][] cheapest, long[] after) {
     long[] least = new long[moments + 1];
+    fromEverywhere(from -> least[from] = least(cheapest[from], after, from));
     for (int from = moments - 1; from >= 0; from--) {
-      long sum = pages.leftOut(from) + least[from + 1];
-      long[] costs = cheapest[from];
-      for (int taken = 1; taken < costs.length; taken++) {
-        sum = Math.min(sum, costs[taken] + after[from + taken]);
-      }
-      least[from] = sum;
+      least[from] = Math.min(least[from], pages.leftOut(from) + least[from + 1]);
     }
     return least;
   }
 
-  /** The phase of the next leaf while so many are left. */
-  private int phase(int with) {
-    return pages.phase(leaves - with + 1);
-  }
-
-  /** What a leaf of the cheapest kind costs, by how many moments it takes. */
-  long[] cheapest(int phase, int from) {
+  private long[] cheapestOf(int phase, int from) {
     long[] costs = new long[0];
     for (int kind = 0; kind < price.length; kind++) {
       long[] of = owned(kind) == 0 ? new long[0] : pages.leaf(kind, phase, from);
@@ -190,19 +248,30 @@ final class LeafRest {
     return costs;
   }
 
-  /** How many of each kind the cheapest way uses at the prices that {@code least} was found at. */
-  private int[] used(long[][] least) {
+  /**
+   * The cheapest way at the prices of the moment, up to where it has used all leaves.
+   *
+   * @param used how many leaves of each kind
+   * @param moment up to where
+   */
+  private record Way(int[] used, int moment) {
+    int leaves() {
+      return IntStream.of(used).sum();
+    }
+  }
+
+  private Way way(Ahead by) {
     int[] used = new int[price.length];
-    int with = leaves;
+    int leavesUsed = 0;
     int from = 0;
-    while (from < moments) {
+    while (from < moments && leavesUsed < leaves) {
       int kindUsed = -1;
       int takenBy = 1;
-      for (int kind = 0; kind < price.length && with > 0; kind++) {
-        long[] costs = pages.leaf(kind, phase(with), from);
-        for (int taken = 1; taken < costs.length; taken++) {
-          long sum = costs[taken] + ofLeaf(kind) + least[with - 1][from + taken];
-          if (costs[taken] < PlacingCost.FORBIDDEN && sum == least[with][from]) {
+      for (int kind = 0; kind < price.length; kind++) {
+        long[] costs = pages.leaf(kind, pages.phase(leavesUsed + 1), from);
+        for (int taken = 1; taken < costs.length && owned(kind) > 0; taken++) {
+          long sum = costs[taken] + ofLeaf(kind) + by.of(leavesUsed + 1, from + taken);
+          if (costs[taken] < PlacingCost.FORBIDDEN && sum == by.of(leavesUsed, from)) {
             kindUsed = kind;
             takenBy = taken;
           }
@@ -210,10 +279,20 @@ final class LeafRest {
       }
       if (kindUsed >= 0) {
         used[kindUsed]++;
-        with--;
+        leavesUsed++;
       }
       from += kindUsed >= 0 ? takenBy : 1;
     }
-    return used;
+    return new Way(used, from);
+  }
+
+  /** Whether the cheapest way needs no more leaves than a plan may use. */
+  private boolean isEnough(Ahead unlimited) {
+    Way way = way(unlimited);
+    long leftOut = 0;
+    for (int moment = way.moment(); moment < moments; moment++) {
+      leftOut += pages.leftOut(moment);
+    }
+    return unlimited.of(way.leaves(), way.moment()) == leftOut;
   }
 }

@@ -72,13 +72,11 @@ final class LeavingOut {
   private final int looked;
   private final int moments;
 
-  /**
-   * The leaves that are told apart by their number: all, and that there are no more; or the first,
-   * and those of a cycle after it.
-   */
-  private final int numbers;
+  private final LeafNumbers numbers;
 
+  /** Whether all leaves are told apart; then the last row says that none is left. */
   private final boolean allTold;
+
   private final long leafPrice;
 
   private final Relaxed[] relaxed;
@@ -98,14 +96,15 @@ final class LeavingOut {
     this.looked = looked;
     this.moments = pages.moments();
     this.allTold = leaves <= FEW;
-    this.numbers = 1 + (allTold ? leaves : Math.min(leaves - 1, pages.cycle()));
+    this.numbers = new LeafNumbers(pages, leaves);
+    int rows = allTold ? leaves + 1 : numbers.count();
     this.leafPrice = allTold ? 0 : rest.leafPrice();
     this.relaxed = new Relaxed[rest.kinds()];
     for (int kind = 0; kind < relaxed.length; kind++) {
       relaxed[kind] = pages.relaxed(kind);
     }
-    this.free = new long[numbers][moments + 1];
-    this.owing = new long[numbers][moments + 1];
+    this.free = new long[rows][moments + 1];
+    this.owing = new long[rows][moments + 1];
   }
 
   /** What such a plan costs at least. */
@@ -118,10 +117,10 @@ final class LeavingOut {
       for (Relaxed each : relaxed) {
         without = Math.min(without, each.beyond(from));
       }
-      for (int number = 0; number < numbers; number++) {
+      for (int number = 0; number < free.length; number++) {
         free[number][from] = without + free[number][from + 1];
         owing[number][from] = Math.min(NEVER, pages.leftOut(from) + owing[number][from + 1]);
-        if (next(number) < numbers) {
+        if (next(number) < free.length) {
           takeWeighed(number, from);
           takeRelaxed(number, from);
         }
@@ -132,7 +131,7 @@ final class LeavingOut {
 
   /** The number of the leaf after the next one; none where that is the last. */
   private int next(int number) {
-    return allTold || number + 1 < numbers ? number + 1 : Math.min(1, number);
+    return allTold ? number + 1 : numbers.next(number);
   }
 
   private void takeWeighed(int number, int from) {

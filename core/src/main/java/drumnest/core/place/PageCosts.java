@@ -32,6 +32,7 @@ final class PageCosts {
   /** The moments that may be placed, in order, each with its pictures. */
   private final List<List<Integer>> open;
 
+  private final long[] leftOut;
   private final long nowhere;
   private final boolean[] chapterBegins;
 
@@ -72,6 +73,7 @@ final class PageCosts {
                 Collectors.partitioningBy(moment -> moment.stream().anyMatch(this::fitsAnywhere)));
     this.open = byFit.get(true);
     this.nowhere = byFit.get(false).stream().mapToLong(cost::leftOut).sum();
+    this.leftOut = open.stream().mapToLong(cost::leftOut).toArray();
     this.chapterBegins = chapterBegins();
   }
 
@@ -103,7 +105,7 @@ final class PageCosts {
   /** What a moment costs that a page has no place for. */
   private ToLongFunction<List<Integer>> withoutPlace(RequestedPages.Page page) {
     if (page.over == 0) {
-      return cost::leftOut;
+      return slack == 0 ? moment -> PlacingCost.FORBIDDEN : cost::leftOut;
     }
     long[] costs = inSleeve.get(page.sleeves);
     return moment -> Math.min(cost.leftOut(moment), costs[forSleeve(moment, costs)]);
@@ -142,7 +144,7 @@ final class PageCosts {
   }
 
   long leftOut(int moment) {
-    return cost.leftOut(open.get(moment));
+    return leftOut[moment];
   }
 
   /** How many moments every page is looked at with for which it has no place. */
@@ -158,7 +160,7 @@ final class PageCosts {
   LeavingOut.Relaxed relaxed(int kind) {
     RequestedPages.Sides leaf = pages.leaf(kind, 0);
     long[] inPlace = new long[open.size()];
-    long[] withoutPlace = open.stream().mapToLong(cost::leftOut).toArray();
+    long[] withoutPlace = leftOut.clone();
     Arrays.fill(inPlace, PlacingCost.FORBIDDEN);
     for (RequestedPages.Page page : List.of(leaf.front, leaf.back)) {
       ToLongFunction<List<Integer>> without = withoutPlace(page);
@@ -214,10 +216,15 @@ final class PageCosts {
   void weighAll(ProgressMonitor monitor) {
     Collection<List<RequestedPages.Page>> all = pages.alike();
     Collection<RequestedPages.Sides> leaves = pages.leaves();
+    PageRows.Rows rows = new PageRows.Rows(problem, cost, open);
     int done = 0;
     for (List<RequestedPages.Page> alike : all) {
       alike.forEach(page -> page.costs = new long[open.size() + 1][]);
-      fromEverywhere(from -> weigh(alike, from));
+      if (isOfRows(alike)) {
+        weigh(alike, rows);
+      } else {
+        fromEverywhere(from -> weigh(alike, from));
+      }
       monitor.goOn(++done, all.size() + leaves.size());
     }
     for (RequestedPages.Sides sides : leaves) {
@@ -230,6 +237,26 @@ final class PageCosts {
   /** Each moment on its own, so all processors can take part; also from after the last one. */
   private void fromEverywhere(IntConsumer weigh) {
     IntStream.rangeClosed(0, open.size()).parallel().forEach(weigh);
+  }
+
+  /** Whether all moments are placed, and how many they are says how much of the page they take. */
+  private boolean isOfRows(List<RequestedPages.Page> alike) {
+    RequestedPages.Page any = alike.get(0);
+    return slack == 0
+        && any.over == 0
+        && IntStream.range(any.first, any.first + any.places)
+                .map(cost.rooms()::units)
+                .distinct()
+                .count()
+            <= 1;
+  }
+
+  /** Weighs pages of the same places that may hold so many moments. */
+  private void weigh(List<RequestedPages.Page> alike, PageRows.Rows rows) {
+    RequestedPages.Page roomiest = alike.get(alike.size() - 1);
+    PageRows page = rows.page(roomiest.first, saved(roomiest));
+    page.rows().forEach(row -> fromEverywhere(row::weigh));
+    fromEverywhere(from -> write(page.prefixCosts(from, end(roomiest, from) - from), alike, from));
   }
 
   /** Weighs pages of the same places at once: what fits into one fits into those with more room. */
@@ -248,8 +275,18 @@ final class PageCosts {
             alike.get(0).units,
             roomiest.units);
     for (RequestedPages.Page page : alike) {
-      long[] all = run.prefixCosts(page.units);
-      long[] costs = Arrays.copyOf(all, end(page, from) - from + 1);
+      write(run.prefixCosts(page.units), List.of(page), from);
+    }
+  }
+
+  /**
+   * Writes what pages cost.
+   *
+   * @param placing what placing so many moments costs, or more of them than a page can hold
+   */
+  private void write(long[] placing, List<RequestedPages.Page> pages, int from) {
+    for (RequestedPages.Page page : pages) {
+      long[] costs = Arrays.copyOf(placing, end(page, from) - from + 1);
       long within = 0;
       for (int i = 0; i < costs.length; i++) {
         within += i > 1 && chapterBegins[from + i - 1] ? withinPage : 0;

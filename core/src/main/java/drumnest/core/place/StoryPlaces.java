@@ -69,16 +69,6 @@ final class StoryPlaces {
     Arrays.fill(freeOnPage, leastUnits >= wanted ? UNLIMITED : Math.min(mostUnits, wanted));
   }
 
-  /** Lets all of them be filled. */
-  void limitNone() {
-    Arrays.fill(freeOnPage, UNLIMITED);
-  }
-
-  /** Whether all of them take as much of their page. */
-  boolean areAlike() {
-    return IntStream.of(units).distinct().count() <= 1;
-  }
-
   int count() {
     return count;
   }

@@ -79,12 +79,7 @@ final class StoryRun {
     StoryRun run = new StoryRun(problem, cost, open, firstPlace, bonus, withoutPlace);
     run.traced = false;
     run.onePage = true;
-    if (leftOut == 0 && run.places.areAlike()) {
-      // How many moments there are says how much of the page they take.
-      run.places.limitNone();
-    } else {
-      run.places.limitAll(open.size(), leastUnits, mostUnits);
-    }
+    run.places.limitAll(open.size(), leastUnits, mostUnits);
     return run.leavingOut(leftOut).run();
   }
 

@@ -106,7 +106,7 @@ final class StoryTrace {
           }
         }
       }
-      leftOutAfter += row.leftOut()[moment - 1];
+      leftOutAfter = Math.min(PlacingCost.FORBIDDEN, leftOutAfter + row.leftOut()[moment - 1]);
     }
     return state;
   }
