@@ -96,58 +96,55 @@ final class PageRows {
    */
   long[] prefixCosts(int from, int most) {
     int ways = ends.ways();
-    long[] page = null;
+    long[] never = new long[(most + 1) * ways];
+    Arrays.fill(never, NEVER);
+    // The first row may begin in any way.
+    long[] begun = new long[ways];
+    long[] page = never;
     int held = 0;
     for (RowCosts row : rows) {
-      long[] next = never(most);
+      long[] next = never.clone();
       for (int placed = 0; placed <= held; placed++) {
-        // The first row may begin in any way.
-        long[] begun = page == null ? new long[ways] : beside(page, placed, from + placed);
+        if (page != never) {
+          beside(page, placed, most, from + placed, begun);
+        }
         row.goOn(from + placed, begun, next, placed, most);
       }
       held = Math.min(most, held + row.places());
       page = next;
     }
-    if (page == null) {
-      return new long[1];
-    }
+    return rows.isEmpty() ? new long[1] : cheapest(page, most);
+  }
+
+  /** By how many moments are placed, however it ends. */
+  private long[] cheapest(long[] page, int most) {
     long[] costs = new long[most + 1];
     for (int placed = 0; placed <= most; placed++) {
       long least = NEVER;
-      for (int end = 0; end < ways; end++) {
-        least = Math.min(least, page[placed * ways + end]);
+      for (int end = 0; end < ends.ways(); end++) {
+        least = Math.min(least, page[end * (most + 1) + placed]);
       }
-      costs[placed] = least;
+      costs[placed] = RowCosts.isNever(least) ? NEVER : least;
     }
     return costs;
-  }
-
-  private long[] never(int most) {
-    long[] page = new long[(most + 1) * ends.ways()];
-    Arrays.fill(page, NEVER);
-    return page;
   }
 
   /**
    * What the rows so far cost, by how the next one begins.
    *
-   * @param page by how many moments are placed and by how they end
+   * @param page by how they end and by how many moments are placed
    * @param moment the first that is not on them
+   * @param begun where that is written
    */
-  private long[] beside(long[] page, int placed, int moment) {
-    int ways = ends.ways();
-    long[] begun = new long[ways];
+  private void beside(long[] page, int placed, int most, int moment, long[] begun) {
     Arrays.fill(begun, NEVER);
     int begins = moment < moments ? ends.waysOf(moment) : 1;
-    for (int begin = 0; begin < begins; begin++) {
-      for (int end = 0; end < ways; end++) {
-        long before = page[placed * ways + end];
-        if (before < NEVER) {
-          begun[begin] = Math.min(begun[begin], before + beside(moment, end, begin));
-        }
+    for (int end = 0; end < begun.length; end++) {
+      long before = page[end * (most + 1) + placed];
+      for (int begin = 0; begin < begins && !RowCosts.isNever(before); begin++) {
+        begun[begin] = Math.min(begun[begin], before + beside(moment, end, begin));
       }
     }
-    return begun;
   }
 
   /** What the end of one row and the beginning of the next cost together. */

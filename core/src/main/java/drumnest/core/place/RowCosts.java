@@ -91,25 +91,35 @@ final class RowCosts {
    * Puts it after other rows.
    *
    * @param begun what those cost, by how this one begins
-   * @param page what they cost with it, by how many moments are placed and how it ends
+   * @param page what they cost with it, by how it ends, and by how many moments are placed
    * @param placed how many are placed before it
    * @param most how many may be placed in all
    */
   void goOn(int moment, long[] begun, long[] page, int placed, int most) {
-    int ways = begun.length;
     long[] known = costs[moment];
-    int count = Math.min(most(moment), most - placed);
-    for (int begin = 0; begin < ways; begin++) {
-      for (int more = 0; begun[begin] < NEVER && more <= count; more++) {
-        int at = (more * ways + begin) * ways;
-        int to = (placed + more) * ways;
-        for (int end = 0; end < ways; end++) {
-          if (known[at + end] < NEVER) {
-            page[to + end] = Math.min(page[to + end], begun[begin] + known[at + end]);
+    int holds = most(moment);
+    int count = Math.min(holds, most - placed);
+    for (int begin = 0; begin < begun.length; begin++) {
+      long before = begun[begin];
+      if (isNever(before)) {
+        continue;
+      }
+      for (int end = 0; end < begun.length; end++) {
+        int at = (begin * begun.length + end) * (holds + 1);
+        int to = end * (most + 1) + placed;
+        for (int more = 0; more <= count; more++) {
+          long sum = before + known[at + more];
+          if (sum < page[to + more]) {
+            page[to + more] = sum;
           }
         }
       }
     }
+  }
+
+  /** Whether something is not possible; what is saved may have been taken from what that costs. */
+  static boolean isNever(long cost) {
+    return cost > NEVER / 2;
   }
 
   /** The row filled from one moment on. */
@@ -146,13 +156,12 @@ final class RowCosts {
       for (int place = 1; place < places; place++) {
         goOn(place);
       }
-      int ways = ends.ways();
+      int first = begin * ends.ways();
       for (int placed = 0; placed <= most; placed++) {
-        int at = (placed * ways + begin) * ways;
-        found[at] = empty[placed];
+        found[first * (most + 1) + placed] = empty[placed];
         for (int i = from(placed); i < to(placed); i++) {
-          int end = at + ends.ofPicture(base + i);
-          found[end] = Math.min(found[end], Math.min(still[i], waiting[i]));
+          int at = (first + ends.ofPicture(base + i)) * (most + 1) + placed;
+          found[at] = Math.min(found[at], Math.min(still[i], waiting[i]));
         }
       }
     }
