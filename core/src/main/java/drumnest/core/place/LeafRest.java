@@ -155,11 +155,18 @@ final class LeafRest {
   /** What is ahead at the prices of the moment. */
   private Ahead ahead() {
     long[][][] cheapest = new long[pages.phases()][moments][];
-    for (int phase = 0; phase < cheapest.length; phase++) {
-      long[][] of = cheapest[phase];
-      int at = phase;
-      fromEverywhere(from -> of[from] = cheapestOf(at, from));
+    for (long[][] phase : cheapest) {
+      Arrays.fill(phase, new long[0]);
     }
+    fromEverywhere(
+        from ->
+            pages.leaves(
+                from,
+                (kind, phase, costs) -> {
+                  if (owned(kind) > 0) {
+                    cheapest[phase][from] = cheaper(cheapest[phase][from], costs, ofLeaf(kind));
+                  }
+                }));
     if (leaves > 0) {
       Ahead unlimited = unlimited(cheapest);
       if (isEnough(unlimited)) {
@@ -232,20 +239,17 @@ final class LeafRest {
     return least;
   }
 
-  private long[] cheapestOf(int phase, int from) {
-    long[] costs = new long[0];
-    for (int kind = 0; kind < price.length; kind++) {
-      long[] of = owned(kind) == 0 ? new long[0] : pages.leaf(kind, phase, from);
-      if (of.length > costs.length) {
-        int known = costs.length;
-        costs = Arrays.copyOf(costs, of.length);
-        Arrays.fill(costs, known, costs.length, PlacingCost.FORBIDDEN);
-      }
-      for (int taken = 1; taken < of.length; taken++) {
-        costs[taken] = Math.min(costs[taken], of[taken] + ofLeaf(kind));
-      }
+  /** The cheaper of what is known and another leaf, by how many moments it takes. */
+  private static long[] cheaper(long[] known, long[] costs, long leaf) {
+    long[] cheaper = known;
+    if (costs.length > known.length) {
+      cheaper = Arrays.copyOf(known, costs.length);
+      Arrays.fill(cheaper, known.length, costs.length, PlacingCost.FORBIDDEN);
     }
-    return costs;
+    for (int taken = 1; taken < costs.length; taken++) {
+      cheaper[taken] = Math.min(cheaper[taken], costs[taken] + leaf);
+    }
+    return cheaper;
   }
 
   /**

@@ -82,7 +82,8 @@ final class LeafSearch {
   /** The best plans that it finds. */
   LeafPlanning.Answer solve() {
     // Without these costs there is no plan at all, so this part is told of but not stopped.
-    pages.weighAll((done, of) -> monitor.goOn(done, 2 * of));
+    boolean again = !exact || request.kinds().stream().anyMatch(kind -> kind.owned() != null);
+    pages.weighAll(again, (done, of) -> monitor.goOn(done, 2 * of));
     rest.findPrices();
     List<Map<Used, State>> states = new ArrayList<>();
     for (int i = 0; i <= moments; i++) {

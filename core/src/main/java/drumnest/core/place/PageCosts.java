@@ -15,6 +15,7 @@ import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
@@ -43,6 +44,7 @@ final class PageCosts {
   private final long emptyWeight;
   private final long[] bonus;
   private final RequestedPages pages;
+  private final List<RequestedPages.Sides> leaves;
 
   /** By the prints that sleeves over a page take, and by picture: what that costs in one. */
   private final Map<List<Size>, long[]> inSleeve = new HashMap<>();
@@ -58,6 +60,7 @@ final class PageCosts {
     this.slack = slack;
     this.emptyWeight = Weights.weight(request.rules(), HouseRule.EMPTY_WEIGHT);
     this.pages = new RequestedPages(request, leaves);
+    this.leaves = pages.leaves();
     this.problem = pages.problem();
     this.bonus = problem.places().stream().mapToLong(place -> weight(place.area())).toArray();
     this.cost = new PlacingCost(problem).forManyThreads();
@@ -188,8 +191,7 @@ final class PageCosts {
 
   /** How many moments have a place on a leaf at most. */
   int holds(int kind, int phase) {
-    RequestedPages.Sides leaf = pages.leaf(kind, phase);
-    return leaf.front.most + leaf.back.most;
+    return pages.leaf(kind, phase).most();
   }
 
   /** What a leaf costs on which all places are empty; not what it weighs itself. */
@@ -212,10 +214,15 @@ final class PageCosts {
     return pages.phase(number);
   }
 
-  /** Weighs all leaves, wherever they may begin; only after that anything is known of them. */
-  void weighAll(ProgressMonitor monitor) {
+  /**
+   * Weighs all pages, wherever they may begin; only after that anything is known of leaves.
+   *
+   * @param keep whether what leaves cost is kept, because it is asked for again and again; an album
+   *     of thousands has no room for it otherwise
+   */
+  void weighAll(boolean keep, ProgressMonitor monitor) {
     Collection<List<RequestedPages.Page>> all = pages.alike();
-    Collection<RequestedPages.Sides> leaves = pages.leaves();
+    List<RequestedPages.Sides> leaves = keep ? this.leaves : List.of();
     PageRows.Rows rows = new PageRows.Rows(problem, cost, open);
     int done = 0;
     for (List<RequestedPages.Page> alike : all) {
@@ -228,8 +235,9 @@ final class PageCosts {
       monitor.goOn(++done, all.size() + leaves.size());
     }
     for (RequestedPages.Sides sides : leaves) {
-      sides.costs = new long[open.size() + 1][];
-      fromEverywhere(from -> sides.costs[from] = leaf(sides, from));
+      long[][] costs = new long[open.size() + 1][];
+      fromEverywhere(from -> costs[from] = leaf(sides, from));
+      sides.costs = costs;
       monitor.goOn(++done, all.size() + leaves.size());
     }
   }
@@ -320,10 +328,29 @@ final class PageCosts {
    * What a leaf costs with the first moments from one on, by how many; not what it weighs itself.
    */
   long[] leaf(int kind, int phase, int from) {
-    return pages.leaf(kind, phase).costs[from];
+    return leaf(pages.leaf(kind, phase), from);
+  }
+
+  /** Is told what a leaf of a kind costs in a phase, by how many moments are on it. */
+  interface LeafCosts {
+    void tell(int kind, int phase, long[] costs);
+  }
+
+  /** Tells what leaves of all kinds cost from a moment on, those that hold the most first. */
+  void leaves(int from, LeafCosts costs) {
+    for (RequestedPages.Sides sides : leaves) {
+      long[] of = leaf(sides, from);
+      for (RequestedPages.Use use : sides.uses) {
+        costs.tell(use.kind(), use.phase(), of);
+      }
+    }
   }
 
   private static long[] leaf(RequestedPages.Sides sides, int from) {
+    long @Nullable [][] known = sides.costs;
+    if (known != null) {
+      return known[from];
+    }
     long[] front = sides.front.costs[from];
     int most = 0;
     for (int onFront = 0; onFront < front.length; onFront++) {
@@ -333,8 +360,12 @@ final class PageCosts {
     Arrays.fill(costs, PlacingCost.FORBIDDEN);
     for (int onFront = 0; onFront < front.length; onFront++) {
       long[] onBack = sides.back.costs[from + onFront];
+      long before = front[onFront];
       for (int i = 0; i < onBack.length; i++) {
-        costs[onFront + i] = Math.min(costs[onFront + i], front[onFront] + onBack[i]);
+        long sum = before + onBack[i];
+        if (sum < costs[onFront + i]) {
+          costs[onFront + i] = sum;
+        }
       }
     }
     return costs;

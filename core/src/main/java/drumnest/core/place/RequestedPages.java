@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The pages of the leaves that may be proposed, laid side by side in one problem; those that are
@@ -61,17 +62,26 @@ final class RequestedPages {
     }
   }
 
-  /** The pages of a leaf, and what it costs, likewise. */
+  /** The pages of a leaf, and what it costs, likewise, where that is kept. */
   static final class Sides {
     final Page front;
     final Page back;
-    long[][] costs;
+    final List<Use> uses = new ArrayList<>();
+    long @Nullable [][] costs;
 
     Sides(Page front, Page back) {
       this.front = front;
       this.back = back;
     }
+
+    /** How many pictures have a place on it at most. */
+    int most() {
+      return front.most + back.most;
+    }
   }
+
+  /** That leaves of a kind have such pages in a phase. */
+  record Use(int kind, int phase) {}
 
   private final LeafPlanning.Request request;
   private final List<Candidate> candidates;
@@ -103,6 +113,9 @@ final class RequestedPages {
         sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new Sides(front, back)));
       }
       if (!phases.contains(sides)) {
+        for (int kind = 0; kind < sides.size(); kind++) {
+          sides.get(kind).uses.add(new Use(kind, phases.size()));
+        }
         phases.add(sides);
       }
       phaseOf[number] = phases.indexOf(sides);
@@ -165,9 +178,11 @@ final class RequestedPages {
     return like.values();
   }
 
-  /** All leaves that differ. */
-  Collection<Sides> leaves() {
-    return leaves.values();
+  /** All leaves that differ, those that hold the most first. */
+  List<Sides> leaves() {
+    return leaves.values().stream()
+        .sorted(Comparator.comparingInt(Sides::most).reversed())
+        .toList();
   }
 
   int phases() {
