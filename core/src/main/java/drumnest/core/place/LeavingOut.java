@@ -1,5 +1,8 @@
 package drumnest.core.place;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * What a plan of leaves costs at least that leaves more moments out on some page than pages were
  * weighed with: if that is no less than what a plan costs that was found, looking at pages more
@@ -20,7 +23,7 @@ package drumnest.core.place;
  * those are told apart, and that they are limited is told by a price of a leaf (Lagrangian
  * relaxation; Fisher 1981, from memory).
  *
- * <p>Time: moments × leaves told apart × the moments that the leaves of all kinds may take.
+ * <p>Time: moments × leaves told apart × the moments that the leaves of all kinds hold.
  */
 final class LeavingOut {
 
@@ -81,6 +84,9 @@ final class LeavingOut {
 
   private final Relaxed[] relaxed;
 
+  /** By numbers. */
+  private final List<List<RelaxedLeaf>> relaxedLeaves = new ArrayList<>();
+
   /** By numbers and moments. */
   private final long[][] free;
 
@@ -102,6 +108,15 @@ final class LeavingOut {
     this.relaxed = new Relaxed[rest.kinds()];
     for (int kind = 0; kind < relaxed.length; kind++) {
       relaxed[kind] = pages.relaxed(kind);
+    }
+    for (int number = 0; number < rows; number++) {
+      List<RelaxedLeaf> of = new ArrayList<>();
+      for (int kind = 0; next(number) < rows && kind < relaxed.length; kind++) {
+        if (rest.owned(kind) > 0) {
+          of.add(new RelaxedLeaf(number, kind));
+        }
+      }
+      relaxedLeaves.add(of);
     }
     this.free = new long[rows][moments + 1];
     this.owing = new long[rows][moments + 1];
@@ -149,30 +164,56 @@ final class LeavingOut {
   }
 
   private void takeRelaxed(int number, int from) {
-    for (int kind = 0; kind < relaxed.length; kind++) {
-      if (rest.owned(kind) > 0) {
-        takeRelaxed(number, kind, from);
-      }
+    for (RelaxedLeaf leaf : relaxedLeaves.get(number)) {
+      long least = leaf.least(from, free[next(number)]);
+      free[number][from] = Math.min(free[number][from], least);
+      owing[number][from] = Math.min(owing[number][from], least);
     }
   }
 
-  private void takeRelaxed(int number, int kind, int from) {
-    int phase = pages.phase(number + 1);
-    int holds = pages.holds(kind, phase);
-    long[] upTo = relaxed[kind].upTo();
-    int[] without = relaxed[kind].without();
-    long[] after = free[next(number)];
-    long least = NEVER;
-    for (int to = from + 1; to <= moments; to++) {
-      int left = without[to] - without[from];
-      int wanting = Math.max(0, looked + 1 - left);
-      if (to - from - left - wanting > holds) {
-        break;
-      }
-      least = Math.min(least, upTo[to] - upTo[from] + relaxed[kind].more(wanting) + after[to]);
+  /** A relaxed leaf of a kind with a number; it is asked about the moments from the last on. */
+  private final class RelaxedLeaf {
+    private final Relaxed on;
+    private final int holds;
+    private final long cost;
+
+    /**
+     * By the moments that it may reach, with enough of them left out: what they and the rest cost.
+     */
+    private final LeastInWindow window;
+
+    /** Up to the first moment with which enough are left out. */
+    private int enough;
+
+    private int last;
+
+    RelaxedLeaf(int number, int kind) {
+      int phase = pages.phase(number + 1);
+      this.on = relaxed[kind];
+      this.holds = pages.holds(kind, phase);
+      this.cost = pages.empty(kind, phase) + rest.ofLeaf(kind) + leafPrice;
+      this.window = new LeastInWindow(moments + 1);
+      this.enough = moments + 1;
+      this.last = moments;
     }
-    long leaf = pages.empty(kind, phase) + rest.ofLeaf(kind) + leafPrice;
-    free[number][from] = Math.min(free[number][from], least + leaf);
-    owing[number][from] = Math.min(owing[number][from], least + leaf);
+
+    /** What it and the rest cost at least. */
+    long least(int from, long[] after) {
+      long[] upTo = on.upTo();
+      int[] without = on.without();
+      while (enough > from + 1 && without[enough - 1] - without[from] > looked) {
+        enough--;
+        window.add(enough, upTo[enough] + after[enough]);
+      }
+      while (last - without[last] - from + without[from] > holds) {
+        last--;
+      }
+      long least = window.upTo(last);
+      for (int to = from + 1; to < enough && to <= from + holds + looked + 1; to++) {
+        long more = on.more(looked + 1 - without[to] + without[from]);
+        least = Math.min(least, upTo[to] + more + after[to]);
+      }
+      return least - upTo[from] + cost;
+    }
   }
 }
