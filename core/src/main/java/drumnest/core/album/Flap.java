@@ -250,6 +250,9 @@ public record Flap(
    * alone, or, as two doors that meet there, several together.
    */
   public static List<Flap> hiding(List<Flap> flaps, Box place) {
+    if (flaps.isEmpty()) {
+      return List.of();
+    }
     List<Flap> meeting =
         flaps.stream()
             .filter(flap -> flap.mount() != Mount.BEHIND && !flap.hides(place))

@@ -73,6 +73,19 @@ final class PageSlots {
    */
   List<Slot> inOrder(int before) {
     List<Slot> places = leaf.type().pattern() == null ? mounts() : pockets();
+    return ranked(flaps.isEmpty() ? places : withFlaps(places), before);
+  }
+
+  private static List<Slot> ranked(List<Slot> slots, int before) {
+    List<Slot> ranked = new ArrayList<>();
+    for (Slot slot : slots) {
+      ranked.add(slot.withRank(before + ranked.size() + 1));
+    }
+    return ranked;
+  }
+
+  /** The places of the page, and the sides of its flaps where they are read. */
+  private List<Slot> withFlaps(List<Slot> places) {
     Set<Flap> hiding =
         places.stream()
             .flatMap(slot -> Flap.hiding(onPage, slot.box()).stream())
@@ -98,11 +111,7 @@ final class PageSlots {
         addInside(slots, flap);
       }
     }
-    List<Slot> ranked = new ArrayList<>();
-    for (Slot slot : slots) {
-      ranked.add(slot.withRank(before + ranked.size() + 1));
-    }
-    return ranked;
+    return slots;
   }
 
   /** Reads a flap that covers no place with all that it lies on. */

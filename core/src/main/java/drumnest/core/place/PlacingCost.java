@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
@@ -124,9 +125,9 @@ public final class PlacingCost {
 
   /** The same, with all worked out that else is when it is first asked for. */
   PlacingCost forManyThreads() {
-    for (int candidate = 0; candidate < ofPrint.length; candidate++) {
-      ofPrint[candidate] = printCosts(candidate);
-    }
+    IntStream.range(0, ofPrint.length)
+        .parallel()
+        .forEach(candidate -> ofPrint[candidate] = printCosts(candidate));
     return this;
   }
 

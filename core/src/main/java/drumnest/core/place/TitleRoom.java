@@ -3,7 +3,6 @@ package drumnest.core.place;
 import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -52,7 +51,8 @@ final class TitleRoom {
     long most =
         ofPage(placeOf, places) + Weights.weight(problem.rules(), HouseRule.TITLE_APART_WEIGHT);
     int[] best = placeOf;
-    for (int title = 0; title < places.length; title++) {
+    // All of them need a place on their side of the title.
+    for (int title = before.size(); title < places.length - after.size(); title++) {
       int[] tried = placeOf.clone();
       boolean fits =
           put(before, places, 0, title, tried)
@@ -76,22 +76,18 @@ final class TitleRoom {
 
   /** Puts pictures in this order into a run of the page's places; false if not all have one. */
   private boolean put(List<Integer> photos, int[] places, int from, int to, int[] placeOf) {
-    Placing.Problem part =
-        new Placing.Problem(
-            photos.stream().map(problem.candidates()::get).toList(),
-            IntStream.range(from, to).mapToObj(i -> problem.places().get(places[i])).toList(),
-            Map.of(),
-            Map.of(),
-            Map.of(),
-            Placing.Order.STORY,
-            problem.prints());
-    int[] found = new StoryPlacing().place(part).placeOf();
-    for (int i = 0; i < found.length; i++) {
-      if (found[i] < 0) {
-        return false;
-      }
-      placeOf[photos.get(i)] = places[from + found[i]];
+    if (photos.isEmpty()) {
+      return true;
     }
-    return true;
+    photos.forEach(photo -> placeOf[photo] = -1);
+    new StoryRun(
+            problem,
+            cost,
+            photos.stream().map(List::of).toList(),
+            places[from],
+            new long[to - from])
+        .run()
+        .trace(placeOf);
+    return photos.stream().allMatch(photo -> placeOf[photo] >= 0);
   }
 }

@@ -6,25 +6,37 @@ import drumnest.core.measure.Size;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a page is divided into pockets, seen from its front. Pockets are kept in reading order: top
  * to bottom, and left to right among those with one top edge.
  *
- * @param page the named size of the page, or the clear inside of a protector that was ruled
- * @param pockets the pockets, which neither overlap nor leave the page
+ * <p>How it looks from the back is asked for all the time, so that is worked out once and kept.
  */
-public record PocketPattern(Size page, List<Pocket> pockets) {
+public final class PocketPattern {
 
   private static final Comparator<Pocket> READING =
       Comparator.comparing((Pocket pocket) -> pocket.box().y())
           .thenComparing(pocket -> pocket.box().x());
 
+  private final Size page;
+  private final List<Pocket> pockets;
+  private @Nullable PocketPattern mirrored;
+
+  /** By pockets of this one, which of the mirrored pattern is their other side. */
+  private int @Nullable [] otherSides;
+
   /**
+   * @param page the named size of the page, or the clear inside of a protector that was ruled
+   * @param ofPage the pockets, which neither overlap nor leave the page
    * @throws IllegalArgumentException if a pocket leaves the page or two share area
    */
-  public PocketPattern {
-    pockets = pockets.stream().sorted(READING).toList();
+  public PocketPattern(Size page, List<Pocket> ofPage) {
+    this.page = page;
+    this.pockets = ofPage.stream().sorted(READING).toList();
     Box whole = Box.of(Length.ZERO, Length.ZERO, page);
     for (int i = 0; i < pockets.size(); i++) {
       if (!whole.contains(pockets.get(i).box())) {
@@ -39,6 +51,32 @@ public record PocketPattern(Size page, List<Pocket> pockets) {
     }
   }
 
+  public Size page() {
+    return page;
+  }
+
+  /** The pockets in reading order. */
+  public List<Pocket> pockets() {
+    return pockets;
+  }
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof PocketPattern pattern
+        && page.equals(pattern.page)
+        && pockets.equals(pattern.pockets);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(page, pockets);
+  }
+
+  @Override
+  public String toString() {
+    return page + " " + pockets;
+  }
+
   /** Pockets of the trade, called after their boxes. */
   public static PocketPattern ofBoxes(Size page, List<Box> boxes) {
     return new PocketPattern(page, boxes.stream().map(Pocket::named).toList());
@@ -49,8 +87,14 @@ public record PocketPattern(Size page, List<Pocket> pockets) {
    * of the front is at the top right of the back.
    */
   public PocketPattern mirrored() {
-    return new PocketPattern(
-        page, pockets.stream().map(pocket -> pocket.mirroredIn(page.w())).toList());
+    PocketPattern known = mirrored;
+    if (known == null) {
+      known =
+          new PocketPattern(
+              page, pockets.stream().map(pocket -> pocket.mirroredIn(page.w())).toList());
+      mirrored = known;
+    }
+    return known;
   }
 
   /**
@@ -58,6 +102,15 @@ public record PocketPattern(Size page, List<Pocket> pockets) {
    * from 0.
    */
   public int otherSide(int pocket) {
+    int[] known = otherSides;
+    if (known == null) {
+      known = IntStream.range(0, pockets.size()).map(this::countedInMirrored).toArray();
+      otherSides = known;
+    }
+    return known[pocket];
+  }
+
+  private int countedInMirrored(int pocket) {
     Box box = pockets.get(pocket).box();
     int before = 0;
     for (Pocket other : pockets) {
@@ -71,12 +124,8 @@ public record PocketPattern(Size page, List<Pocket> pockets) {
   }
 
   /** The inverse: which pocket of this pattern is the other side of one of the mirrored pattern. */
-  public int frontOf(int mirrored) {
-    int pocket = 0;
-    while (otherSide(pocket) != mirrored) {
-      pocket++;
-    }
-    return pocket;
+  public int frontOf(int pocket) {
+    return mirrored().otherSide(pocket);
   }
 
   /** Rows of pockets laid from the top left, each row as high as its first pocket. */
