@@ -162,9 +162,10 @@ final class LeafRest {
         from ->
             pages.leaves(
                 from,
-                (kind, phase, costs) -> {
+                (kind, phase, costs, most) -> {
                   if (owned(kind) > 0) {
-                    cheapest[phase][from] = cheaper(cheapest[phase][from], costs, ofLeaf(kind));
+                    cheapest[phase][from] =
+                        cheaper(cheapest[phase][from], costs, most, ofLeaf(kind));
                   }
                 }));
     if (leaves > 0) {
@@ -240,13 +241,13 @@ final class LeafRest {
   }
 
   /** The cheaper of what is known and another leaf, by how many moments it takes. */
-  private static long[] cheaper(long[] known, long[] costs, long leaf) {
+  private static long[] cheaper(long[] known, long[] costs, int most, long leaf) {
     long[] cheaper = known;
-    if (costs.length > known.length) {
-      cheaper = Arrays.copyOf(known, costs.length);
-      Arrays.fill(cheaper, known.length, costs.length, PlacingCost.FORBIDDEN);
+    if (most >= known.length) {
+      cheaper = Arrays.copyOf(known, most + 1);
+      Arrays.fill(cheaper, known.length, most + 1, PlacingCost.FORBIDDEN);
     }
-    for (int taken = 1; taken < costs.length; taken++) {
+    for (int taken = 1; taken <= most; taken++) {
       cheaper[taken] = Math.min(cheaper[taken], costs[taken] + leaf);
     }
     return cheaper;

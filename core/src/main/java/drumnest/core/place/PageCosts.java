@@ -333,15 +333,22 @@ final class PageCosts {
 
   /** Is told what a leaf of a kind costs in a phase, by how many moments are on it. */
   interface LeafCosts {
-    void tell(int kind, int phase, long[] costs);
+
+    /**
+     * @param costs not to be kept
+     * @param most how many moments can be on it; what is told of more means nothing
+     */
+    void tell(int kind, int phase, long[] costs, int most);
   }
 
   /** Tells what leaves of all kinds cost from a moment on, those that hold the most first. */
   void leaves(int from, LeafCosts costs) {
+    long[] room = new long[leaves.isEmpty() ? 0 : leaves.get(0).most() + 2 * slack + 1];
     for (RequestedPages.Sides sides : leaves) {
-      long[] of = leaf(sides, from);
+      long[] known = sides.costs == null ? room : sides.costs[from];
+      int most = sides.costs == null ? weigh(sides, from, room) : known.length - 1;
       for (RequestedPages.Use use : sides.uses) {
-        costs.tell(use.kind(), use.phase(), of);
+        costs.tell(use.kind(), use.phase(), known, most);
       }
     }
   }
@@ -351,13 +358,25 @@ final class PageCosts {
     if (known != null) {
       return known[from];
     }
-    long[] front = sides.front.costs[from];
+    long[] costs = new long[most(sides, from) + 1];
+    weigh(sides, from, costs);
+    return costs;
+  }
+
+  /** How many moments can be on a leaf from one on. */
+  private static int most(RequestedPages.Sides sides, int from) {
     int most = 0;
-    for (int onFront = 0; onFront < front.length; onFront++) {
+    for (int onFront = 0; onFront < sides.front.costs[from].length; onFront++) {
       most = Math.max(most, onFront + sides.back.costs[from + onFront].length - 1);
     }
-    long[] costs = new long[most + 1];
-    Arrays.fill(costs, PlacingCost.FORBIDDEN);
+    return most;
+  }
+
+  /** Writes what a leaf costs, and says how many moments can be on it. */
+  private static int weigh(RequestedPages.Sides sides, int from, long[] costs) {
+    int most = most(sides, from);
+    Arrays.fill(costs, 0, most + 1, PlacingCost.FORBIDDEN);
+    long[] front = sides.front.costs[from];
     for (int onFront = 0; onFront < front.length; onFront++) {
       long[] onBack = sides.back.costs[from + onFront];
       long before = front[onFront];
@@ -368,7 +387,7 @@ final class PageCosts {
         }
       }
     }
-    return costs;
+    return most;
   }
 
   /** Who is where on a leaf that has these moments. */

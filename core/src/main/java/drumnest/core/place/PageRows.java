@@ -101,9 +101,11 @@ final class PageRows {
     // The first row may begin in any way.
     long[] begun = new long[ways];
     long[] page = never;
+    long[] next = new long[never.length];
+    long[] spare = new long[never.length];
     int held = 0;
     for (RowCosts row : rows) {
-      long[] next = never.clone();
+      System.arraycopy(never, 0, next, 0, never.length);
       for (int placed = 0; placed <= held; placed++) {
         if (page != never) {
           beside(page, placed, most, from + placed, begun);
@@ -112,6 +114,8 @@ final class PageRows {
       }
       held = Math.min(most, held + row.places());
       page = next;
+      next = spare;
+      spare = page;
     }
     return rows.isEmpty() ? new long[1] : cheapest(page, most);
   }

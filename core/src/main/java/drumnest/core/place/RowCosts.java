@@ -81,8 +81,9 @@ final class RowCosts {
     long[] found = new long[(most + 1) * ways * ways];
     Arrays.fill(found, NEVER);
     int begins = places == 0 || most == 0 ? 1 : ends.waysOf(moment);
+    Row filled = new Row(moment, most);
     for (int begin = 0; begin < begins; begin++) {
-      new Row(moment, most).weigh(begin, found);
+      filled.weigh(begin, found);
     }
     costs[moment] = found;
   }
@@ -134,24 +135,45 @@ final class RowCosts {
     private long[] still;
     private long[] waiting;
 
+    /** The same after the place before, to be written over. */
+    private long[] emptyBefore;
+
+    private long[] stillBefore;
+    private long[] waitingBefore;
+
     Row(int moment, int most) {
       this.moment = moment;
       this.most = most;
       this.base = row.begins()[moment];
-      forget();
+      int pictures = row.begins()[moment + most] - base;
+      this.empty = new long[most + 1];
+      this.still = new long[pictures];
+      this.waiting = new long[pictures];
+      this.emptyBefore = new long[most + 1];
+      this.stillBefore = new long[pictures];
+      this.waitingBefore = new long[pictures];
     }
 
     private void forget() {
-      int pictures = row.begins()[moment + most] - base;
-      empty = new long[most + 1];
-      still = new long[pictures];
-      waiting = new long[pictures];
       Arrays.fill(empty, NEVER);
       Arrays.fill(still, NEVER);
       Arrays.fill(waiting, NEVER);
     }
 
+    private void keep() {
+      long[] emptyNow = empty;
+      long[] stillNow = still;
+      long[] waitingNow = waiting;
+      empty = emptyBefore;
+      still = stillBefore;
+      waiting = waitingBefore;
+      emptyBefore = emptyNow;
+      stillBefore = stillNow;
+      waitingBefore = waitingNow;
+    }
+
     void weigh(int begin, long[] found) {
+      forget();
       begin(begin);
       for (int place = 1; place < places; place++) {
         goOn(place);
@@ -196,9 +218,7 @@ final class RowCosts {
     }
 
     private void goOn(int place) {
-      long[] emptyBefore = empty;
-      long[] stillBefore = still;
-      long[] waitingBefore = waiting;
+      keep();
       forget();
       for (int placed = 0; placed <= Math.min(place, most); placed++) {
         long least = emptyBefore[placed];
@@ -211,7 +231,7 @@ final class RowCosts {
           long here = own[place][base + i];
           if (here < NEVER) {
             long afterEmpty = sum(emptyBefore[placed], scattered + here);
-            long afterPicture = after(placed, i, stillBefore, waitingBefore);
+            long afterPicture = after(placed, i);
             if (wants(place, i)) {
               still[i] = afterEmpty;
               waiting[i] = sum(afterPicture, here + apart);
@@ -228,7 +248,7 @@ final class RowCosts {
     }
 
     /** The least that pictures of the moment before cost beside a picture. */
-    private long after(int placed, int i, long[] stillBefore, long[] waitingBefore) {
+    private long after(int placed, int i) {
       long least = NEVER;
       int group = row.groups()[base + i];
       for (int before = from(placed); before < to(placed); before++) {
