@@ -38,9 +38,24 @@ public final class PrintCost {
           place.mayTurn() ? Math.min(straight, lying(onTable.turned(), place.print())) : straight;
       return List.of(new Part(Term.CROP, PlacingCost.share(best, weights.crop())));
     }
-    List<Part> filling = filling(photo, place, rules, weights);
-    List<Part> whole = whole(photo, place, rules, weights);
+    Optional<CropWindow> window = window(photo, place, rules);
+    if (window.isEmpty()) {
+      List<Part> no = List.of(new Part(Term.CROP, PlacingCost.FORBIDDEN));
+      return cheaper(no, whole(photo, place, rules, weights));
+    }
+    CropWindow crop = window.get();
+    FocusCut cut = crop.cut(photo.keep(), photo.focus());
+    List<Part> filling = filling(photo, place, crop, cut, weights);
+    return isBad(cut) ? cheaper(filling, whole(photo, place, rules, weights)) : filling;
+  }
+
+  private static List<Part> cheaper(List<Part> filling, List<Part> whole) {
     return sum(whole) < sum(filling) ? whole : filling;
+  }
+
+  /** Whether a head, the keep box or most of the subject is cut. */
+  private static boolean isBad(FocusCut cut) {
+    return cut.heads() > 0 || cut.subjectShare() > MOST_OF_SUBJECT;
   }
 
   static long sum(List<Part> parts) {
@@ -62,10 +77,10 @@ public final class PrintCost {
     return parts.get(0).term() == Term.WHOLE;
   }
 
-  /** What it costs to show a picture whole on a card; not allowed where nothing speaks for that. */
+  /** What it costs to show a picture whole on a card, where that can be done. */
   private static List<Part> whole(Candidate photo, Place place, HouseRules rules, Weights weights) {
     List<Part> no = List.of(new Part(Term.WHOLE, PlacingCost.FORBIDDEN));
-    if (weights.whole() >= PlacingCost.FORBIDDEN || !isCutBadly(photo, place, rules)) {
+    if (weights.whole() >= PlacingCost.FORBIDDEN) {
       return no;
     }
     return WholePrint.of(photo.pixels(), place.print(), place.outline(), false, rules)
@@ -90,20 +105,8 @@ public final class PrintCost {
         / place.print().h().toNanometres();
   }
 
-  private static boolean isCutBadly(Candidate photo, Place place, HouseRules rules) {
-    return window(photo, place, rules)
-        .map(window -> window.cut(photo.keep(), photo.focus()))
-        .map(cut -> cut.heads() > 0 || cut.subjectShare() > MOST_OF_SUBJECT)
-        .orElse(true);
-  }
-
   private static List<Part> filling(
-      Candidate photo, Place place, HouseRules rules, Weights weights) {
-    Optional<CropWindow> window = window(photo, place, rules);
-    if (window.isEmpty()) {
-      return List.of(new Part(Term.CROP, PlacingCost.FORBIDDEN));
-    }
-    CropWindow crop = window.get();
+      Candidate photo, Place place, CropWindow crop, FocusCut cut, Weights weights) {
     Orientation shown = photo.pixels().orientation();
     Orientation takes = place.shape();
     boolean wrongWay =
@@ -111,7 +114,6 @@ public final class PrintCost {
             && shown != takes
             && shown != Orientation.SQUARE
             && takes != Orientation.SQUARE;
-    FocusCut cut = crop.cut(photo.keep(), photo.focus());
     return List.of(
         new Part(Term.CROP, PlacingCost.share(1 - crop.keptShare(), weights.crop())),
         new Part(Term.HEADS_CUT, headsCut(cut, weights)),

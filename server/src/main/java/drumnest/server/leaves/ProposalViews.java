@@ -44,16 +44,12 @@ class ProposalViews {
   }
 
   /**
-   * A place drawn to scale.
+   * A place drawn to scale, in inches.
    *
-   * @param x from the left of its page, in inches
-   * @param y from the top of its page, in inches
-   * @param photo the photo in it; left out where it is empty
-   */
-  /**
-   * A place with what is in it, in inches.
-   *
+   * @param x from the left of its page
+   * @param y from the top of its page
    * @param over whether it is a sleeve over the page
+   * @param photo the photo in it; left out where it is empty
    */
   record SketchPlace(
       double x,
