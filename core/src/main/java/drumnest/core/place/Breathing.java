@@ -38,10 +38,16 @@ public enum Breathing {
    * @param number which page of the album it is, from 1
    */
   public Area room(List<Size> places, int number, HouseRules rules) {
-    if (places.isEmpty()) {
+    return places.isEmpty()
+        ? Area.NONE
+        : room(AreaUnits.of(places.stream().map(Area::of).toList()), number, rules);
+  }
+
+  /** The same of the areas of the page's places. */
+  Area room(AreaUnits units, int number, HouseRules rules) {
+    if (units.of().length == 0) {
       return Area.NONE;
     }
-    AreaUnits units = AreaUnits.of(places.stream().map(Area::of).toList());
     long upTo = rounded(units.whole(), number, rules) - rounded(units.whole(), number - 1L, rules);
     return units.unit().times(Math.max(units.smallest(), upTo));
   }

@@ -295,10 +295,10 @@ final class PageCosts {
   private void write(long[] placing, List<RequestedPages.Page> pages, int from) {
     for (RequestedPages.Page page : pages) {
       long[] costs = Arrays.copyOf(placing, end(page, from) - from + 1);
-      long within = 0;
+      long besides = weight(page.room);
       for (int i = 0; i < costs.length; i++) {
-        within += i > 1 && chapterBegins[from + i - 1] ? withinPage : 0;
-        costs[i] += weight(page.room) + within;
+        besides += i > 1 && chapterBegins[from + i - 1] ? withinPage : 0;
+        costs[i] += besides;
       }
       page.costs[from] = costs;
     }

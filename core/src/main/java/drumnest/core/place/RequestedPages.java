@@ -104,12 +104,18 @@ final class RequestedPages {
     this.candidates = request.chapters().stream().flatMap(List::stream).toList();
     this.anySecret = candidates.stream().anyMatch(photo -> photo.hints().secret());
     this.phaseOf = new int[most + 1];
+    List<PageOfKind> fronts =
+        request.kinds().stream()
+            .map(kind -> new PageOfKind(kind.front(), kind.overFront()))
+            .toList();
+    List<PageOfKind> backs =
+        request.kinds().stream().map(kind -> new PageOfKind(kind.back(), kind.overBack())).toList();
     for (int number = 1; number <= most; number++) {
       List<Sides> sides = new ArrayList<>();
-      for (LeafPlanning.Kind kind : request.kinds()) {
+      for (int kind = 0; kind < fronts.size(); kind++) {
         int before = 2 * (request.leavesBefore() + number - 1);
-        Page front = page(kind.front(), over(kind.overFront()), before + 1);
-        Page back = page(kind.back(), over(kind.overBack()), before + 2);
+        Page front = page(fronts.get(kind), before + 1);
+        Page back = page(backs.get(kind), before + 2);
         sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new Sides(front, back)));
       }
       if (!phases.contains(sides)) {
@@ -122,43 +128,61 @@ final class RequestedPages {
     }
   }
 
-  private int over(int pictures) {
-    return request.sleeves().inserts().isEmpty() ? 0 : pictures;
+  /** A page of a kind of leaf, whatever its number. */
+  private final class PageOfKind {
+    private final List<Place> places;
+    private final int over;
+    private final AreaUnits units;
+
+    /** What it has in common with pages that are like it. */
+    private final List<Object> nature = new ArrayList<>();
+
+    /** The page by what else matters. */
+    private final Map<Object, Page> known = new HashMap<>();
+
+    PageOfKind(List<Place> places, int over) {
+      this.places = places;
+      this.over = request.sleeves().inserts().isEmpty() ? 0 : over;
+      this.units = AreaUnits.of(places.stream().map(Place::area).toList());
+      nature.add(this.over);
+      for (Place place : places) {
+        nature.add(
+            List.of(place.print(), place.mayTurn(), place.hidden(), place.at().touchesNext()));
+      }
+    }
   }
 
-  private Page page(List<Place> of, int over, int number) {
+  private Page page(PageOfKind of, int number) {
     boolean seen = number == 1 && anySecret;
-    List<Size> sizes = of.stream().map(Place::print).toList();
-    Area room = request.breathing().room(sizes, number, request.rules());
-    List<Object> nature = new ArrayList<>(List.of(seen, over));
-    for (Place place : of) {
-      nature.add(List.of(place.print(), place.mayTurn(), place.hidden(), place.at().touchesNext()));
-    }
-    List<Page> alike = like.computeIfAbsent(nature, key -> new ArrayList<>());
+    Area room = request.breathing().room(of.units, number, request.rules());
+    return of.known.computeIfAbsent(List.of(seen, room), key -> page(of, room, seen));
+  }
+
+  private Page page(PageOfKind of, Area room, boolean seen) {
+    List<Page> alike = like.computeIfAbsent(List.of(seen, of.nature), key -> new ArrayList<>());
     for (Page page : alike) {
       if (page.room.equals(room)) {
         return page;
       }
     }
-    Page page = lay(of, room, over, seen, alike);
+    Page page = lay(of, room, seen, alike);
     alike.add(page);
     alike.sort(Comparator.comparingInt(each -> each.units));
     return page;
   }
 
-  private Page lay(List<Place> of, Area room, int over, boolean seen, List<Page> alike) {
+  private Page lay(PageOfKind of, Area room, boolean seen, List<Page> alike) {
     int first = places.size();
     int number = rooms.size();
-    for (Place place : of) {
+    for (Place place : of.places) {
       Place.At at = place.at();
       places.add(
           place.withAt(new Place.At(number, number, at.low(), seen, at.touchesNext(), false)));
     }
     rooms.put(number, room);
     List<Size> sleeves =
-        of.stream().map(Place::print).distinct().filter(request.sleeves()::goOver).toList();
-    return new Page(
-        first, AreaUnits.of(of.stream().map(Place::area).toList()), room, over, sleeves, alike);
+        of.places.stream().map(Place::print).distinct().filter(request.sleeves()::goOver).toList();
+    return new Page(first, of.units, room, of.over, sleeves, alike);
   }
 
   Placing.Problem problem() {
