@@ -2,6 +2,7 @@ package drumnest.core.place;
 
 import drumnest.core.stock.HouseRule;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 
@@ -33,14 +34,17 @@ final class LeafRest {
   private boolean priced;
   private Ahead ahead;
 
+  /** By phases and moments; empty where not known yet. */
+  private long[][][] cheapest = {};
+
   /**
    * What is ahead at some prices.
    *
-   * @param cheapest what the next leaf costs, by phases and moments, and by how many it takes
    * @param rest what the rest costs, by rows and moments
+   * @param unlimited whether that is if there were as many leaves as anyone likes
    * @param rowOf the row by how many leaves are used
    */
-  private record Ahead(long[][][] cheapest, long[][] rest, int[] rowOf) {
+  private record Ahead(long[][] rest, boolean unlimited, int[] rowOf) {
 
     private long of(int used, int moment) {
       return rest[rowOf[used]][moment];
@@ -61,7 +65,7 @@ final class LeafRest {
     this.leaves = leaves;
     this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
     this.price = new long[request.kinds().size()];
-    this.ahead = new Ahead(new long[0][][], new long[0][], new int[0]);
+    this.ahead = new Ahead(new long[0][], false, new int[0]);
   }
 
   int kinds() {
@@ -144,18 +148,50 @@ final class LeafRest {
       }
     }
     System.arraycopy(bestPrice, 0, price, 0, price.length);
+    cheapest = new long[0][][];
     priced = Arrays.stream(price).anyMatch(each -> each > 0);
   }
 
-  /** What a leaf of the cheapest kind costs, by how many moments it takes. */
+  /**
+   * What a leaf of the cheapest kind costs, by how many moments it takes, at the prices that were
+   * found.
+   */
   long[] cheapest(int phase, int from) {
-    return ahead.cheapest()[phase][from];
+    if (cheapest.length == 0) {
+      cheapest = cheapest();
+    }
+    return cheapest[phase][from];
+  }
+
+  /**
+   * What is ahead by {@link LeafNumbers} and moments, where no plan is better that may use as many
+   * leaves as it likes.
+   */
+  Optional<long[][]> unlimited() {
+    return ahead.unlimited() ? Optional.of(ahead.rest()) : Optional.empty();
   }
 
   /** What is ahead at the prices of the moment. */
   private Ahead ahead() {
-    long[][][] cheapest = new long[pages.phases()][moments][];
-    for (long[][] phase : cheapest) {
+    if (leaves > 0) {
+      LeafNumbers numbers = new LeafNumbers(pages, leaves);
+      Ahead unlimited =
+          new Ahead(
+              new UnlimitedRest(pages, this, numbers).costs(),
+              true,
+              IntStream.rangeClosed(0, leaves).map(numbers::after).toArray());
+      if (isEnough(unlimited)) {
+        return unlimited;
+      }
+    }
+    cheapest = cheapest();
+    return limited(cheapest);
+  }
+
+  /** What the next leaf costs, by phases and moments, and by how many it takes. */
+  private long[][][] cheapest() {
+    long[][][] of = new long[pages.phases()][moments][];
+    for (long[][] phase : of) {
       Arrays.fill(phase, new long[0]);
     }
     fromEverywhere(
@@ -164,37 +200,15 @@ final class LeafRest {
                 from,
                 (kind, phase, costs, most) -> {
                   if (owned(kind) > 0) {
-                    cheapest[phase][from] =
-                        cheaper(cheapest[phase][from], costs, most, ofLeaf(kind));
+                    of[phase][from] = cheaper(of[phase][from], costs, most, ofLeaf(kind));
                   }
                 }));
-    if (leaves > 0) {
-      Ahead unlimited = unlimited(cheapest);
-      if (isEnough(unlimited)) {
-        return unlimited;
-      }
-    }
-    return limited(cheapest);
+    return of;
   }
 
   private void fromEverywhere(IntConsumer work) {
     IntStream all = IntStream.range(0, moments);
     (moments < MANY ? all : all.parallel()).forEach(work);
-  }
-
-  /** What is ahead if there were as many leaves as anyone likes. */
-  private Ahead unlimited(long[][][] cheapest) {
-    LeafNumbers numbers = new LeafNumbers(pages, leaves);
-    long[][] rest = new long[numbers.count()][moments + 1];
-    for (int from = moments - 1; from >= 0; from--) {
-      for (int number = 0; number < rest.length; number++) {
-        long sum = pages.leftOut(from) + rest[number][from + 1];
-        long taken = least(cheapest[numbers.phase(number)][from], rest[numbers.next(number)], from);
-        rest[number][from] = Math.min(sum, taken);
-      }
-    }
-    return new Ahead(
-        cheapest, rest, IntStream.rangeClosed(0, leaves).map(numbers::after).toArray());
   }
 
   private static long least(long[] costs, long[] after, int from) {
@@ -218,7 +232,7 @@ final class LeafRest {
       least[with] = again ? least[with - cycle] : leastOf(next, least[with - 1]);
     }
     return new Ahead(
-        cheapest, least, IntStream.rangeClosed(0, leaves).map(used -> leaves - used).toArray());
+        least, false, IntStream.rangeClosed(0, leaves).map(used -> leaves - used).toArray());
   }
 
   private static boolean comesAgain(long[][] least, int with, int cycle) {

@@ -2,6 +2,7 @@ package drumnest.core.place;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /**
  * What a plan of leaves costs at least that leaves more moments out on some page than pages were
@@ -84,9 +85,6 @@ final class LeavingOut {
 
   private final Relaxed[] relaxed;
 
-  /** By numbers. */
-  private final List<List<RelaxedLeaf>> relaxedLeaves = new ArrayList<>();
-
   /** By numbers and moments. */
   private final long[][] free;
 
@@ -109,35 +107,78 @@ final class LeavingOut {
     for (int kind = 0; kind < relaxed.length; kind++) {
       relaxed[kind] = pages.relaxed(kind);
     }
-    for (int number = 0; number < rows; number++) {
-      List<RelaxedLeaf> of = new ArrayList<>();
-      for (int kind = 0; next(number) < rows && kind < relaxed.length; kind++) {
-        if (rest.owned(kind) > 0) {
-          of.add(new RelaxedLeaf(number, kind));
-        }
-      }
-      relaxedLeaves.add(of);
-    }
     this.free = new long[rows][moments + 1];
     this.owing = new long[rows][moments + 1];
   }
 
   /** What such a plan costs at least. */
   long least() {
+    long dearer = rest.unlimited().map(this::dearer).orElse(-1L);
+    return dearer < 0 ? leastOfAll() : rest.promise(0, new short[relaxed.length], 0, 0) + dearer;
+  }
+
+  /**
+   * By how much at least a plan with relaxed leaves is dearer than the best without; below zero
+   * where that cannot be told so simply. Measured by what the rest costs before and after it, none
+   * of the other leaves makes a plan cheaper than the best, nor does a moment left out: each
+   * relaxed leaf can be looked at by itself.
+   *
+   * @param known what the rest costs by numbers and moments, without relaxed leaves
+   */
+  private long dearer(long[][] known) {
+    List<List<RelaxedLeaf>> relaxedLeaves = relaxedLeaves(known.length, numbers::next);
+    long least = NEVER;
+    for (int from = moments - 1; from >= 0; from--) {
+      long without = without(from);
+      for (int number = 0; number < known.length; number++) {
+        if (without + known[number][from + 1] < known[number][from]) {
+          return -1;
+        }
+        for (RelaxedLeaf leaf : relaxedLeaves.get(number)) {
+          long costs = leaf.least(from, known[numbers.next(number)]);
+          least = Math.min(least, costs - known[number][from]);
+        }
+      }
+    }
+    return least;
+  }
+
+  /** What a moment costs at least that is left out after a relaxed leaf. */
+  private long without(int moment) {
+    long without = pages.leftOut(moment);
+    for (Relaxed each : relaxed) {
+      without = Math.min(without, each.beyond(moment));
+    }
+    return without;
+  }
+
+  private List<List<RelaxedLeaf>> relaxedLeaves(int rows, IntUnaryOperator next) {
+    List<List<RelaxedLeaf>> leaves = new ArrayList<>();
+    for (int number = 0; number < rows; number++) {
+      List<RelaxedLeaf> of = new ArrayList<>();
+      for (int kind = 0; next.applyAsInt(number) < rows && kind < relaxed.length; kind++) {
+        if (rest.owned(kind) > 0) {
+          of.add(new RelaxedLeaf(number, kind));
+        }
+      }
+      leaves.add(of);
+    }
+    return leaves;
+  }
+
+  private long leastOfAll() {
+    List<List<RelaxedLeaf>> relaxedLeaves = relaxedLeaves(free.length, this::next);
     for (long[] row : owing) {
       row[moments] = NEVER;
     }
     for (int from = moments - 1; from >= 0; from--) {
-      long without = pages.leftOut(from);
-      for (Relaxed each : relaxed) {
-        without = Math.min(without, each.beyond(from));
-      }
+      long without = without(from);
       for (int number = 0; number < free.length; number++) {
         free[number][from] = without + free[number][from + 1];
         owing[number][from] = Math.min(NEVER, pages.leftOut(from) + owing[number][from + 1]);
         if (next(number) < free.length) {
           takeWeighed(number, from);
-          takeRelaxed(number, from);
+          takeRelaxed(number, from, relaxedLeaves.get(number));
         }
       }
     }
@@ -163,8 +204,8 @@ final class LeavingOut {
     owing[number][from] = Math.min(owing[number][from], leastOwing + leafPrice);
   }
 
-  private void takeRelaxed(int number, int from) {
-    for (RelaxedLeaf leaf : relaxedLeaves.get(number)) {
+  private void takeRelaxed(int number, int from, List<RelaxedLeaf> leaves) {
+    for (RelaxedLeaf leaf : leaves) {
       long least = leaf.least(from, free[next(number)]);
       free[number][from] = Math.min(free[number][from], least);
       owing[number][from] = Math.min(owing[number][from], least);

@@ -331,6 +331,16 @@ final class PageCosts {
     return leaf(pages.leaf(kind, phase), from);
   }
 
+  /** What the front of a leaf costs, likewise. */
+  long[] front(int kind, int phase, int from) {
+    return pages.leaf(kind, phase).front.costs[from];
+  }
+
+  /** What its back costs. */
+  long[] back(int kind, int phase, int from) {
+    return pages.leaf(kind, phase).back.costs[from];
+  }
+
   /** Is told what a leaf of a kind costs in a phase, by how many moments are on it. */
   interface LeafCosts {
 
