@@ -6,8 +6,6 @@ import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +13,6 @@ import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
@@ -44,12 +41,9 @@ final class PageCosts {
   private final long emptyWeight;
   private final long[] bonus;
   private final RequestedPages pages;
-  private final List<RequestedPages.Sides> leaves;
+  private final List<LeafSides> leaves;
 
-  /** By the prints that sleeves over a page take, and by picture: what that costs in one. */
-  private final Map<List<Size>, long[]> inSleeve = new HashMap<>();
-
-  private final long sleeveWeight;
+  private final SleeveCosts sleeves;
 
   /**
    * @param leaves how many leaves a plan may have
@@ -65,11 +59,11 @@ final class PageCosts {
     this.bonus = problem.places().stream().mapToLong(place -> weight(place.area())).toArray();
     this.cost = new PlacingCost(problem).forManyThreads();
     this.withinPage = Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
-    this.sleeveWeight = sleevePrice + Weights.weight(request.rules(), HouseRule.SLEEVE_WEIGHT);
-    pages.alike().stream()
-        .flatMap(List::stream)
-        .filter(page -> page.over > 0)
-        .forEach(page -> inSleeve.computeIfAbsent(page.sleeves, this::inSleeve));
+    this.sleeves =
+        new SleeveCosts(
+            problem,
+            pages.alike().stream().flatMap(List::stream).toList(),
+            sleevePrice + Weights.weight(request.rules(), HouseRule.SLEEVE_WEIGHT));
     Map<Boolean, List<List<Integer>>> byFit =
         cost.moments().open(List.of()).stream()
             .collect(
@@ -80,29 +74,10 @@ final class PageCosts {
     this.chapterBegins = chapterBegins();
   }
 
-  private long[] inSleeve(List<Size> prints) {
-    List<Place> sides =
-        prints.stream().map(print -> new Place("sleeve " + print, print, true, false)).toList();
-    PlacingCost own = new PlacingCost(problem.withPlaces(sides));
-    long[] costs = new long[problem.candidates().size()];
-    Arrays.fill(costs, PlacingCost.FORBIDDEN);
-    for (int photo = 0; photo < costs.length; photo++) {
-      for (int side = 0; side < sides.size(); side++) {
-        costs[photo] = Math.min(costs[photo], own.of(photo, side) + sleeveWeight);
-      }
-    }
-    return costs;
-  }
-
   private boolean fitsAnywhere(int photo) {
-    return inSleeve.values().stream().anyMatch(costs -> costs[photo] < PlacingCost.FORBIDDEN)
+    return sleeves.fits(photo)
         || IntStream.range(0, problem.places().size())
             .anyMatch(place -> cost.of(photo, place) < PlacingCost.FORBIDDEN);
-  }
-
-  /** The picture of a moment that costs least in a sleeve. */
-  private static int forSleeve(List<Integer> moment, long[] costs) {
-    return moment.stream().min(Comparator.comparingLong(photo -> costs[photo])).orElseThrow();
   }
 
   /** What a moment costs that a page has no place for. */
@@ -110,8 +85,7 @@ final class PageCosts {
     if (page.over == 0) {
       return slack == 0 ? moment -> PlacingCost.FORBIDDEN : cost::leftOut;
     }
-    long[] costs = inSleeve.get(page.sleeves);
-    return moment -> Math.min(cost.leftOut(moment), costs[forSleeve(moment, costs)]);
+    return moment -> Math.min(cost.leftOut(moment), sleeves.of(page, moment));
   }
 
   private long weight(Area empty) {
@@ -161,7 +135,7 @@ final class PageCosts {
 
   /** What the moments cost at least on a leaf of a kind, each for itself. */
   LeavingOut.Relaxed relaxed(int kind) {
-    RequestedPages.Sides leaf = pages.leaf(kind, 0);
+    LeafSides leaf = pages.leaf(kind, 0);
     long[] inPlace = new long[open.size()];
     long[] withoutPlace = leftOut.clone();
     Arrays.fill(inPlace, PlacingCost.FORBIDDEN);
@@ -196,7 +170,7 @@ final class PageCosts {
 
   /** What a leaf costs on which all places are empty; not what it weighs itself. */
   long empty(int kind, int phase) {
-    RequestedPages.Sides leaf = pages.leaf(kind, phase);
+    LeafSides leaf = pages.leaf(kind, phase);
     return weight(leaf.front.room) + weight(leaf.back.room);
   }
 
@@ -222,7 +196,7 @@ final class PageCosts {
    */
   void weighAll(boolean keep, ProgressMonitor monitor) {
     Collection<List<RequestedPages.Page>> all = pages.alike();
-    List<RequestedPages.Sides> leaves = keep ? this.leaves : List.of();
+    List<LeafSides> leaves = keep ? this.leaves : List.of();
     PageRows.Rows rows = new PageRows.Rows(problem, cost, open);
     int done = 0;
     for (List<RequestedPages.Page> alike : all) {
@@ -234,10 +208,8 @@ final class PageCosts {
       }
       monitor.goOn(++done, all.size() + leaves.size());
     }
-    for (RequestedPages.Sides sides : leaves) {
-      long[][] costs = new long[open.size() + 1][];
-      fromEverywhere(from -> costs[from] = leaf(sides, from));
-      sides.costs = costs;
+    for (LeafSides sides : leaves) {
+      sides.keep(open.size());
       monitor.goOn(++done, all.size() + leaves.size());
     }
   }
@@ -328,7 +300,7 @@ final class PageCosts {
    * What a leaf costs with the first moments from one on, by how many; not what it weighs itself.
    */
   long[] leaf(int kind, int phase, int from) {
-    return leaf(pages.leaf(kind, phase), from);
+    return pages.leaf(kind, phase).costs(from);
   }
 
   /** What the front of a leaf costs, likewise. */
@@ -354,74 +326,26 @@ final class PageCosts {
   /** Tells what leaves of all kinds cost from a moment on, those that hold the most first. */
   void leaves(int from, LeafCosts costs) {
     long[] room = new long[leaves.isEmpty() ? 0 : leaves.get(0).most() + 2 * slack + 1];
-    for (RequestedPages.Sides sides : leaves) {
-      long[] known = sides.costs == null ? room : sides.costs[from];
-      int most = sides.costs == null ? weigh(sides, from, room) : known.length - 1;
-      for (RequestedPages.Use use : sides.uses) {
-        costs.tell(use.kind(), use.phase(), known, most);
+    for (LeafSides sides : leaves) {
+      long[] known = sides.costs(from, room);
+      for (LeafSides.Use use : sides.uses) {
+        costs.tell(use.kind(), use.phase(), known, sides.mostFrom(from));
       }
     }
-  }
-
-  private static long[] leaf(RequestedPages.Sides sides, int from) {
-    long @Nullable [][] known = sides.costs;
-    if (known != null) {
-      return known[from];
-    }
-    long[] costs = new long[most(sides, from) + 1];
-    weigh(sides, from, costs);
-    return costs;
-  }
-
-  /** How many moments can be on a leaf from one on. */
-  private static int most(RequestedPages.Sides sides, int from) {
-    int most = 0;
-    for (int onFront = 0; onFront < sides.front.costs[from].length; onFront++) {
-      most = Math.max(most, onFront + sides.back.costs[from + onFront].length - 1);
-    }
-    return most;
-  }
-
-  /** Writes what a leaf costs, and says how many moments can be on it. */
-  private static int weigh(RequestedPages.Sides sides, int from, long[] costs) {
-    int most = most(sides, from);
-    Arrays.fill(costs, 0, most + 1, PlacingCost.FORBIDDEN);
-    long[] front = sides.front.costs[from];
-    for (int onFront = 0; onFront < front.length; onFront++) {
-      long[] onBack = sides.back.costs[from + onFront];
-      long before = front[onFront];
-      for (int i = 0; i < onBack.length; i++) {
-        long sum = before + onBack[i];
-        if (sum < costs[onFront + i]) {
-          costs[onFront + i] = sum;
-        }
-      }
-    }
-    return most;
   }
 
   /** Who is where on a leaf that has these moments. */
   LeafPlanning.PlannedLeaf laid(int kind, int number, int from, int to) {
-    RequestedPages.Sides sides = pages.leaf(kind, phase(number));
-    long[] fronts = sides.front.costs[from];
-    int best = 0;
-    long least = PlacingCost.FORBIDDEN;
-    for (int onFront = 0; onFront < fronts.length && from + onFront <= to; onFront++) {
-      long[] onBack = sides.back.costs[from + onFront];
-      int left = to - from - onFront;
-      if (left < onBack.length && fronts[onFront] + onBack[left] <= least) {
-        least = fronts[onFront] + onBack[left];
-        best = onFront;
-      }
-    }
-    int[] front = laid(sides.front, from, from + best);
-    int[] back = laid(sides.back, from + best, to);
+    LeafSides sides = pages.leaf(kind, phase(number));
+    int middle = sides.split(from, to);
+    int[] front = laid(sides.front, from, middle);
+    int[] back = laid(sides.back, middle, to);
     return new LeafPlanning.PlannedLeaf(
         request.kinds().get(kind),
         front,
         back,
-        over(sides.front, front, from, from + best),
-        over(sides.back, back, from + best, to));
+        over(sides.front, front, from, middle),
+        over(sides.back, back, middle, to));
   }
 
   /** The pictures of moments that go into sleeves over a page. */
@@ -429,11 +353,10 @@ final class PageCosts {
     if (page.over == 0) {
       return List.of();
     }
-    long[] costs = inSleeve.get(page.sleeves);
     return open.subList(from, to).stream()
         .filter(moment -> IntStream.of(at).noneMatch(moment::contains))
-        .filter(moment -> costs[forSleeve(moment, costs)] < cost.leftOut(moment))
-        .map(moment -> forSleeve(moment, costs))
+        .filter(moment -> sleeves.of(page, moment) < cost.leftOut(moment))
+        .map(moment -> sleeves.best(page, moment))
         .limit(page.over)
         .toList();
   }

@@ -9,7 +9,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The pages of the leaves that may be proposed, laid side by side in one problem; those that are
@@ -62,37 +61,16 @@ final class RequestedPages {
     }
   }
 
-  /** The pages of a leaf, and what it costs, likewise, where that is kept. */
-  static final class Sides {
-    final Page front;
-    final Page back;
-    final List<Use> uses = new ArrayList<>();
-    long @Nullable [][] costs;
-
-    Sides(Page front, Page back) {
-      this.front = front;
-      this.back = back;
-    }
-
-    /** How many pictures have a place on it at most. */
-    int most() {
-      return front.most + back.most;
-    }
-  }
-
-  /** That leaves of a kind have such pages in a phase. */
-  record Use(int kind, int phase) {}
-
   private final LeafPlanning.Request request;
   private final List<Candidate> candidates;
   private final boolean anySecret;
   private final List<Place> places = new ArrayList<>();
   private final Map<Integer, Area> rooms = new HashMap<>();
   private final Map<Object, List<Page>> like = new HashMap<>();
-  private final Map<Object, Sides> leaves = new HashMap<>();
+  private final Map<Object, LeafSides> leaves = new HashMap<>();
 
   /** The pages of a leaf of each kind, by phase. */
-  private final List<List<Sides>> phases = new ArrayList<>();
+  private final List<List<LeafSides>> phases = new ArrayList<>();
 
   private final int[] phaseOf;
 
@@ -111,16 +89,16 @@ final class RequestedPages {
     List<PageOfKind> backs =
         request.kinds().stream().map(kind -> new PageOfKind(kind.back(), kind.overBack())).toList();
     for (int number = 1; number <= most; number++) {
-      List<Sides> sides = new ArrayList<>();
+      List<LeafSides> sides = new ArrayList<>();
       for (int kind = 0; kind < fronts.size(); kind++) {
         int before = 2 * (request.leavesBefore() + number - 1);
         Page front = page(fronts.get(kind), before + 1);
         Page back = page(backs.get(kind), before + 2);
-        sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new Sides(front, back)));
+        sides.add(leaves.computeIfAbsent(List.of(front, back), key -> new LeafSides(front, back)));
       }
       if (!phases.contains(sides)) {
         for (int kind = 0; kind < sides.size(); kind++) {
-          sides.get(kind).uses.add(new Use(kind, phases.size()));
+          sides.get(kind).uses.add(new LeafSides.Use(kind, phases.size()));
         }
         phases.add(sides);
       }
@@ -203,9 +181,9 @@ final class RequestedPages {
   }
 
   /** All leaves that differ, those that hold the most first. */
-  List<Sides> leaves() {
+  List<LeafSides> leaves() {
     return leaves.values().stream()
-        .sorted(Comparator.comparingInt(Sides::most).reversed())
+        .sorted(Comparator.comparingInt(LeafSides::most).reversed())
         .toList();
   }
 
@@ -232,7 +210,7 @@ final class RequestedPages {
     return phaseOf.length;
   }
 
-  Sides leaf(int kind, int phase) {
+  LeafSides leaf(int kind, int phase) {
     return phases.get(phase).get(kind);
   }
 }
