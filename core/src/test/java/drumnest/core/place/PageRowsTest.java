@@ -40,10 +40,10 @@ class PageRowsTest {
     List<Place> places = new ArrayList<>();
     int across = 1 + random.nextInt(4);
     for (int row = random.nextInt(4); row >= 0; row--) {
-      int places1 = random.nextInt(4) == 0 ? 1 + random.nextInt(4) : across;
-      for (int i = 0; i < places1; i++) {
+      int inRow = random.nextInt(4) == 0 ? 1 + random.nextInt(4) : across;
+      for (int i = 0; i < inRow; i++) {
         Size print = random.nextInt(9) > 0 ? Size.ofInches(6, 4) : Size.ofInches(4, 6);
-        Place.At at = new Place.At(1, 1, 0, false, i + 1 < places1, false);
+        Place.At at = new Place.At(1, 1, 0, false, i + 1 < inRow, false);
         places.add(new Place("s" + places.size(), print, false, false, at));
       }
     }
