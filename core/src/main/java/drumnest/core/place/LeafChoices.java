@@ -93,13 +93,17 @@ public final class LeafChoices {
                 best.keySet().stream()
                     .map(Found::measures)
                     .noneMatch(each.getKey().measures()::isOutdoneBy))
-        .map(each -> choice(each.getKey(), each.getValue()))
+        .map(each -> choice(each.getKey(), each.getValue(), found))
         .toList();
   }
 
-  private static Choice choice(Found found, Set<Aim> aims) {
-    boolean proven = found.answer().isBest() && aims.contains(found.aim());
-    return new Choice(aims, found.answer().plans().get(0), proven);
+  /** Several aims may have found what is the same in everything; one that proves it is enough. */
+  private static Choice choice(Found best, Set<Aim> aims, List<Found> found) {
+    boolean proven =
+        found.stream()
+            .filter(each -> each.measures().equals(best.measures()))
+            .anyMatch(each -> aims.contains(each.aim()) && each.answer().isBest());
+    return new Choice(aims, best.answer().plans().get(0), proven);
   }
 
   /** What is best at an aim; of what is as good, what is better otherwise. */

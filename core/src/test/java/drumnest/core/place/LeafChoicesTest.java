@@ -2,6 +2,8 @@ package drumnest.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -86,6 +88,30 @@ class LeafChoicesTest {
             .allMatch(each -> what.applyAsDouble(own) <= what.applyAsDouble(each));
       }
     }
+  }
+
+  /**
+   * The large leaf costs least where few leaves are wanted and where little is to be cropped; but
+   * of one leaf each, the small one takes less paper, so that is the choice for few leaves.
+   */
+  @Test
+  void what_another_aim_has_found_too_is_still_proven_for_its_own() {
+    List<Candidate> wides =
+        List.of(PlacingCases.kept("a", 6000, 4000), PlacingCases.kept("b", 6000, 4000));
+    List<LeafPlanning.Kind> kinds =
+        List.of(
+            new LeafPlanning.Kind("small", page("s", 2, 3, 4), List.of(), null),
+            new LeafPlanning.Kind("large", page("l", 4, 6, 4), List.of(), null));
+    HouseRules rules = PlacingCases.RULES.with(HouseRule.EMPTY_WEIGHT, 0);
+    LeafPlanning.Request request =
+        new LeafPlanning.Request(
+            List.of(wides), kinds, Breathing.PACKED, 9, false, 0, 3, Weights.of(rules), rules);
+    List<LeafChoices.Choice> choices = LeafChoices.of(request, ProgressMonitor.NONE);
+    assertThat(choices)
+        .extracting(choice -> choice.plan().leaves().get(0).kind().key())
+        .containsExactly("small", "large");
+    assertThat(choices.get(1).aims()).containsExactly(LeafChoices.Aim.LEAST_CROPPED);
+    assertThat(choices).allMatch(LeafChoices.Choice::proven);
   }
 
   /** Forty photos of a year, in chapters of one or two, do not become a leaf each. */
