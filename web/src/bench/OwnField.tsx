@@ -15,9 +15,7 @@ export function OwnField({ entry }: { entry: Entry }) {
     const text = shown.trim();
     setTyped(null);
     if (!/^(\d{1,3}|1000)?$/.test(text)) {
-      notify(
-        `“${text}” is not a whole number. How many you own is a whole number up to 1000, or nothing.`,
-      );
+      notify(`“${text}” is not a whole number up to 1000. Leave it empty if you have not counted.`);
       return;
     }
     try {

@@ -45,8 +45,8 @@ export function PlanRequestForm({ album, entries, kinds }: Props) {
         />
       </label>
       {wrong && (
-        <p id="most-wrong" className="text-[12.5px] text-signal-text">
-          A whole number from 1 to 200, or nothing.
+        <p id="most-wrong" className="mt-1.5 text-[12.5px] text-signal-text">
+          A whole number from 1 to 200, or leave it empty.
         </p>
       )}
       <Check

@@ -122,7 +122,7 @@ class PlaceIT {
     page.getByLabel(Pattern.compile("^Count on sleeves")).uncheck();
     assertThat(plans.getByText("In sleeves")).hasCount(0);
     page.getByLabel("Maximum leaves").fill("0");
-    assertThat(page.getByText("A whole number from 1 to 200, or nothing.")).isVisible();
+    assertThat(page.getByText("A whole number from 1 to 200, or leave it empty.")).isVisible();
     assertThat(plans.first().getByText("Lay these leaves")).isDisabled();
     page.getByLabel("Maximum leaves").fill("");
     assertThat(plans.first().getByText("Lay these leaves")).isEnabled();
@@ -175,7 +175,7 @@ class PlaceIT {
     owned.press("Enter");
     Locator most = page.getByLabel("Maximum leaves");
     most.fill("none");
-    assertThat(page.getByText("A whole number from 1 to 200, or nothing.")).isVisible();
+    assertThat(page.getByText("A whole number from 1 to 200, or leave it empty.")).isVisible();
     assertThat(most).hasAttribute("aria-invalid", "true");
   }
 
