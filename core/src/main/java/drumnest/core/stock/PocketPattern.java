@@ -24,10 +24,10 @@ public final class PocketPattern {
 
   private final Size page;
   private final List<Pocket> pockets;
-  private @Nullable PocketPattern mirrored;
+  private volatile @Nullable PocketPattern mirrored;
 
   /** By pockets of this one, which of the mirrored pattern is their other side. */
-  private int @Nullable [] otherSides;
+  private volatile int @Nullable [] otherSides;
 
   /**
    * @param page the named size of the page, or the clear inside of a protector that was ruled
