@@ -5,8 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
@@ -88,7 +86,7 @@ public class Backups {
       write(coming);
       OwnerOnly.keep(coming);
       reserved.used(Files.size(coming));
-      requireGood(coming);
+      Copies.requireGood(coming);
       Files.move(
           coming,
           Copies.nameOf(home.folder(), LocalDateTime.now(clock)),
@@ -106,30 +104,6 @@ public class Backups {
     try (Connection connection = database.getConnection();
         Statement statement = connection.createStatement()) {
       statement.execute("backup to '" + coming.toString().replace("'", "''") + "'");
-    }
-  }
-
-  /** Opens a copy to see whether it is one. */
-  private void requireGood(Path copy) throws IOException, SQLException {
-    Path trial = Files.createTempDirectory(home.backups(), "trial");
-    try {
-      RestoreDatabase.unpack(copy, trial.resolve("drumnest.mv.db"));
-      try (Connection connection =
-              DriverManager.getConnection(
-                  "jdbc:h2:file:" + trial.resolve("drumnest") + ";IFEXISTS=TRUE", "drumnest", "");
-          Statement statement = connection.createStatement();
-          ResultSet albums = statement.executeQuery("select count(*) from album")) {
-        if (!albums.next() || albums.getLong(1) == 0) {
-          throw new IOException("there is no album in it");
-        }
-      }
-    } finally {
-      try (var files = Files.list(trial)) {
-        for (Path file : files.toList()) {
-          Files.deleteIfExists(file);
-        }
-      }
-      Files.deleteIfExists(trial);
     }
   }
 }

@@ -18,12 +18,16 @@ import org.springframework.stereotype.Component;
 /**
  * The one folder that holds everything: the database and copies of it, the photos unchanged under
  * their SHA-256, the pictures derived from them (which may be deleted), and what is just coming in.
- * Only its owner can read it.
+ * It is locked, and kept to its owner, before this is asked for anything ({@link
+ * DataFolderOpening}).
  */
 @Component
 public class Home {
 
   private static final Logger LOG = LoggerFactory.getLogger(Home.class);
+
+  /** The name of the database's file. */
+  static final String DATABASE = "drumnest.mv.db";
 
   private final Path folder;
 
@@ -31,14 +35,10 @@ public class Home {
     this.folder = folder.toAbsolutePath().normalize();
     try {
       Files.createDirectories(this.folder);
-      OwnerOnly.keep(this.folder);
       makeWayForIncoming();
       for (Path each : List.of(incoming(), photos(), folder("derived"), backups())) {
         Files.createDirectories(each);
         OwnerOnly.keep(each);
-      }
-      if (Files.exists(database())) {
-        OwnerOnly.keep(database());
       }
     } catch (IOException e) {
       throw new UncheckedIOException("The data folder " + this.folder + " cannot be used.", e);
@@ -62,7 +62,12 @@ public class Home {
 
   /** The file of the database. */
   Path database() {
-    return folder.resolve("drumnest.mv.db");
+    return database(folder);
+  }
+
+  /** The file of the database in a data folder. */
+  static Path database(Path folder) {
+    return folder.resolve(DATABASE);
   }
 
   /** Where copies of the database lie. */

@@ -12,11 +12,18 @@ final class OwnerOnly {
 
   private OwnerOnly() {}
 
-  /** Takes everybody else's rights away. Links are not followed. */
+  /**
+   * Takes everybody else's rights away from what is there. Links are not followed.
+   *
+   * <p>For that the system opens the file and closes it again, which gives up whatever lock this
+   * process has on it (source: POSIX.1-2017, fcntl): never on a database that is open.
+   */
   static void keep(Path path) throws IOException {
     PosixFileAttributeView rights =
         Files.getFileAttributeView(path, PosixFileAttributeView.class, LinkOption.NOFOLLOW_LINKS);
-    if (rights == null || Files.isSymbolicLink(path)) {
+    if (rights == null
+        || Files.isSymbolicLink(path)
+        || !Files.exists(path, LinkOption.NOFOLLOW_LINKS)) {
       return;
     }
     boolean folder = Files.isDirectory(path, LinkOption.NOFOLLOW_LINKS);

@@ -1,17 +1,11 @@
 package drumnest.server.data;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipFile;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,8 +13,6 @@ import org.jspecify.annotations.Nullable;
  * photos are not touched. Run by {@code ./drumnest restore}.
  */
 public final class RestoreDatabase {
-
-  private static final String FILE = "drumnest.mv.db";
 
   private RestoreDatabase() {}
 
@@ -31,13 +23,21 @@ public final class RestoreDatabase {
   public static void main(String[] arguments) {
     try {
       System.out.println(run(Path.of(arguments[0]), arguments.length > 1 ? arguments[1] : null));
+    } catch (DataFolderException e) {
+      System.err.println(e.getMessage() + "\n" + e.whatToDo());
+      System.exit(1);
     } catch (IOException e) {
       System.err.println(e.getMessage());
       System.exit(1);
     }
   }
 
-  /** Restores or lists, and says what was done. */
+  /**
+   * Restores or lists, and says what was done.
+   *
+   * @throws DataFolderException if the folder is in use
+   * @throws IOException if there is no such copy, or if it is damaged; the next one is named then
+   */
   static String run(Path folder, @Nullable String which) throws IOException {
     List<Copies.Copy> copies = Copies.of(folder);
     if (copies.isEmpty()) {
@@ -48,9 +48,10 @@ public final class RestoreDatabase {
       copies.forEach(
           copy ->
               list.append("\n  ")
-                  .append(copy.file().getFileName())
+                  .append(copy.name())
                   .append(", ")
-                  .append(copy.said()));
+                  .append(copy.said())
+                  .append(copy.isGood() ? "" : " (damaged)"));
       return list.toString();
     }
     Copies.Copy copy =
@@ -61,10 +62,47 @@ public final class RestoreDatabase {
                 () ->
                     new IOException(
                         "There is no copy “" + which + "”; “list” shows those there are."));
-    Path database = folder.resolve(FILE);
-    requireUnused(database);
+    FolderLock held = FolderLock.hold(folder);
+    try {
+      if (!copy.isGood()) {
+        throw damaged(copy, copies);
+      }
+      return "The database is now that of " + copy.said() + "." + restore(folder, copy);
+    } finally {
+      held.close();
+    }
+  }
+
+  private static IOException damaged(Copies.Copy copy, List<Copies.Copy> copies) {
+    Optional<Copies.Copy> next =
+        copies.stream()
+            .filter(each -> each.madeAt().isBefore(copy.madeAt()))
+            .filter(Copies.Copy::isGood)
+            .findFirst()
+            .or(() -> Copies.newestGood(copies));
+    return new IOException(
+        "The copy of "
+            + copy.said()
+            + " is damaged. Nothing was changed. "
+            + next.map(
+                    good ->
+                        "The next good one is of "
+                            + good.said()
+                            + "; go back to it with its name, "
+                            + good.name()
+                            + ", behind the folder.")
+                .orElse("There is no other good one."));
+  }
+
+  /**
+   * Puts a copy in the place of the database; the folder is locked.
+   *
+   * @return what to say of what was there before
+   */
+  private static String restore(Path folder, Copies.Copy copy) throws IOException {
+    Path database = Home.database(folder);
     Path coming = folder.resolve("drumnest.coming.mv.db");
-    unpack(copy.file(), coming);
+    Copies.unpack(copy.file(), coming);
     OwnerOnly.keep(coming);
     String aside = "";
     if (Files.exists(database)) {
@@ -74,34 +112,6 @@ public final class RestoreDatabase {
       aside = " What was there before is set aside as " + before.getFileName() + ".";
     }
     Files.move(coming, database, StandardCopyOption.ATOMIC_MOVE);
-    return "The database is now that of " + copy.said() + "." + aside;
-  }
-
-  private static void requireUnused(Path database) throws IOException {
-    if (!Files.exists(database)) {
-      return;
-    }
-    try (FileChannel file = FileChannel.open(database, StandardOpenOption.WRITE);
-        FileLock lock = file.tryLock()) {
-      if (lock != null) {
-        return;
-      }
-    } catch (OverlappingFileLockException usedHere) {
-      // Told below.
-    }
-    throw new IOException("The data folder is in use. End that Drum Nest first.");
-  }
-
-  /** Takes the database out of a copy. */
-  static void unpack(Path copy, Path to) throws IOException {
-    try (ZipFile archive = new ZipFile(copy.toFile())) {
-      ZipEntry entry = archive.getEntry(FILE);
-      if (entry == null) {
-        throw new IOException("There is no database in " + copy + ".");
-      }
-      try (InputStream in = archive.getInputStream(entry)) {
-        Files.copy(in, to, StandardCopyOption.REPLACE_EXISTING);
-      }
-    }
+    return aside;
   }
 }

@@ -9,9 +9,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -120,7 +123,7 @@ class DataFolderTest {
     }
     Path database = home.resolve("drumnest.mv.db");
     byte[] bytes = Files.readAllBytes(database);
-    java.util.Arrays.fill(bytes, (byte) 0x55);
+    Arrays.fill(bytes, (byte) 0x55);
     Files.write(database, bytes);
     FailureAnalysis said = failure();
     assertThat(said).isNotNull();
@@ -142,7 +145,7 @@ class DataFolderTest {
       copy = Copies.of(home).get(0).file();
       database.sql("update album set title = 'spoiled'").update();
       assertThat(catchThrowable(() -> RestoreDatabase.run(home, null)))
-          .hasMessageContaining("in use");
+          .hasMessageContaining("is in use");
     }
     assertThat(RestoreDatabase.run(home, "list")).contains(copy.getFileName().toString());
     assertThat(catchThrowable(() -> RestoreDatabase.run(home, "other.zip")))
@@ -157,6 +160,82 @@ class DataFolderTest {
                   .single())
           .isEqualTo("as it was");
     }
+  }
+
+  @Test
+  void of_copies_the_newest_good_one_is_named() throws Exception {
+    Path good;
+    try (ConfigurableApplicationContext application = start()) {
+      application.getBean(Backups.class).keep();
+      good = Copies.of(home).get(0).file();
+    }
+    Path broken = Copies.nameOf(home, LocalDateTime.of(2090, 1, 1, 12, 0));
+    Files.write(broken, Arrays.copyOf(Files.readAllBytes(good), 3_000));
+    assertThat(RestoreDatabase.run(home, "list"))
+        .contains(broken.getFileName() + ", 1 January")
+        .contains("2090, 12:00 (damaged)")
+        .doesNotContain(good.getFileName() + " (damaged)");
+    assertThat(catchThrowable(() -> RestoreDatabase.run(home, null)))
+        .hasMessageContaining("1 January 2090, 12:00 is damaged. Nothing was changed.")
+        .hasMessageContaining(good.getFileName().toString());
+    Files.write(home.resolve("drumnest.mv.db"), new byte[100]);
+    FailureAnalysis said = failure();
+    assertThat(said).isNotNull();
+    assertThat(said.getAction()).endsWith("\" " + good.getFileName());
+    assertThat(RestoreDatabase.run(home, good.getFileName().toString())).contains("set aside");
+    start().close();
+    try (var left = Files.list(home.resolve("backups"))) {
+      assertThat(left).containsExactlyInAnyOrder(good, broken);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 4_095, 4_096, 8_191})
+  void a_database_that_is_cut_short_is_said_and_stays(int bytes) throws IOException {
+    start().close();
+    Path database = home.resolve("drumnest.mv.db");
+    byte[] begin = Arrays.copyOf(Files.readAllBytes(database), bytes);
+    Files.write(database, begin);
+    FailureAnalysis said = failure();
+    assertThat(said).isNotNull();
+    assertThat(said.getDescription()).contains("cut short. Nothing was changed");
+    assertThat(database).hasBinaryContent(begin);
+  }
+
+  @Test
+  void a_folder_with_a_semicolon_in_its_name_is_refused(@TempDir Path elsewhere) {
+    home = elsewhere.resolve("mine;yours");
+    FailureAnalysis said = failure();
+    assertThat(said).isNotNull();
+    assertThat(said.getDescription()).contains("mine;yours", "has a semicolon in it");
+    assertThat(home).doesNotExist();
+  }
+
+  @Test
+  void a_demo_that_is_ready_goes_into_a_new_folder_only(@TempDir Path demo) throws IOException {
+    Files.createDirectories(demo.resolve("photos").resolve("ab"));
+    Files.writeString(demo.resolve("photos").resolve("ab").resolve("ab01.jpg"), "a photo");
+    Files.writeString(demo.resolve("drumnest.lock"), "1");
+    Path fresh = home.resolve("fresh");
+    FolderLock lock = FolderLock.hold(fresh);
+    ReadyDemo.putInto(fresh, demo);
+    lock.close();
+    assertThat(fresh.resolve("photos/ab/ab01.jpg")).hasContent("a photo");
+    assertThat(fresh.resolve("drumnest.lock"))
+        .hasContent(String.valueOf(ProcessHandle.current().pid()));
+    assertThat(rights(fresh.resolve("photos/ab/ab01.jpg"))).isEqualTo("rw-------");
+
+    Path begun = Files.createDirectories(home.resolve("begun"));
+    Files.createFile(begun.resolve("demo-comes"));
+    Files.writeString(begun.resolve("half"), "half");
+    ReadyDemo.putInto(begun, demo);
+    assertThat(begun.resolve("photos/ab/ab01.jpg")).exists();
+    assertThat(begun.resolve("demo-comes")).doesNotExist();
+
+    Path used = Files.createDirectories(home.resolve("used"));
+    Files.writeString(used.resolve("mine"), "mine");
+    ReadyDemo.putInto(used, demo);
+    assertThat(used.resolve("photos")).doesNotExist();
   }
 
   @Test
