@@ -39,7 +39,7 @@ class HostileFilesTest {
     "????ftypmif1, decoded by the page",
     "????ftypavif, decoded by the page",
     "'????ftypqt  ', film",
-    "GIF89a, megapixels",
+    "GIF89a, damaged",
     "BM????????, BMP",
     "%PDF-1.7, PDF",
     "'PK\u0003\u0004', ZIP",

@@ -8,9 +8,16 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,6 +29,7 @@ final class ServerProcess implements AutoCloseable {
 
   private final Process process;
   private final BufferedReader out;
+  private final Queue<String> logged = new ConcurrentLinkedQueue<>();
   private String address = "";
 
   private ServerProcess(Process process) {
@@ -30,27 +38,51 @@ final class ServerProcess implements AutoCloseable {
         new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
   }
 
-  /** Begins to run a program with its arguments. */
-  static ServerProcess run(String program, String... arguments) throws IOException {
+  private static ProcessBuilder program(List<String> options, String name, String... arguments) {
     List<String> command =
-        Stream.concat(
-                Stream.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1",
-                    "-cp",
-                    System.getProperty("java.class.path"),
-                    program),
-                Stream.of(arguments))
-            .toList();
-    return new ServerProcess(new ProcessBuilder(command).redirectErrorStream(true).start());
+        new ArrayList<>(
+            List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+    command.addAll(options);
+    command.addAll(List.of("-cp", System.getProperty("java.class.path"), name));
+    command.addAll(List.of(arguments));
+    return new ProcessBuilder(command).redirectErrorStream(true);
+  }
+
+  private static String[] arguments(Path home, String... more) {
+    return Stream.concat(Stream.of("--server.port=0", "--drumnest.home=" + home), Stream.of(more))
+        .toArray(String[]::new);
+  }
+
+  /** Begins to run a program with its arguments. */
+  static ServerProcess run(String name, String... arguments) throws IOException {
+    return new ServerProcess(program(List.of("-XX:TieredStopAtLevel=1"), name, arguments).start());
   }
 
   /** Begins to start the application on a data folder. */
   static ServerProcess begin(Path home, String... more) throws IOException {
-    return run(
-        DrumNest.class.getName(),
-        Stream.concat(Stream.of("--server.port=0", "--drumnest.home=" + home), Stream.of(more))
-            .toArray(String[]::new));
+    return run(DrumNest.class.getName(), arguments(home, more));
+  }
+
+  /**
+   * Begins to start the application with the options that its start script gives it, except for
+   * those that want a packed application.
+   */
+  static ServerProcess beginAsInstalled(Path home) throws IOException {
+    String script = Files.readString(Path.of("../drumnest"));
+    Matcher jvm = Pattern.compile("\\njvm=\\(([^)]*)\\)").matcher(script);
+    Matcher exports = Pattern.compile("\\n *export (MALLOC.*)").matcher(script);
+    if (!jvm.find() || !exports.find()) {
+      throw new IllegalStateException("The start script has changed.");
+    }
+    List<String> options =
+        Arrays.stream(jvm.group(1).strip().split("\\s+"))
+            .filter(option -> !option.contains("$work") && !option.contains("aot"))
+            .toList();
+    ProcessBuilder program = program(options, DrumNest.class.getName(), arguments(home));
+    for (String setting : exports.group(1).strip().split(" ")) {
+      program.environment().put(setting.split("=")[0], setting.split("=")[1]);
+    }
+    return new ServerProcess(program.start());
   }
 
   /** Waits until the application has said where its page is. */
@@ -59,7 +91,16 @@ final class ServerProcess implements AutoCloseable {
     if (!isOpen()) {
       throw new IllegalStateException("It did not start: " + said);
     }
+    // What nobody reads fills the pipe, and it would wait.
+    Thread reader = new Thread(() -> out.lines().forEach(logged::add), "log-of-" + pid());
+    reader.setDaemon(true);
+    reader.start();
     return this;
+  }
+
+  /** What it has said since its greeting. */
+  List<String> logged() {
+    return List.copyOf(logged);
   }
 
   /** Waits until it has said where its page is, or has ended; what it has said until then. */

@@ -182,6 +182,12 @@ class SidecarsTest {
     refused("lone.xmp", bomb.getBytes(Charset.forName("UTF-16")), "no sidecar");
   }
 
+  @ParameterizedTest
+  @ValueSource(ints = {65, 500, 20_000})
+  void a_sidecar_that_is_nested_too_deep_is_refused_before_it_is_read(int depth) {
+    refused("one.xmp", HostilePictures.xmp(depth), "nested deeper than 64 levels");
+  }
+
   private static void refused(String name, byte[] xmp, String reason) {
     assertThat(sidecar(name, xmp).is(422).json().get("detail").stringValue()).contains(reason);
   }

@@ -9,6 +9,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.PhotoRegistrar;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.intake.ToldInXmp;
+import drumnest.server.intake.XmlNesting;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -81,6 +82,7 @@ public class Sidecars {
     if (bytes.length > LARGEST || text.contains("<!DOCTYPE") || text.contains("<!ENTITY")) {
       throw new RefusedPhotoException("It is no sidecar as photo programs write them.");
     }
+    XmlNesting.require(bytes);
     try {
       return ToldInXmp.read(XMPMetaFactory.parseFromBuffer(bytes));
     } catch (XMPException e) {

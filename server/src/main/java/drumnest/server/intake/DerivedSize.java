@@ -25,6 +25,11 @@ public enum DerivedSize {
     return quality;
   }
 
+  /** How many bytes it takes in colour, decoded, at most. */
+  long bytes() {
+    return 4L * longestSide * longestSide;
+  }
+
   /** The size of the derived picture: the longer side as set, never larger than the picture. */
   Pixels of(int w, int h) {
     int longer = Math.max(w, h);

@@ -5,6 +5,8 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.SampleModel;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
@@ -18,12 +20,18 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads with the platform's own image readers, line by line and leaving lines out where a picture
  * is far larger than needed, so that memory stays small. Slower than the native reader.
  */
 final class ImageIoReader implements PictureReader {
+
+  /**
+   * Bytes for each pixel of a picture that the first halving of it takes: four for every fourth.
+   */
+  private static final int HALF = 1;
 
   static {
     ImageIO.setUseCache(false);
@@ -33,43 +41,84 @@ final class ImageIoReader implements PictureReader {
   public Sample derive(
       Path file, PhotoFormat format, PhotoHeader header, Map<DerivedSize, Path> targets)
       throws IOException {
-    BufferedImage whole = read(file, header);
-    BufferedImage large = reduced(whole, DerivedSize.LARGE.of(header.storedW(), header.storedH()));
-    BufferedImage small = reduced(large, DerivedSize.SMALL.of(header.storedW(), header.storedH()));
+    Frame frame = header.frame();
+    BufferedImage large = reduced(read(file, frame), DerivedSize.LARGE.of(frame.w(), frame.h()));
+    BufferedImage small = reduced(large, DerivedSize.SMALL.of(frame.w(), frame.h()));
     write(upright(large, header.orientation()), DerivedSize.LARGE, targets);
     BufferedImage shown = upright(small, header.orientation());
     write(shown, DerivedSize.SMALL, targets);
     return Sample.of(shown);
   }
 
-  private static BufferedImage read(Path file, PhotoHeader header) throws IOException {
+  @Override
+  public Frame frame(Path file, PhotoFormat format) throws IOException {
+    return opened(file, reader -> frame(reader, file, format));
+  }
+
+  private static Frame frame(ImageReader reader, Path file, PhotoFormat format) throws IOException {
+    int w = reader.getWidth(0);
+    int h = reader.getHeight(0);
+    if (format == PhotoFormat.JPEG) {
+      JpegFrame jpeg = JpegFrame.read(file);
+      if (!jpeg.isOf(w, h)) {
+        // Another part of the platform's reader than the one that tells the size decodes it.
+        throw damaged(null);
+      }
+      int samples = jpeg.components();
+      return new Frame(w, h, samples, Math.max(3, samples), jpeg.passes(w, h), 0);
+    }
+    SampleModel samples = reader.getImageTypes(0).next().getSampleModel();
+    long bytes =
+        (long) samples.getNumDataElements() * DataBuffer.getDataTypeSize(samples.getDataType()) / 8;
+    long block = format == PhotoFormat.WEBP ? 4L * w * h : TiffDirectories.block(file, format);
+    return new Frame(w, h, samples.getNumBands(), Math.max(1, bytes), 0, block);
+  }
+
+  private static BufferedImage read(Path file, Frame frame) throws IOException {
+    return opened(
+        file,
+        reader -> {
+          boolean[] cutShort = {false};
+          reader.addIIOReadWarningListener((source, warning) -> cutShort[0] |= isCutShort(warning));
+          ImageReadParam parameters = reader.getDefaultReadParam();
+          int step = step(frame);
+          parameters.setSourceSubsampling(step, step, 0, 0);
+          BufferedImage picture = reader.read(0, parameters);
+          if (cutShort[0]) {
+            throw damaged(null);
+          }
+          frame.requireSize(step, picture.getWidth(), picture.getHeight());
+          return picture;
+        });
+  }
+
+  /** Something that is read of a file. */
+  private interface Reading<T> {
+    T of(ImageReader reader) throws IOException;
+  }
+
+  private static <T> T opened(Path file, Reading<T> reading) throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new RefusedPhotoException("It cannot be read; it seems to be damaged.");
+        throw damaged(null);
       }
       ImageReader reader = readers.next();
       try {
-        boolean[] cutShort = {false};
-        reader.addIIOReadWarningListener((source, warning) -> cutShort[0] |= isCutShort(warning));
         reader.setInput(in, true, true);
-        ImageReadParam parameters = reader.getDefaultReadParam();
-        int step = step(header);
-        parameters.setSourceSubsampling(step, step, 0, 0);
-        BufferedImage picture = reader.read(0, parameters);
-        if (cutShort[0]) {
-          throw new RefusedPhotoException("Its picture is damaged or cut short.");
-        }
-        return picture;
+        return reading.of(reader);
       } finally {
         reader.dispose();
       }
+    } catch (RefusedPhotoException refused) {
+      throw refused;
     } catch (IOException | RuntimeException e) {
-      if (e instanceof RefusedPhotoException refused) {
-        throw refused;
-      }
-      throw new RefusedPhotoException("Its picture is damaged or cut short.", e);
+      throw damaged(e);
     }
+  }
+
+  private static RefusedPhotoException damaged(@Nullable Exception e) {
+    return new RefusedPhotoException("Its picture is damaged or cut short.", e);
   }
 
   private static boolean isCutShort(String warning) {
@@ -125,19 +174,19 @@ final class ImageIoReader implements PictureReader {
     }
   }
 
-  /** What is left of the picture when lines are left out, and its halves; passes in full. */
+  /**
+   * What is left of the picture when lines are left out, and its half; what is unpacked at once.
+   */
   @Override
-  public long bytesHeld(PhotoFormat format, PhotoHeader header) {
-    int step = step(header);
-    long whole = format == PhotoFormat.WEBP ? 4 * header.pixels() : 0;
-    return 6 * header.pixels() / ((long) step * step) + header.passes() + whole;
+  public long bytesHeld(PhotoFormat format, Frame frame) {
+    long step = step(frame);
+    return (frame.bytes() + HALF) * frame.pixels() / (step * step) + frame.passes() + frame.block();
   }
 
   /** How many lines and columns are passed over for each that is read, plus one. */
-  private static int step(PhotoHeader header) {
-    Pixels large = DerivedSize.LARGE.of(header.storedW(), header.storedH());
-    return Math.max(
-        1, Math.min(header.storedW() / (2 * large.w()), header.storedH() / (2 * large.h())));
+  private static int step(Frame frame) {
+    Pixels large = DerivedSize.LARGE.of(frame.w(), frame.h());
+    return Math.max(1, Math.min(frame.w() / (2 * large.w()), frame.h() / (2 * large.h())));
   }
 
   @Override

@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import drumnest.core.photo.Miniature;
 import drumnest.core.photo.PhotoFile;
 import drumnest.core.photo.PixelBox;
+import drumnest.core.photo.Pixels;
 import drumnest.server.data.Home;
 import drumnest.server.store.PixelFeatures;
 import java.awt.geom.AffineTransform;
@@ -14,33 +15,42 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
- * Makes the derived pictures, as many at once as there are processors and as fit into the memory
- * that is set aside for it, with the native reader where it loads. What the native reader would
- * hold whole and is very large, and JPEG files in the colours of print, go to the other one.
+ * Makes the derived pictures in the memory that is set aside for it, with the native reader where
+ * it loads. What the native reader would hold whole and is very large, and JPEG files in the
+ * colours of print, go to the other one. How large a file is and what it will hold is what the
+ * reader reads that decodes it.
  */
 @Component
 public class ImageRenderer {
 
   private static final Logger LOG = LoggerFactory.getLogger(ImageRenderer.class);
-  private static final int MEGABYTE = 1 << 20;
-  private static final int MOST_MEGABYTES = 160;
+  private static final int MILLION = 1_000_000;
+  private static final int MOST_MEGAPIXELS = 200;
+
+  /** Cyan, magenta, yellow and black. */
+  private static final int PRINT_INKS = 4;
+
+  /** The orientation of what the page has decoded. */
+  static final int UPRIGHT = 1;
+
+  /** What is larger is not put into a document whole: it would be held while that is written. */
+  private static final long MOST_PRINTED = 32L << 20;
 
   private final Home home;
   private final PictureReader frugal = new ImageIoReader();
   private final PictureReader usual;
   private @Nullable FaceFinder faces;
-  private final Semaphore busy = new Semaphore(Runtime.getRuntime().availableProcessors());
-  private final Semaphore memory = new Semaphore(MOST_MEGABYTES, true);
+  private final PictureMemory memory;
 
-  ImageRenderer(Home home) {
+  ImageRenderer(Home home, PictureMemory memory) {
     this.home = home;
+    this.memory = memory;
     this.usual = nativeReader();
   }
 
@@ -95,7 +105,9 @@ public class ImageRenderer {
     if (!findsFaces()) {
       return new Found(null, small.sharpness(List.of(), photo.pixels()), small.miniature());
     }
-    List<PixelBox> found = faces().find(small, photo.pixels(), picture(photo, DerivedSize.LARGE));
+    Path large = picture(photo, DerivedSize.LARGE);
+    List<PixelBox> found =
+        memory.with(DerivedSize.LARGE.bytes(), () -> faces().find(small, photo.pixels(), large));
     return new Found(found, small.sharpness(found, photo.pixels()), small.miniature());
   }
 
@@ -105,50 +117,95 @@ public class ImageRenderer {
    * @throws RefusedPhotoException if its data is damaged, or if it cannot be read in the memory
    *     there is
    */
-  PixelFeatures develop(String sha256, Path file, PhotoFormat format, PhotoHeader header)
+  Developed develop(String sha256, Path file, PhotoFormat format, int orientation)
       throws IOException {
-    PictureReader reader = reader(format, header);
-    int held = (int) Math.min(Integer.MAX_VALUE, reader.bytesHeld(format, header) / MEGABYTE + 1);
-    if (held > MOST_MEGABYTES) {
-      throw new RefusedPhotoException(
-          "It has "
-              + header.pixels() / 1_000_000
-              + " megapixels and is stored so that all of it must be held to read it, which is too"
-              + " much. Save it as an ordinary JPEG (not progressive), or smaller.");
-    }
+    Reading reading = reading(file, format);
+    PictureReader reader = reading.reader();
+    Frame frame = reading.frame();
+    long held = reader.bytesHeld(format, frame);
+    requireReadable(frame, held);
+    PhotoHeader header = new PhotoHeader(frame, orientation);
     Map<DerivedSize, Path> wet = new EnumMap<>(DerivedSize.class);
     for (DerivedSize size : DerivedSize.values()) {
       wet.put(size, home.incoming().resolve(UUID.randomUUID() + ".jpg"));
     }
-    busy.acquireUninterruptibly();
-    memory.acquireUninterruptibly(held);
     try {
-      Sample small = reader.derive(file, format, header, wet);
       PixelFeatures features =
-          small.features(faces(small, header, wet.get(DerivedSize.LARGE)), header.upright());
+          memory.with(
+              held,
+              () -> {
+                Sample small = reader.derive(file, format, header, wet);
+                Path large = wet.get(DerivedSize.LARGE);
+                return small.features(faces(small, header, large), header.upright());
+              });
       for (Map.Entry<DerivedSize, Path> size : wet.entrySet()) {
         Path derived = home.derived(sha256, size.getKey().key());
         Files.createDirectories(derived.getParent());
         Files.move(size.getValue(), derived, StandardCopyOption.ATOMIC_MOVE);
       }
-      return features;
+      return new Developed(header.upright(), features);
+    } catch (OutOfMemoryError tooMuchForTheHeap) {
+      // One array did not fit beside large albums; what is counted is the process, not the heap.
+      throw tooMuch(frame, held);
     } finally {
-      memory.release(held);
-      busy.release();
       for (Path left : wet.values()) {
         Files.deleteIfExists(left);
       }
     }
   }
 
+  private static void requireReadable(Frame frame, long held) {
+    long megapixels = frame.pixels() / MILLION;
+    if (megapixels > MOST_MEGAPIXELS) {
+      throw new RefusedPhotoException(
+          "It has " + megapixels + " megapixels; up to " + MOST_MEGAPIXELS + " are accepted.");
+    }
+    if (!PictureMemory.isEnoughFor(held)) {
+      throw tooMuch(frame, held);
+    }
+  }
+
+  private static RefusedPhotoException tooMuch(Frame frame, long held) {
+    return new RefusedPhotoException(
+        "It has "
+            + frame.pixels() / MILLION
+            + " megapixels and is stored so that "
+            + (held >> 20)
+            + " MB would have to be held to read it, which is too much. Save it as an ordinary JPEG"
+            + " (not progressive), or smaller.");
+  }
+
+  /**
+   * A photo of which both derived sizes are made.
+   *
+   * @param pixels its size, upright
+   * @param features what was measured of it
+   */
+  record Developed(Pixels pixels, PixelFeatures features) {}
+
   private @Nullable List<PixelBox> faces(Sample small, PhotoHeader header, Path large)
       throws IOException {
     return findsFaces() ? faces().find(small, header.upright(), large) : null;
   }
 
-  private PictureReader reader(PhotoFormat format, PhotoHeader header) {
-    boolean tooLarge = usual.bytesHeld(format, header) > (long) MOST_MEGABYTES * MEGABYTE;
-    return header.isForPrint() || tooLarge || format == PhotoFormat.GIF ? frugal : usual;
+  /** How the pixels of a file are stored, as the reader that is usually asked reads it. */
+  Frame frame(Path file, PhotoFormat format) throws IOException {
+    return usual.frame(file, format);
+  }
+
+  /** A reader, and what it reads of the header of a file. */
+  private record Reading(PictureReader reader, Frame frame) {}
+
+  /** The native reader where it takes the file and there is memory for it, by its own reading. */
+  private Reading reading(Path file, PhotoFormat format) throws IOException {
+    if (format != PhotoFormat.GIF) {
+      Frame frame = usual.frame(file, format);
+      boolean isForPrint = format == PhotoFormat.JPEG && frame.samples() == PRINT_INKS;
+      if (!isForPrint && PictureMemory.isEnoughFor(usual.bytesHeld(format, frame))) {
+        return new Reading(usual, frame);
+      }
+    }
+    return new Reading(frugal, frugal.frame(file, format));
   }
 
   /** What is seen of a kept photo, measured anew. */
@@ -156,10 +213,11 @@ public class ImageRenderer {
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElseThrow();
     if (format.isDecodedByThePage()) {
       Path rendition = home.rendition(photo.sha256());
-      return develop(photo.sha256(), rendition, PhotoFormat.JPEG, PhotoHeader.read(rendition));
+      return develop(photo.sha256(), rendition, PhotoFormat.JPEG, UPRIGHT).features();
     }
     Path original = home.original(photo.sha256(), photo.format());
-    return develop(photo.sha256(), original, format, PhotoHeader.read(original));
+    int orientation = PhotoHeader.orientation(PhotoHeader.metadata(original, format));
+    return develop(photo.sha256(), original, format, orientation).features();
   }
 
   /** The derived picture; made again if it was deleted. */
@@ -196,8 +254,8 @@ public class ImageRenderer {
   public record Printable(Path file, AffineTransform upright) {}
 
   /**
-   * A picture to be printed: in all its pixels where documents take its file; otherwise the large
-   * size.
+   * A picture to be printed: in all its pixels where documents take its file and it is no larger
+   * than they hold; otherwise the large size.
    *
    * @param blank whether nothing of it is to be seen
    */
@@ -205,9 +263,10 @@ public class ImageRenderer {
     if (blank) {
       return new Printable(forShowing(photo, true), new AffineTransform());
     }
-    if (PhotoFormat.ofExtension(photo.format()).orElse(null) == PhotoFormat.JPEG) {
-      Path original = home.original(photo.sha256(), photo.format());
-      int orientation = PhotoHeader.read(original).orientation();
+    Path original = home.original(photo.sha256(), photo.format());
+    if (PhotoFormat.ofExtension(photo.format()).orElse(null) == PhotoFormat.JPEG
+        && Files.size(original) <= MOST_PRINTED) {
+      int orientation = PhotoHeader.orientation(PhotoHeader.metadata(original, PhotoFormat.JPEG));
       return new Printable(original, UprightTurn.of(orientation, 1, 1));
     }
     return new Printable(picture(photo, DerivedSize.LARGE), new AffineTransform());

@@ -48,6 +48,10 @@ enum PhotoFormat {
     return mediaType;
   }
 
+  boolean isTiff() {
+    return this == TIFF || this == TIFF_BIG_END;
+  }
+
   /** Whether browsers show such a file as it is. */
   boolean isShownByBrowsers() {
     return this == JPEG || this == PNG || this == WEBP;

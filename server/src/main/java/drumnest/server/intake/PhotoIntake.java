@@ -10,7 +10,6 @@ import drumnest.server.data.Home;
 import drumnest.server.data.OutOfRoomException;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
-import drumnest.server.store.PixelFeatures;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -35,7 +34,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class PhotoIntake {
 
-  private static final long MOST_PIXELS = 200_000_000;
   private static final long MOST_BYTES = 512L << 20;
 
   /** What the pictures made of a photo take at most. */
@@ -125,7 +123,7 @@ public class PhotoIntake {
   private PhotoRegistrar.Arrival store(String sha256, String name, Path incoming, Path picture)
       throws IOException {
     PhotoFormat format = PhotoFormat.of(incoming).orElse(null);
-    if (format == null || (isTiff(format) && PhotoFormat.isRaw(name))) {
+    if (format == null || (format.isTiff() && PhotoFormat.isRaw(name))) {
       throw new RefusedPhotoException(PhotoFormat.refusal(incoming, name));
     }
     boolean byThePage = format.isDecodedByThePage();
@@ -133,42 +131,28 @@ public class PhotoIntake {
       throw new RefusedPhotoException(
           "Its picture did not come with it: it is decoded by the page, bring it in there.");
     }
-    Metadata metadata = PhotoHeader.metadata(incoming);
-    // What the page decoded is upright already.
-    PhotoHeader header = byThePage ? PhotoHeader.read(picture) : PhotoHeader.of(metadata);
-    if (header.pixels() > MOST_PIXELS) {
-      throw new RefusedPhotoException(
-          "It has "
-              + header.pixels() / 1_000_000
-              + " megapixels; up to "
-              + MOST_PIXELS / 1_000_000
-              + " are accepted.");
-    }
-    PixelFeatures features =
+    Metadata metadata = PhotoHeader.metadata(incoming, format);
+    ImageRenderer.Developed developed =
         byThePage
-            ? renderer.develop(sha256, picture, PhotoFormat.JPEG, header)
-            : renderer.develop(sha256, incoming, format, header);
+            ? renderer.develop(sha256, picture, PhotoFormat.JPEG, ImageRenderer.UPRIGHT)
+            : renderer.develop(sha256, incoming, format, PhotoHeader.orientation(metadata));
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
     PhotoEntity photo =
         new PhotoEntity(
-            new PhotoFile(sha256, format.extension(), header.upright()), Files.size(incoming));
-    photo.see(features);
+            new PhotoFile(sha256, format.extension(), developed.pixels()), Files.size(incoming));
+    photo.see(developed.features());
     photo.read(FileWordsReader.read(metadata, LocalDate.now()));
     if (byThePage) {
       Files.move(picture, home.rendition(sha256), StandardCopyOption.ATOMIC_MOVE);
     }
     Files.move(incoming, original, StandardCopyOption.ATOMIC_MOVE);
-    return new PhotoRegistrar.Arrival(photo, features.detail());
+    return new PhotoRegistrar.Arrival(photo, developed.features().detail());
   }
 
   private static boolean isJpeg(Path picture) throws IOException {
     return Files.exists(picture)
         && PhotoFormat.of(picture).filter(PhotoFormat.JPEG::equals).isPresent();
-  }
-
-  private static boolean isTiff(PhotoFormat format) {
-    return format == PhotoFormat.TIFF || format == PhotoFormat.TIFF_BIG_END;
   }
 
   /**

@@ -8,12 +8,20 @@ import java.util.Map;
 interface PictureReader {
 
   /**
+   * Reads how the pixels of a file are stored, without decoding any.
+   *
+   * @throws RefusedPhotoException if this reader cannot read the file
+   */
+  Frame frame(Path file, PhotoFormat format) throws IOException;
+
+  /**
    * Writes the derived pictures as JPEG files and gives the small one.
    *
    * @param file the photo file
-   * @param header what it says of itself
+   * @param header what it says of itself, its frame as this reader reads it
    * @param targets where each size goes
-   * @throws RefusedPhotoException if the picture's data is damaged
+   * @throws RefusedPhotoException if the picture's data is damaged, or not of the size that the
+   *     header says
    */
   Sample derive(Path file, PhotoFormat format, PhotoHeader header, Map<DerivedSize, Path> targets)
       throws IOException;
@@ -21,9 +29,9 @@ interface PictureReader {
   /**
    * About how many bytes it holds at once while it reads such a file.
    *
-   * @param header what the file says of itself
+   * @param frame the file's as this reader reads it
    */
-  long bytesHeld(PhotoFormat format, PhotoHeader header);
+  long bytesHeld(PhotoFormat format, Frame frame);
 
   /** What reads, in words, for the about page. */
   String description();

@@ -95,7 +95,20 @@ final class SnapStraightener {
 
   private static final int GAINS = 17;
 
+  /** What finding sheets in a large picture holds, and what a print that is cut out does. */
+  static final long BYTES_TO_FIND = 40L << 20;
+
+  private static final long BYTES_OF_PRINT = 90L << 20;
+
+  /** A pixel that is read, and once more where the picture is turned upright. */
+  private static final long BYTES_OF_PIXEL = 2 * 3;
+
   private SnapStraightener() {}
+
+  /** How many bytes are held at once to straighten a snap. */
+  static long bytesHeld(Frame snap) {
+    return Math.max(BYTES_OF_PIXEL * snap.pixels() + snap.passes(), BYTES_OF_PRINT);
+  }
 
   /**
    * The outlines of what seems to be a sheet, the largest first.
@@ -203,8 +216,11 @@ final class SnapStraightener {
           INTER_LINEAR,
           BORDER_REPLICATE,
           new Scalar(0));
+      boolean groundIsSeen = groundIsSeen(here, seen);
+      seen.release();
       Mat print = new Mat(wide, new Rect(around, around, w, h)).clone();
-      Optional<Plane> light = groundIsSeen(here, seen) ? ground(wide, around) : Optional.empty();
+      Optional<Plane> light = groundIsSeen ? ground(wide, around) : Optional.empty();
+      wide.release();
       Mat even = light.isEmpty() ? print : lit(print, light.get(), around);
       if (!imwrite(to.toString(), even, new IntPointer(IMWRITE_JPEG_QUALITY, QUALITY))) {
         throw new IOException("Could not write " + to);

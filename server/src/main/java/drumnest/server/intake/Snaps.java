@@ -1,7 +1,6 @@
 package drumnest.server.intake;
 
 import drumnest.core.photo.PhotoFile;
-import drumnest.core.photo.Pixels;
 import drumnest.core.photo.Quad;
 import drumnest.server.UnprocessableException;
 import drumnest.server.data.Home;
@@ -17,23 +16,24 @@ import org.springframework.stereotype.Service;
 @Service
 public class Snaps {
 
-  /** What is larger is read from its large picture. */
-  private static final long MOST_PIXELS = 24_000_000;
-
   private final Home home;
   private final ImageRenderer renderer;
+  private final PictureMemory memory;
   private final PhotoIntake intake;
 
-  Snaps(Home home, ImageRenderer renderer, PhotoIntake intake) {
+  Snaps(Home home, ImageRenderer renderer, PictureMemory memory, PhotoIntake intake) {
     this.home = home;
     this.renderer = renderer;
+    this.memory = memory;
     this.intake = intake;
   }
 
   /** The outlines of what seems to be a print or a sheet, in the pixels of the snap. */
   public List<Quad> sheets(PhotoFile snap) throws IOException {
     try {
-      return SnapStraightener.find(renderer.picture(snap, DerivedSize.LARGE), snap.pixels());
+      Path large = renderer.picture(snap, DerivedSize.LARGE);
+      return memory.with(
+          SnapStraightener.BYTES_TO_FIND, () -> SnapStraightener.find(large, snap.pixels()));
     } catch (LinkageError notHere) {
       throw notHere();
     }
@@ -50,7 +50,13 @@ public class Snaps {
       throws IOException {
     Path straight = home.incoming().resolve(UUID.randomUUID() + ".jpg");
     try {
-      SnapStraightener.straighten(source(snap), snap.pixels(), corners, aspect, straight);
+      Source source = source(snap);
+      memory.with(
+          source.bytes(),
+          () -> {
+            SnapStraightener.straighten(source.file(), snap.pixels(), corners, aspect, straight);
+            return straight;
+          });
       try (InputStream content = Files.newInputStream(straight)) {
         return intake.take(albumId, name, Files.size(straight), 0, content).sha256();
       }
@@ -61,14 +67,21 @@ public class Snaps {
     }
   }
 
-  /** The file with most pixels of which they can be had, upright. */
-  private Path source(PhotoFile snap) throws IOException {
-    Pixels pixels = snap.pixels();
+  /** A picture to cut from, and how many bytes that holds. */
+  private record Source(Path file, long bytes) {}
+
+  /** The file with most pixels of which they can be had upright, in the memory there is. */
+  private Source source(PhotoFile snap) throws IOException {
     PhotoFormat format = PhotoFormat.ofExtension(snap.format()).orElse(null);
-    boolean upright = format == PhotoFormat.JPEG || (format != null && format.isDecodedByThePage());
-    return upright && pixels.area() <= MOST_PIXELS
-        ? renderer.whole(snap).file()
-        : renderer.picture(snap, DerivedSize.LARGE);
+    if (format == PhotoFormat.JPEG || (format != null && format.isDecodedByThePage())) {
+      Path whole = renderer.whole(snap).file();
+      long bytes = SnapStraightener.bytesHeld(renderer.frame(whole, PhotoFormat.JPEG));
+      if (PictureMemory.isEnoughFor(bytes)) {
+        return new Source(whole, bytes);
+      }
+    }
+    Path large = renderer.picture(snap, DerivedSize.LARGE);
+    return new Source(large, SnapStraightener.bytesHeld(renderer.frame(large, PhotoFormat.JPEG)));
   }
 
   private static UnprocessableException notHere() {

@@ -30,11 +30,16 @@ class PhotoHeaderTest {
   @TempDir Path folder;
 
   private TakenTime time(byte[] file) throws IOException {
-    return TakenTime.of(PhotoHeader.metadata(Files.write(folder.resolve("photo"), file)), TODAY);
+    Path photo = Files.write(folder.resolve("photo"), file);
+    return TakenTime.of(PhotoHeader.metadata(photo, PhotoFormat.of(photo).orElseThrow()), TODAY);
   }
 
   private PhotoHeader read(byte[] file) throws IOException {
-    return PhotoHeader.read(Files.write(folder.resolve("photo"), file));
+    Path photo = Files.write(folder.resolve("photo"), file);
+    PhotoFormat format = PhotoFormat.of(photo).orElseThrow();
+    return new PhotoHeader(
+        new LeptonicaReader().frame(photo, format),
+        PhotoHeader.orientation(PhotoHeader.metadata(photo, format)));
   }
 
   /** A photo with exactly these dates in its Exif data. */
@@ -59,7 +64,7 @@ class PhotoHeaderTest {
   @Test
   void says_how_it_is_stored_and_how_it_is_seen() throws IOException {
     PhotoHeader header = read(TestPictures.jpeg(300, 200, 6, NOON, 1));
-    assertThat(header.storedW()).isEqualTo(200);
+    assertThat(header.frame().w()).isEqualTo(200);
     assertThat(header.orientation()).isEqualTo(6);
     assertThat(header.upright()).isEqualTo(new Pixels(300, 200));
     assertThat(time(TestPictures.jpeg(300, 200, 6, NOON, 1)).at()).isEqualTo(NOON);

@@ -39,10 +39,10 @@ class PictureReadersTest {
     for (DerivedSize size : DerivedSize.values()) {
       targets.put(size, folder.resolve(reader.getClass().getSimpleName() + size + ".jpg"));
     }
+    int orientation = PhotoHeader.orientation(PhotoHeader.metadata(path, format));
+    PhotoHeader header = new PhotoHeader(reader.frame(path, format), orientation);
     PixelFeatures features =
-        reader
-            .derive(path, format, PhotoHeader.read(path), targets)
-            .features(List.of(), PhotoHeader.read(path).upright());
+        reader.derive(path, format, header, targets).features(List.of(), header.upright());
     return new Derived(
         features,
         ImageIO.read(targets.get(DerivedSize.SMALL).toFile()),
@@ -94,6 +94,12 @@ class PictureReadersTest {
         picture.getRGB((int) (x * picture.getWidth()), (int) (y * picture.getHeight())));
   }
 
+  private static byte[] file(String name) throws IOException {
+    try (var in = PictureReadersTest.class.getResourceAsStream("/photos/" + name)) {
+      return in.readAllBytes();
+    }
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {
@@ -104,10 +110,7 @@ class PictureReadersTest {
         "progressive.jpg"
       })
   void agree_on_every_format(String name) throws IOException {
-    byte[] file;
-    try (var in = PictureReadersTest.class.getResourceAsStream("/photos/" + name)) {
-      file = in.readAllBytes();
-    }
+    byte[] file = file(name);
     Derived nativeOne = derive(new LeptonicaReader(), file);
     Derived platformOne = derive(new ImageIoReader(), file);
     assertAlike(nativeOne.small(), platformOne.small());
@@ -117,14 +120,55 @@ class PictureReadersTest {
 
   @Test
   void what_is_held_is_known_from_the_header() {
-    PhotoHeader ordinary = new PhotoHeader(4000, 3000, 1, 3, 0);
-    PhotoHeader inPasses = new PhotoHeader(4000, 3000, 1, 3, 36_000_000);
+    Frame ordinary = new Frame(4000, 3000, 3, 4);
+    Frame inPasses = new Frame(4000, 3000, 3, 4, 36_000_000, 0);
     for (PictureReader reader : new PictureReader[] {new LeptonicaReader(), new ImageIoReader()}) {
       long held = reader.bytesHeld(PhotoFormat.JPEG, ordinary);
       assertThat(held).isBetween(10_000_000L, 80_000_000L);
       assertThat(reader.bytesHeld(PhotoFormat.JPEG, inPasses)).isEqualTo(held + 36_000_000);
-      assertThat(reader.bytesHeld(PhotoFormat.WEBP, ordinary)).isGreaterThan(40_000_000L);
     }
+    assertThat(new LeptonicaReader().bytesHeld(PhotoFormat.PNG, ordinary)).isEqualTo(96_000_000L);
+    Frame deep = new Frame(4000, 3000, 4, 8);
+    assertThat(new ImageIoReader().bytesHeld(PhotoFormat.PNG, deep)).isEqualTo(108_000_000L);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "progressive.jpg, 3, true",
+    "grey.jpg, 1, false",
+    "picture.tif, 3, false",
+    "sixteen-bit.tif, 3, false",
+    "jpeg-inside.tif, 3, false",
+    "sixteen-bit.png, 3, false",
+    "picture.webp, 3, false",
+    "lossless.webp, 3, false"
+  })
+  void agree_on_the_header_of_every_format(String name, int samples, boolean inPasses)
+      throws IOException {
+    Path path = Files.write(folder.resolve(name), file(name));
+    PhotoFormat format = PhotoFormat.of(path).orElseThrow();
+    Frame nativeOne = new LeptonicaReader().frame(path, format);
+    Frame platformOne = new ImageIoReader().frame(path, format);
+    assertThat(nativeOne.w()).isEqualTo(platformOne.w()).isGreaterThan(1);
+    assertThat(nativeOne.h()).isEqualTo(platformOne.h()).isGreaterThan(1);
+    assertThat(nativeOne.samples()).isEqualTo(samples);
+    assertThat(nativeOne.passes() > 0).isEqualTo(inPasses);
+  }
+
+  @Test
+  void what_is_transparent_lies_on_white() throws IOException {
+    BufferedImage picture = new BufferedImage(90, 60, BufferedImage.TYPE_INT_ARGB);
+    for (int y = 0; y < 60; y++) {
+      for (int x = 0; x < 90; x++) {
+        picture.setRGB(x, y, (x < 30 ? 0 : x < 60 ? 128 : 255) << 24 | 0x2040c0);
+      }
+    }
+    byte[] file = TestPictures.png(picture);
+    BufferedImage nativeOne = derive(new LeptonicaReader(), file).small();
+    assertAlike(nativeOne, derive(new ImageIoReader(), file).small());
+    assertThat(nativeOne.getRGB(10, 30) & 0xff0000).isGreaterThan(0xf00000);
+    assertThat(new Color(nativeOne.getRGB(45, 30)).getRed()).isBetween(130, 155);
+    assertThat(new Color(nativeOne.getRGB(80, 30)).getRed()).isBetween(20, 45);
   }
 
   @Test
