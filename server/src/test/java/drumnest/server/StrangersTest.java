@@ -14,6 +14,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Strangers at the shared door cost nothing: no memory, no threads, no time of the others. */
 @Timeout(value = 120, unit = TimeUnit.SECONDS)
@@ -138,6 +140,28 @@ class StrangersTest {
     } finally {
       for (Socket socket : open) {
         socket.close();
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"/?a=%FF", "/?a=%zz", "/?%", "/api/pair?a=%C3%28", "/api/albums/1?spread=%zz"})
+  void a_query_that_cannot_be_read_is_refused_on_both_doors(String target) {
+    assertThat(WIRE.ask(Wire.SHARED, STRANGER, "GET", target, null)).isEqualTo(400);
+    assertThat(WIRE.ask("127.0.0.1", "127.0.0.1", "GET", target, null)).isEqualTo(400);
+  }
+
+  @Test
+  void a_form_is_refused_unread() throws IOException {
+    String form = "Content-Type: application/x-www-form-urlencoded";
+    for (String length : List.of("Content-Length: 3000000", "Transfer-Encoding: chunked")) {
+      try (Socket socket = WIRE.connect(Wire.SHARED, STRANGER)) {
+        Wire.send(
+            socket,
+            Wire.head("POST", "/api/pair", Wire.SHARED, length)
+                .replaceFirst("Content-Type: [^\r]+", form));
+        assertThat(Wire.status(socket)).as(length).isIn(400, 413);
       }
     }
   }

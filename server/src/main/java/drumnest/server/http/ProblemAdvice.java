@@ -15,6 +15,7 @@ import drumnest.server.data.OutOfRoomException;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.stock.MoverProblemText;
 import drumnest.server.stock.UnitsInUse;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Objects;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
@@ -167,7 +168,7 @@ class ProblemAdvice {
   }
 
   @ExceptionHandler
-  ResponseEntity<ProblemDetail> anything(Exception e) {
+  ResponseEntity<ProblemDetail> anything(Exception e, HttpServletRequest request) throws Exception {
     if (e instanceof ErrorResponse known) {
       return ResponseEntity.status(known.getStatusCode())
           .headers(known.getHeaders())
@@ -176,6 +177,10 @@ class ProblemAdvice {
     if (room.isCauseOf(e)) {
       LOG.warn("The disk is full: {}", e.getMessage());
       return outOfRoom(new OutOfRoomException());
+    }
+    if (request.getUserPrincipal() == null) {
+      // The door that let a stranger in logs what strangers cause.
+      throw e;
     }
     LOG.error("A request failed.", e);
     return problem(

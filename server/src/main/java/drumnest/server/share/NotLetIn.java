@@ -13,7 +13,9 @@ enum NotLetIn {
       HttpServletResponse.SC_FORBIDDEN, "Sharing is changed on the first screen only."),
   FOREIGN(HttpServletResponse.SC_FORBIDDEN, "Only this machine's own page may ask."),
   ODD(HttpServletResponse.SC_BAD_REQUEST, "This address or method is not understood."),
-  TOO_MUCH_AT_ONCE(429, "This device asks too much at once. Wait a moment and try again.");
+  TOO_MUCH_AT_ONCE(429, "This device asks too much at once. Wait a moment and try again."),
+  WENT_WRONG(
+      HttpServletResponse.SC_INTERNAL_SERVER_ERROR, "Something went wrong; nothing was done.");
 
   private final int status;
   private final String detail;

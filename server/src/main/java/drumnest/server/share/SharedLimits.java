@@ -10,17 +10,22 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Before anything else: whoever asks too much at once through the shared door waits. */
+/**
+ * Stands before anything else: whoever asks too much at once through the shared door waits, and
+ * what breaks further in for a stranger is told in one line.
+ */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class SharedLimits extends OncePerRequestFilter {
 
   private final Asker.Known known;
   private final SharedConnections connections;
+  private final StrangersLog log;
 
-  SharedLimits(Asker.Known known, SharedConnections connections) {
+  SharedLimits(Asker.Known known, SharedConnections connections, StrangersLog log) {
     this.known = known;
     this.connections = connections;
+    this.log = log;
   }
 
   @Override
@@ -32,7 +37,8 @@ class SharedLimits extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (!connections.take(request, known.of(request) == Asker.STRANGER)) {
+    boolean isStranger = known.of(request) == Asker.STRANGER;
+    if (!connections.take(request, isStranger)) {
       response.setHeader("Connection", "close");
       response.setHeader("Retry-After", "1");
       NotLetIn.TOO_MUCH_AT_ONCE.write(response);
@@ -40,6 +46,15 @@ class SharedLimits extends OncePerRequestFilter {
     }
     try {
       chain.doFilter(request, response);
+    } catch (RuntimeException | ServletException failure) {
+      if (!isStranger) {
+        throw failure;
+      }
+      log.failed(request.getRemoteAddr(), failure);
+      if (!response.isCommitted()) {
+        response.reset();
+        NotLetIn.WENT_WRONG.write(response);
+      }
     } finally {
       connections.letGo(request);
     }

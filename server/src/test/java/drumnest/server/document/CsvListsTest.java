@@ -10,6 +10,8 @@ import drumnest.core.photo.Pixels;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
@@ -88,5 +90,31 @@ class CsvListsTest {
   void an_empty_list_has_its_head_only() {
     assertThat(CsvLists.trims(List.of()).lines())
         .containsExactly("line,file,from,to,take off,for,print");
+  }
+
+  /** However a list is split and whatever is left out of its parts: no part begins a formula. */
+  @ParameterizedTest(name = "seed {0}")
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8})
+  void no_part_of_any_text_is_taken_for_a_formula(int seed) {
+    Random random = new Random(seed);
+    String signs = "=+-@＝a1;,\t\r\n| \"'";
+    for (int round = 0; round < 2_000; round++) {
+      String text =
+          random
+              .ints(random.nextInt(12), 0, signs.length())
+              .mapToObj(at -> signs.substring(at, at + 1))
+              .collect(Collectors.joining());
+      String plain = CsvLists.plain(text);
+      assertThat(plain.replace("'", "")).isEqualTo(text.replace("'", ""));
+      for (String part : plain.split("[;,\t\r\n|]")) {
+        assertThat(part.replaceAll("^[\\s\"]+", "")).as(text).doesNotMatch("(?s)[=+\\-@＝].*");
+      }
+    }
+  }
+
+  @Test
+  void a_text_of_nothing_but_lines_is_written_at_once() {
+    String lines = "\n\t".repeat(1_000_000);
+    assertThat(CsvLists.plain(lines)).isEqualTo("'" + lines);
   }
 }
