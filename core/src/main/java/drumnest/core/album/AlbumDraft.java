@@ -12,8 +12,11 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/** The parts of an album while a step is made; what no change touches stays the same object. */
-final class AlbumDraft {
+/**
+ * The parts of an album while a step is made; what no change touches stays the same object.
+ * Visiting a change makes it, and gives the head of the album after it.
+ */
+final class AlbumDraft implements Change.Visitor<AlbumHead> {
 
   private AlbumHead head;
   private Map<Integer, LeafState> leaves;
@@ -45,37 +48,80 @@ final class AlbumDraft {
   }
 
   void apply(Change change) {
-    if (change instanceof Change.OfHolding holding) {
-      holdings = holdings == before.holdings() ? new HashMap<>(holdings) : holdings;
-      put(holdings, holding.slot(), holding.after());
-    } else if (change instanceof Change.OfPhoto photo) {
-      int at = indexOf(photo.photo());
-      photos.set(at, photos.get(at).with(photo.after()));
-    } else if (change instanceof Change.OfOpening opening) {
-      openings = openings == before.openings() ? new HashMap<>(openings) : openings;
-      put(openings, opening.slot(), opening.after());
-    } else if (change instanceof Change.OfTitle title) {
-      head = head.withTitle(title.after());
-    } else if (change instanceof Change.OfFormat format) {
-      head = head.withFormat(format.after());
-    } else if (change instanceof Change.OfChapters chapters) {
-      head = head.withChapters(chapters.after());
-    } else if (change instanceof Change.OfFacts facts) {
-      head = head.withFacts(facts.after());
-    } else if (change instanceof Change.OfLeaf leaf) {
-      leaves = leaves == before.leaves() ? new LinkedHashMap<>(leaves) : leaves;
-      put(leaves, leaf.leaf(), leaf.after());
-      head = leaf.after() == null ? head : head.withLeafKey(leaf.leaf());
-    } else if (change instanceof Change.OfOrder order) {
-      order(order.after());
-    } else if (change instanceof Change.OfEphemera ephemera) {
-      allEphemera = allEphemera == before.allEphemera() ? new TreeMap<>(allEphemera) : allEphemera;
-      put(allEphemera, ephemera.ephemera(), ephemera.after());
-      head = ephemera.after() == null ? head : head.withEphemeraKey(ephemera.ephemera());
-    } else if (change instanceof Change.OfClock clock) {
-      shift(clock.camera(), clock.after());
-    }
+    head = change.accept(this);
+  }
+
+  @Override
+  public AlbumHead holding(Change.OfHolding change) {
+    holdings = holdings == before.holdings() ? new HashMap<>(holdings) : holdings;
+    put(holdings, change.slot(), change.after());
+    return head;
+  }
+
+  @Override
+  public AlbumHead photo(Change.OfPhoto change) {
+    int at = indexOf(change.photo());
+    photos.set(at, photos.get(at).with(change.after()));
+    return head;
+  }
+
+  @Override
+  public AlbumHead opening(Change.OfOpening change) {
+    openings = openings == before.openings() ? new HashMap<>(openings) : openings;
+    put(openings, change.slot(), change.after());
+    return head;
+  }
+
+  @Override
+  public AlbumHead title(Change.OfTitle change) {
+    return head.withTitle(change.after());
+  }
+
+  @Override
+  public AlbumHead format(Change.OfFormat change) {
+    return head.withFormat(change.after());
+  }
+
+  @Override
+  public AlbumHead leaf(Change.OfLeaf change) {
+    leaves = leaves == before.leaves() ? new LinkedHashMap<>(leaves) : leaves;
+    put(leaves, change.leaf(), change.after());
+    return change.after() == null ? head : head.withLeafKey(change.leaf());
+  }
+
+  @Override
+  public AlbumHead order(Change.OfOrder change) {
+    order(change.after());
+    return head;
+  }
+
+  @Override
+  public AlbumHead ephemera(Change.OfEphemera change) {
+    allEphemera = allEphemera == before.allEphemera() ? new TreeMap<>(allEphemera) : allEphemera;
+    put(allEphemera, change.ephemera(), change.after());
+    return change.after() == null ? head : head.withEphemeraKey(change.ephemera());
+  }
+
+  @Override
+  public AlbumHead entry(Change.OfEntry change) {
     // Whether an entry of the catalogue is off the shelf is nothing of the album's own.
+    return head;
+  }
+
+  @Override
+  public AlbumHead chapters(Change.OfChapters change) {
+    return head.withChapters(change.after());
+  }
+
+  @Override
+  public AlbumHead facts(Change.OfFacts change) {
+    return head.withFacts(change.after());
+  }
+
+  @Override
+  public AlbumHead clock(Change.OfClock change) {
+    shift(change.camera(), change.after());
+    return head;
   }
 
   private static <K, V> void put(Map<K, V> map, K key, @Nullable V value) {

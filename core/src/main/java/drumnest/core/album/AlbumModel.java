@@ -164,22 +164,19 @@ public final class AlbumModel {
     changes.stream()
         .sorted(Comparator.comparing(change -> change instanceof Change.OfOrder))
         .forEach(draft::apply);
-    return new AlbumModel(draft.head(), draft.parts(), supplies, fits, this, touched(changes));
+    return new AlbumModel(draft.head(), draft.parts(), supplies, fits, this, remeasured(changes));
   }
 
-  private Set<String> touched(List<Change> changes) {
-    Set<String> touched = new HashSet<>();
+  /** The slots whose measures no longer hold after changes. */
+  private Set<String> remeasured(List<Change> changes) {
+    Set<String> slots = new HashSet<>();
     for (Change change : changes) {
-      if (change instanceof Change.OfHolding holding) {
-        touched.add(holding.slot());
-      } else if (change instanceof Change.OfPhoto photo) {
-        String slot = slotsOfPhotos.get(photo.photo());
-        if (slot != null) {
-          touched.add(slot);
-        }
+      String slot = change.accept(new RemeasuredSlot(slotsOfPhotos));
+      if (slot != null) {
+        slots.add(slot);
       }
     }
-    return touched;
+    return slots;
   }
 
   /** The same with the number of its version. */

@@ -14,8 +14,43 @@ import org.jspecify.annotations.Nullable;
  */
 public sealed interface Change {
 
-  /** The same thing the other way round. */
+  /** This change taken back: what was after it is before it. */
   Change reversed();
+
+  /** Lets a visitor do with this change what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a change of each kind. Whoever must know what kind of change it has is one:
+   * a new kind does not compile until each of them knows what to do with it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R holding(OfHolding change);
+
+    R photo(OfPhoto change);
+
+    R opening(OfOpening change);
+
+    R title(OfTitle change);
+
+    R format(OfFormat change);
+
+    R leaf(OfLeaf change);
+
+    R order(OfOrder change);
+
+    R ephemera(OfEphemera change);
+
+    R entry(OfEntry change);
+
+    R chapters(OfChapters change);
+
+    R facts(OfFacts change);
+
+    R clock(OfClock change);
+  }
 
   /** Whether less or more may be left afterwards of what all albums share: leaves and letters. */
   default boolean altersStock() {
@@ -28,6 +63,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfHolding(slot, after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.holding(this);
     }
   }
 
@@ -45,6 +85,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfPhoto(photo, after, before);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.photo(this);
+    }
   }
 
   /** The measured opening of a pocket. */
@@ -52,6 +97,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfOpening(slot, after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.opening(this);
     }
   }
 
@@ -61,6 +111,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfTitle(after, before);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.title(this);
+    }
   }
 
   /** The album's format, by its key in the catalogue. */
@@ -69,6 +124,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfFormat(after, before);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.format(this);
+    }
   }
 
   /** A leaf, by its key; null before it came or after it went. */
@@ -76,6 +136,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfLeaf(leaf, after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.leaf(this);
     }
 
     @Override
@@ -89,6 +154,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfOrder(after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.order(this);
     }
   }
 
@@ -107,6 +177,11 @@ public sealed interface Change {
     }
 
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ephemera(this);
+    }
+
+    @Override
     public boolean altersStock() {
       return isTitle(before) || isTitle(after);
     }
@@ -122,6 +197,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfEntry(entry, after, before);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.entry(this);
+    }
   }
 
   /** How many chapters are wanted; null for as many as the house rule makes. */
@@ -129,6 +209,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfChapters(after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.chapters(this);
     }
   }
 
@@ -144,6 +229,11 @@ public sealed interface Change {
     public Change reversed() {
       return new OfFacts(after, before);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.facts(this);
+    }
   }
 
   /** How much is added to the times of a camera. */
@@ -151,6 +241,11 @@ public sealed interface Change {
     @Override
     public Change reversed() {
       return new OfClock(camera, after, before);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.clock(this);
     }
   }
 }

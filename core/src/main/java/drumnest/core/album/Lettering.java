@@ -7,6 +7,20 @@ import org.jspecify.annotations.Nullable;
 
 /** How the words of a card are written. */
 public sealed interface Lettering {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a lettering of each kind; a new kind does not compile until each visitor
+   * knows it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R byHand(ByHand hand);
+
+    R typed(Typed typed);
+  }
 
   /** By the house's own hand. */
   static Lettering byHand(HouseRules rules) {
@@ -24,6 +38,11 @@ public sealed interface Lettering {
     public ByHand withPitch(Length next) {
       return new ByHand(letter, next);
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.byHand(this);
+    }
   }
 
   /**
@@ -37,6 +56,11 @@ public sealed interface Lettering {
 
     public Typed withSize(int next) {
       return new Typed(face, next, ruling);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.typed(this);
     }
   }
 

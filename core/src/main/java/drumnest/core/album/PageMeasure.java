@@ -148,13 +148,26 @@ public final class PageMeasure {
   }
 
   private Box place(Block block, Size size, Map<Integer, Box> placed) {
-    if (block.anchor() instanceof Anchor.OnPage on) {
-      return Box.of(
-          along(on.across(), on.dx(), page.w(), size.w()),
-          along(on.down(), on.dy(), page.h(), size.h()),
-          size);
-    }
-    Anchor.OfBlock of = (Anchor.OfBlock) block.anchor();
+    return block
+        .anchor()
+        .accept(
+            new Anchor.Visitor<>() {
+              @Override
+              public Box onPage(Anchor.OnPage on) {
+                return Box.of(
+                    along(on.across(), on.dx(), page.w(), size.w()),
+                    along(on.down(), on.dy(), page.h(), size.h()),
+                    size);
+              }
+
+              @Override
+              public Box ofBlock(Anchor.OfBlock of) {
+                return beside(block, of, size, placed);
+              }
+            });
+  }
+
+  private Box beside(Block block, Anchor.OfBlock of, Size size, Map<Integer, Box> placed) {
     Box other = placed.get(of.block());
     if (other == null) {
       throw new PlanProblemException(
@@ -193,18 +206,31 @@ public final class PageMeasure {
   }
 
   private Whole whole(Block block) {
-    Shape shape = block.shape();
-    if (shape instanceof Shape.Single single) {
-      Box piece = Box.of(Length.ZERO, Length.ZERO, single.size());
-      return new Whole(List.of(new Piece(piece, 1)), single.size());
-    }
-    if (shape instanceof Shape.InRow row) {
-      return row(block, row);
-    }
-    if (shape instanceof Shape.InGrid grid) {
-      return grid(grid);
-    }
-    return mixed(block, (Shape.Mixed) shape);
+    return block
+        .shape()
+        .accept(
+            new Shape.Visitor<>() {
+              @Override
+              public Whole single(Shape.Single single) {
+                Box piece = Box.of(Length.ZERO, Length.ZERO, single.size());
+                return new Whole(List.of(new Piece(piece, 1)), single.size());
+              }
+
+              @Override
+              public Whole row(Shape.InRow row) {
+                return PageMeasure.this.row(block, row);
+              }
+
+              @Override
+              public Whole grid(Shape.InGrid grid) {
+                return PageMeasure.grid(grid);
+              }
+
+              @Override
+              public Whole mixed(Shape.Mixed mixed) {
+                return PageMeasure.this.mixed(block, mixed);
+              }
+            });
   }
 
   private Whole row(Block block, Shape.InRow shape) {

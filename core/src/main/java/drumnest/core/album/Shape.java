@@ -6,9 +6,32 @@ import org.jspecify.annotations.Nullable;
 
 /** What a block of mounts consists of, as its maker says it. */
 public sealed interface Shape {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a shape of each kind; a new kind does not compile until each visitor knows
+   * it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R single(Single single);
+
+    R row(InRow row);
+
+    R grid(InGrid grid);
+
+    R mixed(Mixed mixed);
+  }
 
   /** One piece. */
-  record Single(Size size) implements Shape {}
+  record Single(Size size) implements Shape {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.single(this);
+    }
+  }
 
   /**
    * Equal pieces in a row over a span.
@@ -29,10 +52,20 @@ public sealed interface Shape {
       @Nullable Length piece,
       boolean outerGaps,
       @Nullable Length other)
-      implements Shape {}
+      implements Shape {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.row(this);
+    }
+  }
 
   /** Equal cells in columns and rows. */
-  record InGrid(int columns, int rows, Size cell, Length gap, Length border) implements Shape {}
+  record InGrid(int columns, int rows, Size cell, Length gap, Length border) implements Shape {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.grid(this);
+    }
+  }
 
   /**
    * An upright photo beside a wide one, with a row of pieces under the wide one.
@@ -42,5 +75,10 @@ public sealed interface Shape {
    */
   record Mixed(
       Size upright, Size wide, int pieces, Length gap, boolean squares, boolean uprightRight)
-      implements Shape {}
+      implements Shape {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.mixed(this);
+    }
+  }
 }

@@ -11,6 +11,24 @@ import drumnest.core.measure.Size;
  * with one radius both ways.
  */
 public sealed interface Outline {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with an outline of each kind; a new kind does not compile until each visitor
+   * knows it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R straight(Straight straight);
+
+    R oval(Oval oval);
+
+    R rounded(Rounded rounded);
+
+    R pieces(Pieces pieces);
+  }
 
   /** Cut along the edges. */
   Outline STRAIGHT = new Straight();
@@ -28,6 +46,11 @@ public sealed interface Outline {
     public Outline inset(Length by) {
       return this;
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.straight(this);
+    }
   }
 
   record Oval() implements Outline {
@@ -39,6 +62,11 @@ public sealed interface Outline {
     @Override
     public Outline inset(Length by) {
       return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.oval(this);
     }
   }
 
@@ -66,6 +94,11 @@ public sealed interface Outline {
     public Outline inset(Length by) {
       Length left = radius.minus(by);
       return left.isPositive() ? new Rounded(left) : STRAIGHT;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.rounded(this);
     }
   }
 
@@ -107,6 +140,11 @@ public sealed interface Outline {
     @Override
     public Pieces turnedIf(boolean turned) {
       return turned ? new Pieces(count, between, !sideways) : this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.pieces(this);
     }
   }
 

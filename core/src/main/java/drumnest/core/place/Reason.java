@@ -6,27 +6,86 @@ import java.util.Map;
 
 /** Why a picture is in its place. */
 public sealed interface Reason {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a reason of each kind; a new kind does not compile until each visitor knows
+   * it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R fixed(Fixed fixed);
+
+    R putByHand(PutByHand put);
+
+    R between(Between between);
+
+    R after(After after);
+
+    R opens(Opens opens);
+
+    R hero(Hero hero);
+
+    R ownShape(OwnShape own);
+  }
 
   /** It is locked, cut or stuck there. */
-  record Fixed() implements Reason {}
+  record Fixed() implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.fixed(this);
+    }
+  }
 
   /** The maker put it there; placing again moves it only where that pays. */
-  record PutByHand() implements Reason {}
+  record PutByHand() implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.putByHand(this);
+    }
+  }
 
   /** It comes between two others in the story. */
-  record Between(int before, int after) implements Reason {}
+  record Between(int before, int after) implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.between(this);
+    }
+  }
 
   /** It comes after another in the story, and nothing follows. */
-  record After(int before) implements Reason {}
+  record After(int before) implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.after(this);
+    }
+  }
 
   /** It opens the story, and others follow. */
-  record Opens() implements Reason {}
+  record Opens() implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.opens(this);
+    }
+  }
 
   /** It is a hero, which is to be large and in view. */
-  record Hero() implements Reason {}
+  record Hero() implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.hero(this);
+    }
+  }
 
   /** Its shape is that of the place. */
-  record OwnShape() implements Reason {}
+  record OwnShape() implements Reason {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ownShape(this);
+    }
+  }
 
   /**
    * Why the picture of a place is there. Pictures are told by their index in the problem.

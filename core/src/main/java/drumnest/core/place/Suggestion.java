@@ -10,6 +10,20 @@ import java.util.stream.IntStream;
 
 /** What a maker could do about what is wrong with a picture in its place. */
 public sealed interface Suggestion {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a suggestion of each kind; a new kind does not compile until each visitor
+   * knows it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R wordsInstead(WordsInstead words);
+
+    R swapShapes(SwapShapes swap);
+  }
 
   /** The picture that it is about, by its index in the problem. */
   int photo();
@@ -18,10 +32,20 @@ public sealed interface Suggestion {
   int place();
 
   /** A smaller neighbour makes way for words. */
-  record WordsInstead(int photo, int place) implements Suggestion {}
+  record WordsInstead(int photo, int place) implements Suggestion {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.wordsInstead(this);
+    }
+  }
 
   /** Swapped with a picture of the other shape, both would have places of their own. */
-  record SwapShapes(int photo, int place) implements Suggestion {}
+  record SwapShapes(int photo, int place) implements Suggestion {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.swapShapes(this);
+    }
+  }
 
   /**
    * What could be done, if anything.

@@ -13,12 +13,43 @@ public sealed interface CatalogueItem
         CatalogueItem.PrintSize,
         CatalogueItem.SheetType,
         CatalogueItem.Material {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with an entry of each kind; a new kind does not compile until each visitor knows
+   * it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R leaf(LeafType leaf);
+
+    R letters(LetterSet letters);
+
+    R format(AlbumFormat format);
+
+    R sleeve(SleeveType sleeve);
+
+    R card(CardType card);
+
+    R print(PrintSize print);
+
+    R sheet(SheetType sheet);
+
+    R material(Material material);
+  }
 
   /** What makers call it; unique among things of its kind. */
   String name();
 
   /** The page size of an album. */
-  record AlbumFormat(String name, Size size) implements CatalogueItem {}
+  record AlbumFormat(String name, Size size) implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.format(this);
+    }
+  }
 
   /**
    * A hinged sleeve.
@@ -28,7 +59,12 @@ public sealed interface CatalogueItem
    * @param perPack how many a pack holds, from 1
    */
   record SleeveType(String name, Size insert, HingeEdge hinge, int perPack)
-      implements CatalogueItem {}
+      implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.sleeve(this);
+    }
+  }
 
   /** The edge a sleeve is hinged on. */
   enum HingeEdge {
@@ -43,10 +79,20 @@ public sealed interface CatalogueItem
    *
    * @param thickness how thick it is
    */
-  record CardType(String name, Size size, Length thickness) implements CatalogueItem {}
+  record CardType(String name, Size size, Length thickness) implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.card(this);
+    }
+  }
 
   /** A size that prints are ordered in. */
-  record PrintSize(String name, Size size) implements CatalogueItem {}
+  record PrintSize(String name, Size size) implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.print(this);
+    }
+  }
 
   /**
    * A sheet of paper.
@@ -55,8 +101,18 @@ public sealed interface CatalogueItem
    * @param directional whether its pattern has a right way up, so that it may not be turned
    */
   record SheetType(String name, Size size, Length strip, boolean directional)
-      implements CatalogueItem {}
+      implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.sheet(this);
+    }
+  }
 
   /** Something with a thickness. */
-  record Material(String name, Length thickness) implements CatalogueItem {}
+  record Material(String name, Length thickness) implements CatalogueItem {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.material(this);
+    }
+  }
 }

@@ -37,4 +37,9 @@ public record LeafType(
   public static LeafType plain(String name, Size size) {
     return new LeafType(name, size, null, false, Length.ZERO);
   }
+
+  @Override
+  public <R> R accept(CatalogueItem.Visitor<R> visitor) {
+    return visitor.leaf(this);
+  }
 }

@@ -41,4 +41,9 @@ public record LetterSet(
   public String asInBox(String letter) {
     return Optional.ofNullable(letters).flatMap(box -> named(letter, box)).orElse(letter);
   }
+
+  @Override
+  public <R> R accept(CatalogueItem.Visitor<R> visitor) {
+    return visitor.letters(this);
+  }
 }

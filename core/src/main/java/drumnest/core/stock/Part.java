@@ -8,12 +8,40 @@ import java.util.List;
  * lines that run from side to side within it.
  */
 public sealed interface Part {
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a part of each kind; a new kind does not compile until each visitor knows
+   * it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R whole(Whole whole);
+
+    R shut(Shut shut);
+
+    R divided(Divided divided);
+
+    R shared(Shared shared);
+  }
 
   /** One pocket. */
-  record Whole() implements Part {}
+  record Whole() implements Part {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.whole(this);
+    }
+  }
 
   /** No pocket: sewn or welded shut. */
-  record Shut() implements Part {}
+  record Shut() implements Part {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.shut(this);
+    }
+  }
 
   /**
    * Divided into pieces that each take a print and its ease; what they leave over, at the right or
@@ -31,6 +59,11 @@ public sealed interface Part {
         throw new IllegalArgumentException("There is one part for each print.");
       }
     }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.divided(this);
+    }
   }
 
   /** Divided into equal pieces that leave nothing over. */
@@ -40,6 +73,11 @@ public sealed interface Part {
       if (parts.isEmpty()) {
         throw new IllegalArgumentException("There is at least one part.");
       }
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.shared(this);
     }
   }
 

@@ -5,6 +5,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A plain protector ruled into pockets by straight sewn or welded lines. Each opening is its print
@@ -100,20 +101,51 @@ public record Ruling(
      *     pocket
      */
     void rule(Box box, Part part, List<Integer> path, boolean fits) {
-      if (part instanceof Part.Divided divided) {
+      part.accept(new Ruled(box, path, fits));
+    }
+
+    /** Rules a part, whose pieces are ruled in their turn. */
+    private final class Ruled implements Part.Visitor<@Nullable Void> {
+
+      private final Box box;
+      private final List<Integer> path;
+      private final boolean fits;
+
+      Ruled(Box box, List<Integer> path, boolean fits) {
+        this.box = box;
+        this.path = path;
+        this.fits = fits;
+      }
+
+      @Override
+      public @Nullable Void whole(Part.Whole whole) {
+        pieces.add(new Piece(path, box));
+        if (fits) {
+          pocket(box, path);
+        }
+        return null;
+      }
+
+      @Override
+      public @Nullable Void shut(Part.Shut shut) {
+        pieces.add(new Piece(path, box));
+        if (fits) {
+          leftOver.add(box);
+        }
+        return null;
+      }
+
+      @Override
+      public @Nullable Void divided(Part.Divided divided) {
         List<Length> openings = divided.prints().stream().map(print -> print.plus(ease)).toList();
         divide(box, divided.direction(), openings, divided.parts(), path, fits);
-        return;
+        return null;
       }
-      if (part instanceof Part.Shared shared) {
+
+      @Override
+      public @Nullable Void shared(Part.Shared shared) {
         share(box, shared, path, fits);
-        return;
-      }
-      pieces.add(new Piece(path, box));
-      if (fits && part instanceof Part.Shut) {
-        leftOver.add(box);
-      } else if (fits) {
-        pocket(box, path);
+        return null;
       }
     }
 

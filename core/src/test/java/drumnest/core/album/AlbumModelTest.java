@@ -231,10 +231,10 @@ class AlbumModelTest {
       }
       List<Change> one = step(album, random);
       List<Change> other = step(album, random);
-      Touched byOne = Touched.by(one);
-      Touched byOther = Touched.by(other);
-      assertThat(byOne.isInTheWayOf(byOther)).isEqualTo(byOther.isInTheWayOf(byOne));
-      if (byOne.isInTheWayOf(byOther)) {
+      Footprint byOne = Footprint.of(one);
+      Footprint byOther = Footprint.of(other);
+      assertThat(byOne.conflictsWith(byOther)).isEqualTo(byOther.conflictsWith(byOne));
+      if (byOne.conflictsWith(byOther)) {
         together++;
       } else {
         apart++;
@@ -254,16 +254,16 @@ class AlbumModelTest {
     List<Change> put = List.of(new Change.OfHolding("2-front-1", null, Holding.ofPhoto("photo1")));
     List<Change> elsewhere =
         List.of(new Change.OfHolding("1-front-1", null, Holding.ofPhoto("photo2")));
-    assertThat(Touched.by(out).isInTheWayOf(Touched.by(put))).isTrue();
-    assertThat(Touched.by(put).isInTheWayOf(Touched.by(out))).isTrue();
-    assertThat(Touched.by(out).isInTheWayOf(Touched.by(elsewhere))).isFalse();
-    assertThat(Touched.by(put).isInTheWayOf(Touched.by(elsewhere))).isFalse();
+    assertThat(Footprint.of(out).conflictsWith(Footprint.of(put))).isTrue();
+    assertThat(Footprint.of(put).conflictsWith(Footprint.of(out))).isTrue();
+    assertThat(Footprint.of(out).conflictsWith(Footprint.of(elsewhere))).isFalse();
+    assertThat(Footprint.of(put).conflictsWith(Footprint.of(elsewhere))).isFalse();
   }
 
   @Test
   void one_photo_in_two_slots_is_in_the_way_of_itself() {
     List<Change> here = List.of(new Change.OfHolding("1-front-1", null, Holding.ofPhoto("a")));
     List<Change> there = List.of(new Change.OfHolding("1-front-2", null, Holding.ofPhoto("a")));
-    assertThat(Touched.by(here).isInTheWayOf(Touched.by(there))).isTrue();
+    assertThat(Footprint.of(here).conflictsWith(Footprint.of(there))).isTrue();
   }
 }

@@ -128,13 +128,13 @@ class TitleFitTest {
   void cures_work_and_take_no_letter_that_is_not_there() {
     Map<String, LetterSet> sets = Map.of("block", BLOCK, "small", SMALL);
     Map<LetterSet, Map<String, Integer>> left = Map.of(BLOCK, BLOCK.letters());
-    List<TitleCures.Offer> offers =
-        TitleCures.of(title("BIG WIND", "9"), sets, left, Faces.ALL, RULES);
-    assertThat(offers.stream().map(TitleCures.Offer::cure))
-        .contains(new TitleCures.Cure.SecondSet("small"));
+    List<TitleFixes.Offer> offers =
+        TitleFixes.of(title("BIG WIND", "9"), sets, left, Faces.ALL, RULES);
+    assertThat(offers.stream().map(TitleFixes.Offer::fix))
+        .contains(new TitleFix.SecondSet("small"));
     assertThat(offers.stream().flatMap(offer -> offer.lines().stream()))
-        .allMatch(TitleCures.Line::works);
-    assertThat(TitleCures.of(title("BIG", "4"), sets, left, Faces.ALL, RULES)).isEmpty();
+        .allMatch(TitleFixes.Line::works);
+    assertThat(TitleFixes.of(title("BIG", "4"), sets, left, Faces.ALL, RULES)).isEmpty();
   }
 
   @Test
@@ -144,9 +144,9 @@ class TitleFitTest {
     Map<LetterSet, Map<String, Integer>> left = Map.of(BLOCK, BLOCK.letters());
     TitleFit wide = fit(title("BIG WIND", "9"));
     TitleWords tight = title("BIG WIND", wide.length().minus(Length.parse("7/16")).toExactText());
-    TitleCures.Offer offer =
-        TitleCures.of(tight, sets, left, Faces.ALL, RULES).stream()
-            .filter(each -> each.cure().equals(new TitleCures.Cure.SecondSet("other")))
+    TitleFixes.Offer offer =
+        TitleFixes.of(tight, sets, left, Faces.ALL, RULES).stream()
+            .filter(each -> each.fix().equals(new TitleFix.SecondSet("other")))
             .findFirst()
             .orElseThrow();
     // Seven gaps of 1/8 and 7/16 too much: 1/16 less at each.
@@ -175,11 +175,11 @@ class TitleFitTest {
     assertThat(fit.letters().stream().map(TitleFit.Letter::text))
         .containsExactly("high", " ", "tide");
     assertThat(
-            TitleCures.of(
+            TitleFixes.of(
                     title("high tide", "3"), Map.of("block", phrase), Map.of(), Faces.ALL, RULES)
                 .stream()
-                .map(TitleCures.Offer::cure))
-        .containsExactly(new TitleCures.Cure.TwoLines("high", "tide"));
+                .map(TitleFixes.Offer::fix))
+        .containsExactly(new TitleFix.TwoLines("high", "tide"));
   }
 
   @Test
@@ -198,9 +198,9 @@ class TitleFitTest {
             null,
             false);
     assertThat(
-            TitleCures.of(wide, Map.of("all", counted), Map.of(), Faces.ALL, RULES).stream()
-                .map(TitleCures.Offer::cure))
-        .contains(new TitleCures.Cure.Spacing(Length.parse("1/16")));
+            TitleFixes.of(wide, Map.of("all", counted), Map.of(), Faces.ALL, RULES).stream()
+                .map(TitleFixes.Offer::fix))
+        .contains(new TitleFix.Spacing(Length.parse("1/16")));
   }
 
   @ParameterizedTest

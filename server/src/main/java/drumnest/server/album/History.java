@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Change;
-import drumnest.core.album.Touched;
+import drumnest.core.album.Footprint;
 import drumnest.core.words.CardsFollow;
 import drumnest.core.words.Sentences;
 import drumnest.server.NotThereException;
@@ -79,9 +79,10 @@ public class History {
    *
    * @param seen the album as it was when the changes were made up; others may have done something
    *     to it by now
+   * @return that it was done
    * @throws StaleVersionException if others have changed what the step touches since it was seen
    */
-  public void step(SeenAlbum seen, String label, List<Change> changes) {
+  public StepTaken step(SeenAlbum seen, String label, List<Change> changes) {
     CardsFollow.Following following = CardsFollow.of(seen.album(), changes);
     List<Change> all = new ArrayList<>(changes);
     all.addAll(following.changes());
@@ -91,6 +92,7 @@ public class History {
           requireFree(seen, album.version(), all);
           add(album, label + following.words(), all);
         });
+    return new StepTaken(label);
   }
 
   private void add(AlbumEntity album, String label, List<Change> changes) {
@@ -153,12 +155,12 @@ public class History {
     if (seen.whole() && madeUpOn != now) {
       throw new StaleVersionException();
     }
-    Touched since =
+    Footprint since =
         recent
             .between(seen.album().id(), madeUpOn, now)
             .orElseThrow(StaleVersionException::new)
             .and(seen.since());
-    if (Touched.by(changes).isInTheWayOf(since)) {
+    if (Footprint.of(changes).conflictsWith(since)) {
       throw new StaleVersionException();
     }
   }

@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Change;
-import drumnest.core.album.Touched;
+import drumnest.core.album.Footprint;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -20,33 +20,33 @@ class RecentSteps {
   private static final int MOST_PARTS = 20_000;
 
   /** By album, and by the version that the step has made. */
-  private final Map<Long, NavigableMap<Long, Touched>> steps = new ConcurrentHashMap<>();
+  private final Map<Long, NavigableMap<Long, Footprint>> steps = new ConcurrentHashMap<>();
 
   void add(long album, long version, List<Change> changes) {
-    NavigableMap<Long, Touched> known =
+    NavigableMap<Long, Footprint> known =
         steps.computeIfAbsent(album, key -> new ConcurrentSkipListMap<>());
-    known.put(version, Touched.by(changes));
+    known.put(version, Footprint.of(changes));
     while (known.size() > MOST_STEPS || known.size() > 1 && parts(known) > MOST_PARTS) {
       known.pollFirstEntry();
     }
   }
 
-  private static int parts(Map<Long, Touched> steps) {
+  private static int parts(Map<Long, Footprint> steps) {
     return steps.values().stream()
         .mapToInt(each -> each.altered().size() + each.reliedOn().size())
         .sum();
   }
 
   /** What was touched from one version of an album to another; nothing where that is not known. */
-  Optional<Touched> between(long album, long seen, long now) {
+  Optional<Footprint> between(long album, long seen, long now) {
     if (seen > now) {
       return Optional.empty();
     }
-    Map<Long, Touched> known =
+    Map<Long, Footprint> known =
         steps.getOrDefault(album, new ConcurrentSkipListMap<>()).subMap(seen, false, now, true);
     if (known.size() != now - seen) {
       return Optional.empty();
     }
-    return Optional.of(known.values().stream().reduce(Touched.NOTHING, Touched::and));
+    return Optional.of(known.values().stream().reduce(Footprint.NONE, Footprint::and));
   }
 }

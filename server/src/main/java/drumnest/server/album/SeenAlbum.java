@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Touched;
+import drumnest.core.album.Footprint;
 import drumnest.server.StaleVersionException;
 
 /**
@@ -12,7 +12,7 @@ import drumnest.server.StaleVersionException;
  * @param whole whether the step goes by the whole of what was seen, and is refused if anything else
  *     comes before it
  */
-public record SeenAlbum(AlbumModel album, Touched since, boolean whole) {
+public record SeenAlbum(AlbumModel album, Footprint since, boolean whole) {
 
   /**
    * For a step that goes by the whole of what was seen.
@@ -28,6 +28,6 @@ public record SeenAlbum(AlbumModel album, Touched since, boolean whole) {
 
   /** For a step that was not made up on a page. */
   public static SeenAlbum now(AlbumModel album) {
-    return new SeenAlbum(album, Touched.NOTHING, false);
+    return new SeenAlbum(album, Footprint.NONE, false);
   }
 }

@@ -1,7 +1,6 @@
 package drumnest.server.album;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Change;
 import drumnest.core.album.Ephemera;
@@ -16,6 +15,7 @@ import java.util.List;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
+import tools.jackson.databind.annotation.JsonTypeIdResolver;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.util.StdConverter;
 
@@ -50,21 +50,12 @@ final class StepJson {
     return MAPPER.readValue(json, CHANGES);
   }
 
-  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-  @JsonSubTypes({
-    @JsonSubTypes.Type(value = Change.OfHolding.class, name = "filling"),
-    @JsonSubTypes.Type(value = Change.OfPhoto.class, name = "photo"),
-    @JsonSubTypes.Type(value = Change.OfOpening.class, name = "opening"),
-    @JsonSubTypes.Type(value = Change.OfTitle.class, name = "title"),
-    @JsonSubTypes.Type(value = Change.OfFormat.class, name = "format"),
-    @JsonSubTypes.Type(value = Change.OfLeaf.class, name = "leaf"),
-    @JsonSubTypes.Type(value = Change.OfOrder.class, name = "order"),
-    @JsonSubTypes.Type(value = Change.OfEphemera.class, name = "thing"),
-    @JsonSubTypes.Type(value = Change.OfEntry.class, name = "entry"),
-    @JsonSubTypes.Type(value = Change.OfChapters.class, name = "chapters"),
-    @JsonSubTypes.Type(value = Change.OfFacts.class, name = "facts"),
-    @JsonSubTypes.Type(value = Change.OfClock.class, name = "clock")
-  })
+  /**
+   * How each kind of change is called in what is stored. A change is written by the name that a
+   * visitor gives, so that none can be forgotten.
+   */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.CUSTOM, property = "kind")
+  @JsonTypeIdResolver(StoredKinds.class)
   private interface Kinds {}
 
   private interface AnnotationNames {

@@ -6,8 +6,10 @@ import drumnest.core.album.LeafState;
 import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
+import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.CatalogueItem.SleeveType;
 import drumnest.core.stock.LeafType;
+import drumnest.core.stock.LetterSet;
 import drumnest.server.stock.Shelf;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -61,12 +63,51 @@ public class StockLeft {
   }
 
   private static int used(Shelf.Entry entry, List<LeafState> leaves) {
-    if (entry.item() instanceof SleeveType sleeve) {
-      return sleevesOver(leaves, sleeve.insert());
-    }
-    return entry.item() instanceof LeafType
-        ? (int) leaves.stream().filter(leaf -> leaf.type().equals(entry.key())).count()
-        : 0;
+    return entry
+        .item()
+        .accept(
+            new CatalogueItem.Visitor<>() {
+              @Override
+              public Integer leaf(LeafType leaf) {
+                return (int)
+                    leaves.stream().filter(each -> each.type().equals(entry.key())).count();
+              }
+
+              @Override
+              public Integer letters(LetterSet letters) {
+                return 0;
+              }
+
+              @Override
+              public Integer format(CatalogueItem.AlbumFormat format) {
+                return 0;
+              }
+
+              @Override
+              public Integer sleeve(CatalogueItem.SleeveType sleeve) {
+                return sleevesOver(leaves, sleeve.insert());
+              }
+
+              @Override
+              public Integer card(CatalogueItem.CardType card) {
+                return 0;
+              }
+
+              @Override
+              public Integer print(CatalogueItem.PrintSize print) {
+                return 0;
+              }
+
+              @Override
+              public Integer sheet(CatalogueItem.SheetType sheet) {
+                return 0;
+              }
+
+              @Override
+              public Integer material(CatalogueItem.Material material) {
+                return 0;
+              }
+            });
   }
 
   /** How many sleeves for such a print are over these leaves. */

@@ -144,28 +144,41 @@ public final class Words {
 
   /** How a print is cut after it has its size; nothing where it is cut straight. */
   public static Optional<String> outline(PrintInPocket print) {
-    Outline outline = print.outline();
     Size size = print.trim().to();
-    if (outline instanceof Outline.Rounded rounded) {
-      return Optional.of("round its corners by " + UnitsInUse.text(rounded.radius()));
-    }
-    if (outline instanceof Outline.Straight) {
-      return Optional.empty();
-    }
-    if (outline instanceof Outline.Pieces pieces) {
-      return isTooSmall(print)
-          ? Optional.empty()
-          : Optional.of(
-              "cut it into "
-                  + pieces.count()
-                  + " pieces of "
-                  + UnitsInUse.text(pieces.piece(size))
-                  + ", each "
-                  + UnitsInUse.text(pieces.between())
-                  + " from the next; what is between is left out");
-    }
-    return Optional.of(
-        size.w().equals(size.h()) ? "cut it round" : "cut it to the oval within that");
+    return print
+        .outline()
+        .accept(
+            new Outline.Visitor<>() {
+              @Override
+              public Optional<String> straight(Outline.Straight straight) {
+                return Optional.empty();
+              }
+
+              @Override
+              public Optional<String> oval(Outline.Oval oval) {
+                return Optional.of(
+                    size.w().equals(size.h()) ? "cut it round" : "cut it to the oval within that");
+              }
+
+              @Override
+              public Optional<String> rounded(Outline.Rounded rounded) {
+                return Optional.of("round its corners by " + UnitsInUse.text(rounded.radius()));
+              }
+
+              @Override
+              public Optional<String> pieces(Outline.Pieces pieces) {
+                return isTooSmall(print)
+                    ? Optional.empty()
+                    : Optional.of(
+                        "cut it into "
+                            + pieces.count()
+                            + " pieces of "
+                            + UnitsInUse.text(pieces.piece(size))
+                            + ", each "
+                            + UnitsInUse.text(pieces.between())
+                            + " from the next; what is between is left out");
+              }
+            });
   }
 
   /** Whether a print that lies on the table is smaller than all pieces it is to be cut into. */

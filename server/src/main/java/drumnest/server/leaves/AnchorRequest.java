@@ -77,18 +77,25 @@ sealed interface AnchorRequest {
   }
 
   static AnchorRequest of(Anchor anchor) {
-    if (anchor instanceof Anchor.OfBlock beside) {
-      return new Beside(
-          Words.key(beside.beside()),
-          beside.block(),
-          UnitsInUse.current().exact(beside.gap()),
-          Words.key(beside.align()));
-    }
-    Anchor.OnPage page = (Anchor.OnPage) anchor;
-    return new OnPage(
-        Words.key(page.across()),
-        UnitsInUse.current().exact(page.dx()),
-        Words.key(page.down()),
-        UnitsInUse.current().exact(page.dy()));
+    return anchor.accept(
+        new Anchor.Visitor<>() {
+          @Override
+          public AnchorRequest onPage(Anchor.OnPage page) {
+            return new OnPage(
+                Words.key(page.across()),
+                UnitsInUse.current().exact(page.dx()),
+                Words.key(page.down()),
+                UnitsInUse.current().exact(page.dy()));
+          }
+
+          @Override
+          public AnchorRequest ofBlock(Anchor.OfBlock beside) {
+            return new Beside(
+                Words.key(beside.beside()),
+                beside.block(),
+                UnitsInUse.current().exact(beside.gap()),
+                Words.key(beside.align()));
+          }
+        });
   }
 }

@@ -50,9 +50,28 @@ sealed interface OutlineRequest {
   }
 
   static OutlineRequest of(Outline outline) {
-    if (outline instanceof Outline.Rounded rounded) {
-      return new Rounded(UnitsInUse.current().exact(rounded.radius()));
-    }
-    return outline instanceof Outline.Oval ? new Oval() : new Straight();
+    return outline.accept(
+        new Outline.Visitor<>() {
+          @Override
+          public OutlineRequest straight(Outline.Straight straight) {
+            return new Straight();
+          }
+
+          @Override
+          public OutlineRequest oval(Outline.Oval oval) {
+            return new Oval();
+          }
+
+          @Override
+          public OutlineRequest rounded(Outline.Rounded rounded) {
+            return new Rounded(UnitsInUse.current().exact(rounded.radius()));
+          }
+
+          @Override
+          public OutlineRequest pieces(Outline.Pieces pieces) {
+            // Movers are cut into pieces, not mounts, which alone are written so.
+            return new Straight();
+          }
+        });
   }
 }

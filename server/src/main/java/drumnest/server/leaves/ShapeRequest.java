@@ -4,7 +4,6 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Shape;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Size;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import org.jspecify.annotations.Nullable;
@@ -142,36 +141,49 @@ sealed interface ShapeRequest {
   }
 
   static ShapeRequest of(Shape shape) {
-    if (shape instanceof Shape.InRow row) {
-      return new Row(
-          row.pieces(),
-          text(row.span()),
-          text(row.gap()),
-          text(row.piece()),
-          text(row.other()),
-          row.outerGaps(),
-          row.down());
-    } else if (shape instanceof Shape.InGrid grid) {
-      return new Grid(
-          grid.columns(),
-          grid.rows(),
-          text(grid.cell().w()),
-          text(grid.cell().h()),
-          text(grid.gap()),
-          text(grid.border()));
-    } else if (shape instanceof Shape.Mixed mixed) {
-      return new Mixed(
-          text(mixed.upright().w()),
-          text(mixed.upright().h()),
-          text(mixed.wide().w()),
-          text(mixed.wide().h()),
-          mixed.pieces(),
-          text(mixed.gap()),
-          mixed.squares(),
-          mixed.uprightRight());
-    }
-    Size size = ((Shape.Single) shape).size();
-    return new Single(text(size.w()), text(size.h()));
+    return shape.accept(
+        new Shape.Visitor<>() {
+          @Override
+          public ShapeRequest single(Shape.Single single) {
+            return new Single(text(single.size().w()), text(single.size().h()));
+          }
+
+          @Override
+          public ShapeRequest row(Shape.InRow row) {
+            return new Row(
+                row.pieces(),
+                text(row.span()),
+                text(row.gap()),
+                text(row.piece()),
+                text(row.other()),
+                row.outerGaps(),
+                row.down());
+          }
+
+          @Override
+          public ShapeRequest grid(Shape.InGrid grid) {
+            return new Grid(
+                grid.columns(),
+                grid.rows(),
+                text(grid.cell().w()),
+                text(grid.cell().h()),
+                text(grid.gap()),
+                text(grid.border()));
+          }
+
+          @Override
+          public ShapeRequest mixed(Shape.Mixed mixed) {
+            return new Mixed(
+                text(mixed.upright().w()),
+                text(mixed.upright().h()),
+                text(mixed.wide().w()),
+                text(mixed.wide().h()),
+                mixed.pieces(),
+                text(mixed.gap()),
+                mixed.squares(),
+                mixed.uprightRight());
+          }
+        });
   }
 
   private static @Nullable String text(@Nullable Length length) {

@@ -16,6 +16,7 @@ import drumnest.core.mover.FlapChoices;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.album.StepTaken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -90,7 +91,7 @@ public class FlapEdits {
    * Puts a card behind a flap over a place: onto the inside of a card that is hinged over it, as
    * large as the print below.
    */
-  public void addBehind(SeenAlbum seen, String slotId, Ephemera card) {
+  public StepTaken addBehind(SeenAlbum seen, String slotId, Ephemera card) {
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
     Flap flap = FlapChoices.over(over, over.takes(), Flap.Body.CARD, album.rules()).get(0).flap();
@@ -107,7 +108,7 @@ public class FlapEdits {
             card.key(), card, card.sized(over.takes()).inscribed(words.labelling(null))));
     String name = FlapNames.of(over.leaf(), over.side(), flap.id());
     inside.add(new Change.OfHolding(FlapNames.inside(name), null, Holding.ofEphemera(card.key())));
-    step.take(
+    return step.take(
         seen,
         List.of(NextPlan.with(over.parent().page(), flap)),
         "behind a flap over " + SlotNames.of(over) + ": " + card.name(),

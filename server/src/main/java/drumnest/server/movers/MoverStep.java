@@ -22,6 +22,7 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.album.StepTaken;
 import drumnest.server.frame.Words;
 import drumnest.server.leaves.LeafEdits;
 import drumnest.server.stock.UnitsInUse;
@@ -58,8 +59,9 @@ class MoverStep {
    * something is stuck down over.
    *
    * @param after what changes once they are there
+   * @return that it was done
    */
-  void take(SeenAlbum seen, List<NextPlan> pages, String label, List<Change> after) {
+  StepTaken take(SeenAlbum seen, List<NextPlan> pages, String label, List<Change> after) {
     AlbumModel album = seen.album();
     List<Slot> gone = new ArrayList<>();
     List<Slot> stuckOver = new ArrayList<>();
@@ -88,7 +90,7 @@ class MoverStep {
         (key, state) -> changes.add(new Change.OfLeaf(key, album.state(leaves.get(key)), state)));
     pages.forEach(next -> changes.addAll(carriedOver(album, next)));
     changes.addAll(after);
-    history.step(seen, label + held(album, gone, pages) + back(album, stuckOver), changes);
+    return history.step(seen, label + held(album, gone, pages) + back(album, stuckOver), changes);
   }
 
   private static LeafState with(LeafState state, NextPlan next) {

@@ -137,24 +137,47 @@ final class PlaceWords {
   }
 
   private static String reason(AlbumModel album, PlacingTask task, Reason reason) {
-    if (reason instanceof Reason.Fixed) {
-      return "It is fixed here: locked, cut or stuck, so placing again leaves it.";
-    } else if (reason instanceof Reason.PutByHand) {
-      return "You put it here; placing again moves it only where that pays.";
-    } else if (reason instanceof Reason.Between between) {
-      return "In the story it comes between "
-          + name(album, task, between.before())
-          + " and "
-          + name(album, task, between.after())
-          + ".";
-    } else if (reason instanceof Reason.After after) {
-      return "In the story it comes after " + name(album, task, after.before()) + ".";
-    } else if (reason instanceof Reason.Opens) {
-      return "It opens the story of this spread.";
-    } else if (reason instanceof Reason.Hero) {
-      return "A hero: it is to be large and in view.";
-    }
-    return "Its shape is that of the place.";
+    return reason.accept(
+        new Reason.Visitor<>() {
+          @Override
+          public String fixed(Reason.Fixed fixed) {
+            return "It is fixed here: locked, cut or stuck, so placing again leaves it.";
+          }
+
+          @Override
+          public String putByHand(Reason.PutByHand put) {
+            return "You put it here; placing again moves it only where that pays.";
+          }
+
+          @Override
+          public String between(Reason.Between between) {
+            return "In the story it comes between "
+                + name(album, task, between.before())
+                + " and "
+                + name(album, task, between.after())
+                + ".";
+          }
+
+          @Override
+          public String after(Reason.After after) {
+            return "In the story it comes after " + name(album, task, after.before()) + ".";
+          }
+
+          @Override
+          public String opens(Reason.Opens opens) {
+            return "It opens the story of this spread.";
+          }
+
+          @Override
+          public String hero(Reason.Hero hero) {
+            return "A hero: it is to be large and in view.";
+          }
+
+          @Override
+          public String ownShape(Reason.OwnShape own) {
+            return "Its shape is that of the place.";
+          }
+        });
   }
 
   static String next(PlacingTask task, NextBest next) {
@@ -180,13 +203,26 @@ final class PlaceWords {
   private static String suggestion(AlbumModel album, PlacingTask task, Suggestion suggestion) {
     String photo = name(album, task, suggestion.photo());
     String place = SlotNames.within(task.slots().get(suggestion.place()));
-    return suggestion instanceof Suggestion.WordsInstead
-        ? "For words beside it the smallest photo makes way: take "
-            + photo
-            + " out of "
-            + place
-            + " and keep that place for words."
-        : "Swapped with " + photo + " in " + place + ", both would have places of their shape.";
+    return suggestion.accept(
+        new Suggestion.Visitor<>() {
+          @Override
+          public String wordsInstead(Suggestion.WordsInstead words) {
+            return "For words beside it the smallest photo makes way: take "
+                + photo
+                + " out of "
+                + place
+                + " and keep that place for words.";
+          }
+
+          @Override
+          public String swapShapes(Suggestion.SwapShapes swap) {
+            return "Swapped with "
+                + photo
+                + " in "
+                + place
+                + ", both would have places of their shape.";
+          }
+        });
   }
 
   /** A way to make room, in a sentence. */

@@ -127,21 +127,22 @@ class RoomViews {
   /** The sleeves and the small leaves of the shelf that no album uses. */
   private MakingRoom.Means means(AlbumModel album) {
     Map<String, Integer> left = stock.of(album);
-    List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
-    List<MakingRoom.Inset> insets = new ArrayList<>();
-    for (Shelf.Entry entry : shelf.all()) {
-      boolean there = !entry.gone() && left.getOrDefault(entry.key(), 1) > 0;
-      if (there && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
-        sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
-      } else if (there
-          && entry.item() instanceof LeafType type
-          && type.pattern() != null
-          && insets.size() < MOST_INSETS
-          && isSmaller(album, type)) {
-        Leaf leaf = Leaf.of(1, 1, type);
-        insets.add(new MakingRoom.Inset(entry.key(), places(leaf)));
-      }
-    }
+    List<Shelf.Entry> there =
+        shelf.all().stream()
+            .filter(entry -> !entry.gone() && left.getOrDefault(entry.key(), 1) > 0)
+            .toList();
+    List<MakingRoom.Sleeve> sleeves =
+        there.stream()
+            .flatMap(entry -> entry.as(CatalogueItem.SleeveType.class))
+            .map(sleeve -> new MakingRoom.Sleeve(sleeve.key(), sleeve.item().insert()))
+            .toList();
+    List<MakingRoom.Inset> insets =
+        there.stream()
+            .flatMap(entry -> entry.as(LeafType.class))
+            .filter(leaf -> leaf.item().pattern() != null && isSmaller(album, leaf.item()))
+            .limit(MOST_INSETS)
+            .map(leaf -> new MakingRoom.Inset(leaf.key(), places(Leaf.of(1, 1, leaf.item()))))
+            .toList();
     return new MakingRoom.Means(sleeves, insets);
   }
 

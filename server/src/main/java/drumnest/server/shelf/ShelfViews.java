@@ -129,9 +129,9 @@ final class ShelfViews {
         entry.key(),
         WrittenItem.kind(item),
         item.name(),
-        facts(item),
+        item.accept(FACTS),
         WrittenItem.of(item, UnitsInUse.current()),
-        Views.SizeView.ofNullable(size(item)),
+        Views.SizeView.ofNullable(item.accept(SIZE)),
         pattern == null
             ? null
             : pockets(pattern, number -> openings.of(entry.key(), "front", number)),
@@ -167,63 +167,119 @@ final class ShelfViews {
         .toList();
   }
 
-  private static @Nullable Size size(CatalogueItem item) {
-    if (item instanceof CatalogueItem.AlbumFormat format) {
-      return format.size();
-    } else if (item instanceof LeafType type) {
-      return type.size();
-    } else if (item instanceof CatalogueItem.SleeveType sleeve) {
-      return sleeve.insert();
-    } else if (item instanceof CatalogueItem.CardType card) {
-      return card.size();
-    } else if (item instanceof CatalogueItem.PrintSize print) {
-      return print.size();
-    } else if (item instanceof CatalogueItem.SheetType sheet) {
-      return sheet.size();
-    }
-    return null;
-  }
+  private static final CatalogueItem.Visitor<@Nullable Size> SIZE =
+      new CatalogueItem.Visitor<>() {
+        @Override
+        public @Nullable Size leaf(LeafType leaf) {
+          return leaf.size();
+        }
 
-  private static List<String> facts(CatalogueItem item) {
-    if (item instanceof CatalogueItem.SleeveType sleeve) {
-      return List.of(
-          switch (sleeve.hinge()) {
-            case SHORT -> "hinged on its short edge";
-            case LONG -> "hinged on its long edge";
-            case ANY -> "hinged on any edge";
-          },
-          sleeve.perPack() + " a pack");
-    } else if (item instanceof CatalogueItem.CardType card) {
-      return List.of(RuleText.thickness(card.thickness()) + " thick");
-    } else if (item instanceof CatalogueItem.Material material) {
-      return List.of(RuleText.thickness(material.thickness()) + " thick");
-    } else if (item instanceof LetterSet set) {
-      Map<String, Integer> letters = set.letters();
-      String left =
-          letters == null
-              ? "not counted"
-              : Words.counted(
-                  letters.values().stream().mapToInt(Integer::intValue).sum(), "letter", "letters");
-      return List.of(Views.LengthView.of(set.height()).text() + " high", left);
-    } else if (item instanceof CatalogueItem.SheetType sheet) {
-      String strip =
-          sheet.strip().isZero()
-              ? "no strip"
-              : Views.LengthView.of(sheet.strip()).text() + " strip to cut off";
-      return List.of(strip, sheet.directional() ? "has a right way up" : "may be turned");
-    } else if (item instanceof LeafType type) {
-      String pockets =
-          type.pattern() == null ? "plain" : type.pattern().pockets().size() + " pockets";
-      String sides =
-          type.pattern() == null
-              ? type.keepFree().isZero()
+        @Override
+        public @Nullable Size letters(LetterSet letters) {
+          return null;
+        }
+
+        @Override
+        public @Nullable Size format(CatalogueItem.AlbumFormat format) {
+          return format.size();
+        }
+
+        @Override
+        public @Nullable Size sleeve(CatalogueItem.SleeveType sleeve) {
+          return sleeve.insert();
+        }
+
+        @Override
+        public @Nullable Size card(CatalogueItem.CardType card) {
+          return card.size();
+        }
+
+        @Override
+        public @Nullable Size print(CatalogueItem.PrintSize print) {
+          return print.size();
+        }
+
+        @Override
+        public @Nullable Size sheet(CatalogueItem.SheetType sheet) {
+          return sheet.size();
+        }
+
+        @Override
+        public @Nullable Size material(CatalogueItem.Material material) {
+          return null;
+        }
+      };
+
+  private static final CatalogueItem.Visitor<List<String>> FACTS =
+      new CatalogueItem.Visitor<>() {
+        @Override
+        public List<String> leaf(LeafType leaf) {
+          PocketPattern pattern = leaf.pattern();
+          if (pattern != null) {
+            return List.of(
+                pattern.pockets().size() + " pockets",
+                leaf.shared() ? "shared by both sides" : "own pockets on each side");
+          }
+          return List.of(
+              "plain",
+              leaf.keepFree().isZero()
                   ? "no holes"
-                  : Views.LengthView.of(type.keepFree()).text() + " free at the holes"
-              : type.shared() ? "shared by both sides" : "own pockets on each side";
-      return List.of(pockets, sides);
-    }
-    return List.of();
-  }
+                  : Views.LengthView.of(leaf.keepFree()).text() + " free at the holes");
+        }
+
+        @Override
+        public List<String> letters(LetterSet letters) {
+          Map<String, Integer> counts = letters.letters();
+          String left =
+              counts == null
+                  ? "not counted"
+                  : Words.counted(
+                      counts.values().stream().mapToInt(Integer::intValue).sum(),
+                      "letter",
+                      "letters");
+          return List.of(Views.LengthView.of(letters.height()).text() + " high", left);
+        }
+
+        @Override
+        public List<String> format(CatalogueItem.AlbumFormat format) {
+          return List.of();
+        }
+
+        @Override
+        public List<String> sleeve(CatalogueItem.SleeveType sleeve) {
+          return List.of(
+              switch (sleeve.hinge()) {
+                case SHORT -> "hinged on its short edge";
+                case LONG -> "hinged on its long edge";
+                case ANY -> "hinged on any edge";
+              },
+              sleeve.perPack() + " a pack");
+        }
+
+        @Override
+        public List<String> card(CatalogueItem.CardType card) {
+          return List.of(RuleText.thickness(card.thickness()) + " thick");
+        }
+
+        @Override
+        public List<String> print(CatalogueItem.PrintSize print) {
+          return List.of();
+        }
+
+        @Override
+        public List<String> sheet(CatalogueItem.SheetType sheet) {
+          String strip =
+              sheet.strip().isZero()
+                  ? "no strip"
+                  : Views.LengthView.of(sheet.strip()).text() + " strip to cut off";
+          return List.of(strip, sheet.directional() ? "has a right way up" : "may be turned");
+        }
+
+        @Override
+        public List<String> material(CatalogueItem.Material material) {
+          return List.of(RuleText.thickness(material.thickness()) + " thick");
+        }
+      };
 
   static RuleView rule(HouseRule rule, HouseRules rules) {
     long value =

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -67,7 +68,16 @@ public class Shelf {
       @Nullable Provenance provenance,
       boolean changed,
       boolean gone,
-      @Nullable Integer owned) {}
+      @Nullable Integer owned) {
+
+    /** This entry as one of a kind; nothing where it is of another. */
+    public <T extends CatalogueItem> Stream<OfKind<T>> as(Class<T> kind) {
+      return kind.isInstance(item) ? Stream.of(new OfKind<>(key, kind.cast(item))) : Stream.empty();
+    }
+  }
+
+  /** An entry of which the kind is known. */
+  public record OfKind<T extends CatalogueItem>(String key, T item) {}
 
   /** Puts everything on the shelf that it begins with and that was never there. */
   public void stock() {

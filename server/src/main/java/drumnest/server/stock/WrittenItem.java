@@ -251,25 +251,53 @@ public sealed interface WrittenItem {
     return name;
   }
 
-  /** What the kind of an entry is called. */
+  /** What the kind of an entry is called; entries are stored and asked for by it. */
   static String kind(CatalogueItem item) {
-    if (item instanceof CatalogueItem.AlbumFormat) {
-      return "format";
-    } else if (item instanceof CatalogueItem.SleeveType) {
-      return "sleeve";
-    } else if (item instanceof CatalogueItem.CardType) {
-      return "card";
-    } else if (item instanceof CatalogueItem.PrintSize) {
-      return "print";
-    } else if (item instanceof CatalogueItem.SheetType) {
-      return "sheet";
-    } else if (item instanceof CatalogueItem.Material) {
-      return "material";
-    } else if (item instanceof LetterSet) {
-      return "letters";
-    }
-    return "leaf";
+    return item.accept(KIND);
   }
+
+  CatalogueItem.Visitor<String> KIND =
+      new CatalogueItem.Visitor<>() {
+        @Override
+        public String leaf(LeafType leaf) {
+          return "leaf";
+        }
+
+        @Override
+        public String letters(LetterSet letters) {
+          return "letters";
+        }
+
+        @Override
+        public String format(CatalogueItem.AlbumFormat format) {
+          return "format";
+        }
+
+        @Override
+        public String sleeve(CatalogueItem.SleeveType sleeve) {
+          return "sleeve";
+        }
+
+        @Override
+        public String card(CatalogueItem.CardType card) {
+          return "card";
+        }
+
+        @Override
+        public String print(CatalogueItem.PrintSize print) {
+          return "print";
+        }
+
+        @Override
+        public String sheet(CatalogueItem.SheetType sheet) {
+          return "sheet";
+        }
+
+        @Override
+        public String material(CatalogueItem.Material material) {
+          return "material";
+        }
+      };
 
   /** An entry in its exact written form, in inches where no other unit stands behind it. */
   static WrittenItem of(CatalogueItem item) {
@@ -278,53 +306,80 @@ public sealed interface WrittenItem {
 
   /** An entry in its exact written form. */
   static WrittenItem of(CatalogueItem item, Units units) {
-    if (item instanceof CatalogueItem.AlbumFormat format) {
-      Size size = format.size();
-      return new FormatItem(format.name(), units.exact(size.w()), units.exact(size.h()));
-    } else if (item instanceof CatalogueItem.SleeveType sleeve) {
-      Size insert = sleeve.insert();
-      return new SleeveItem(
-          sleeve.name(),
-          units.exact(insert.w()),
-          units.exact(insert.h()),
-          sleeve.hinge().name().toLowerCase(Locale.ROOT),
-          sleeve.perPack());
-    } else if (item instanceof CatalogueItem.CardType card) {
-      Size size = card.size();
-      return new CardItem(
-          card.name(), units.exact(size.w()), units.exact(size.h()), units.exact(card.thickness()));
-    } else if (item instanceof CatalogueItem.PrintSize print) {
-      Size size = print.size();
-      return new PrintItem(print.name(), units.exact(size.w()), units.exact(size.h()));
-    } else if (item instanceof CatalogueItem.SheetType sheet) {
-      Size size = sheet.size();
-      return new SheetItem(
-          sheet.name(),
-          units.exact(size.w()),
-          units.exact(size.h()),
-          units.exact(sheet.strip()),
-          sheet.directional());
-    } else if (item instanceof CatalogueItem.Material material) {
-      return new MaterialItem(material.name(), units.exact(material.thickness()));
-    } else if (item instanceof LetterSet set) {
-      return new LetterItem(
-          set.name(),
-          units.exact(set.height()),
-          LetterSetText.widths(set, units),
-          LetterSetText.letters(set),
-          set.colour());
-    }
-    LeafType type = (LeafType) item;
-    PocketPattern pattern = type.pattern();
-    return new LeafItem(
-        type.name(),
-        units.exact(type.size().w()),
-        units.exact(type.size().h()),
-        type.shared(),
-        units.exact(type.keepFree()),
-        pattern == null
-            ? null
-            : pattern.pockets().stream().map(pocket -> of(pocket, units)).toList());
+    return item.accept(
+        new CatalogueItem.Visitor<>() {
+          @Override
+          public WrittenItem leaf(LeafType leaf) {
+            PocketPattern pattern = leaf.pattern();
+            return new LeafItem(
+                leaf.name(),
+                units.exact(leaf.size().w()),
+                units.exact(leaf.size().h()),
+                leaf.shared(),
+                units.exact(leaf.keepFree()),
+                pattern == null
+                    ? null
+                    : pattern.pockets().stream()
+                        .map(pocket -> WrittenItem.of(pocket, units))
+                        .toList());
+          }
+
+          @Override
+          public WrittenItem letters(LetterSet letters) {
+            return new LetterItem(
+                letters.name(),
+                units.exact(letters.height()),
+                LetterSetText.widths(letters, units),
+                LetterSetText.letters(letters),
+                letters.colour());
+          }
+
+          @Override
+          public WrittenItem format(CatalogueItem.AlbumFormat format) {
+            return new FormatItem(
+                format.name(), units.exact(format.size().w()), units.exact(format.size().h()));
+          }
+
+          @Override
+          public WrittenItem sleeve(CatalogueItem.SleeveType sleeve) {
+            return new SleeveItem(
+                sleeve.name(),
+                units.exact(sleeve.insert().w()),
+                units.exact(sleeve.insert().h()),
+                sleeve.hinge().name().toLowerCase(Locale.ROOT),
+                sleeve.perPack());
+          }
+
+          @Override
+          public WrittenItem card(CatalogueItem.CardType card) {
+            return new CardItem(
+                card.name(),
+                units.exact(card.size().w()),
+                units.exact(card.size().h()),
+                units.exact(card.thickness()));
+          }
+
+          @Override
+          public WrittenItem print(CatalogueItem.PrintSize print) {
+            return new PrintItem(
+                print.name(), units.exact(print.size().w()), units.exact(print.size().h()));
+          }
+
+          @Override
+          public WrittenItem sheet(CatalogueItem.SheetType sheet) {
+            return new SheetItem(
+                sheet.name(),
+                units.exact(sheet.size().w()),
+                units.exact(sheet.size().h()),
+                units.exact(sheet.strip()),
+                sheet.directional());
+          }
+
+          @Override
+          public WrittenItem material(CatalogueItem.Material material) {
+            return new MaterialItem(material.name(), units.exact(material.thickness()));
+          }
+        });
   }
 
   private static WrittenPocket of(Pocket pocket, Units units) {

@@ -12,8 +12,8 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.core.words.CardChain;
-import drumnest.core.words.CardCures;
-import drumnest.core.words.Cure;
+import drumnest.core.words.CardFix;
+import drumnest.core.words.CardFixes;
 import drumnest.core.words.FreePlaces;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -23,6 +23,7 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.album.StepTaken;
 import drumnest.server.movers.FlapEdits;
 import drumnest.server.type.ShippedTypefaces;
 import java.util.ArrayList;
@@ -150,55 +151,90 @@ public class CardEdits {
   /**
    * Has a card be made to fit.
    *
-   * @param way the name of the cure, as it was offered
+   * @param way the name of the fix, as it was offered
    */
   public void cure(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera card = card(album, key);
-    Cure cure =
-        CardCures.of(album, card, ShippedTypefaces.ALL, ground).stream()
-            .map(CardCures.Offer::cure)
-            .filter(each -> CureViews.way(each).equals(way))
+    CardFix fix =
+        CardFixes.of(album, card, ShippedTypefaces.ALL, ground).stream()
+            .map(CardFixes.Offer::fix)
+            .filter(each -> FixViews.way(each).equals(way))
             .findFirst()
             .orElseThrow(
                 () ->
                     new UnprocessableException(
                         "cure", "That would not make it fit any more. Look again."));
-    apply(seen, card, cure);
+    fix.accept(new FixStep(seen, card));
   }
 
-  private void apply(SeenAlbum seen, Ephemera card, Cure cure) {
-    CardWords words = words(card);
-    String label = "make “" + card.name() + "” fit";
-    if (cure instanceof Cure.SmallerType smaller) {
+  /** Takes the step that a fix is; each kind of fix says which. */
+  private final class FixStep implements CardFix.Visitor<StepTaken> {
+
+    private final SeenAlbum seen;
+    private final Ephemera card;
+    private final CardWords words;
+    private final String label;
+
+    FixStep(SeenAlbum seen, Ephemera card) {
+      this.seen = seen;
+      this.card = card;
+      this.words = words(card);
+      this.label = "make “" + card.name() + "” fit";
+    }
+
+    @Override
+    public StepTaken smallerType(CardFix.SmallerType smaller) {
       Lettering.Typed typed = (Lettering.Typed) words.lettering();
-      rewrite(seen, card, words.written(typed.withSize(smaller.quarterPoints())), label);
-    } else if (cure instanceof Cure.CloserLines closer) {
+      return rewrite(seen, card, words.written(typed.withSize(smaller.quarterPoints())), label);
+    }
+
+    @Override
+    public StepTaken closerLines(CardFix.CloserLines closer) {
       Lettering.ByHand hand = (Lettering.ByHand) words.lettering();
-      rewrite(seen, card, words.written(hand.withPitch(closer.pitch())), label);
-    } else if (cure instanceof Cure.Typed typed) {
+      return rewrite(seen, card, words.written(hand.withPitch(closer.pitch())), label);
+    }
+
+    @Override
+    public StepTaken typed(CardFix.Typed typed) {
       Lettering next = new Lettering.Typed(typed.face(), typed.quarterPoints(), null);
-      rewrite(seen, card, words.written(next), label);
-    } else if (cure instanceof Cure.LargerCard larger) {
-      history.step(seen, label, moved(seen.album(), card, larger));
-    } else if (cure instanceof Cure.RunOn on) {
-      runOn(seen, card, AlbumChecks.slot(seen.album(), "slot", on.slot()), on.size(), label);
-    } else if (cure instanceof Cure.SecondCard second) {
-      runOn(seen, card, null, second.size(), label);
-    } else if (cure instanceof Cure.BehindFlap flap) {
-      flaps.addBehind(seen, flap.slot(), card);
-    } else if (cure instanceof Cure.Label on) {
-      history.step(seen, label, labelled(seen.album(), card, on));
+      return rewrite(seen, card, words.written(next), label);
+    }
+
+    @Override
+    public StepTaken largerCard(CardFix.LargerCard larger) {
+      return history.step(seen, label, moved(seen.album(), card, larger));
+    }
+
+    @Override
+    public StepTaken runOn(CardFix.RunOn on) {
+      Slot slot = AlbumChecks.slot(seen.album(), "slot", on.slot());
+      return CardEdits.this.runOn(seen, card, slot, on.size(), label);
+    }
+
+    @Override
+    public StepTaken secondCard(CardFix.SecondCard second) {
+      return CardEdits.this.runOn(seen, card, null, second.size(), label);
+    }
+
+    @Override
+    public StepTaken behindFlap(CardFix.BehindFlap flap) {
+      return flaps.addBehind(seen, flap.slot(), card);
+    }
+
+    @Override
+    public StepTaken label(CardFix.Label on) {
+      return history.step(seen, label, labelled(seen.album(), card, on));
     }
   }
 
-  private void rewrite(SeenAlbum seen, Ephemera card, CardWords next, String label) {
-    history.step(
+  private StepTaken rewrite(SeenAlbum seen, Ephemera card, CardWords next, String label) {
+    return history.step(
         seen, label, List.of(new Change.OfEphemera(card.key(), card, card.inscribed(next))));
   }
 
-  private static List<Change> moved(AlbumModel album, Ephemera card, Cure.LargerCard larger) {
+  private static List<Change> moved(AlbumModel album, Ephemera card, CardFix.LargerCard larger) {
     Slot to = AlbumChecks.slot(album, "slot", larger.slot());
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
     Holding held = from == null ? null : album.held(from);
@@ -218,7 +254,7 @@ public class CardEdits {
   }
 
   /** A label lies on its photo, so the card's place is free for something else. */
-  private static List<Change> labelled(AlbumModel album, Ephemera card, Cure.Label on) {
+  private static List<Change> labelled(AlbumModel album, Ephemera card, CardFix.Label on) {
     List<Change> changes = new ArrayList<>();
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
     if (from != null) {
@@ -232,13 +268,14 @@ public class CardEdits {
     return changes;
   }
 
-  private void runOn(SeenAlbum seen, Ephemera card, @Nullable Slot slot, Size size, String label) {
+  private StepTaken runOn(
+      SeenAlbum seen, Ephemera card, @Nullable Slot slot, Size size, String label) {
     AlbumModel album = seen.album();
     AlbumChecks.requireRoom(album, "card", 1);
     int key = album.nextEphemeraKey();
     CardWords next =
         words(card).saying("", "", "").withArrow(false).labelling(null).continuing(card.key());
-    history.step(seen, label, NewCard.of(album, key, slot, size, next));
+    return history.step(seen, label, NewCard.of(album, key, slot, size, next));
   }
 
   /** Makes a card of a photo's caption, in the free place beside it that is best for it. */

@@ -8,7 +8,7 @@ import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Length;
 import drumnest.core.words.Arrow;
 import drumnest.core.words.CardChain;
-import drumnest.core.words.CardCures;
+import drumnest.core.words.CardFixes;
 import drumnest.core.words.CardLayout;
 import drumnest.core.words.CardsFollow;
 import drumnest.server.frame.AlbumViews;
@@ -68,7 +68,7 @@ final class CardViews {
       @Nullable String place,
       Labels.@Nullable LabelView label,
       CardLayoutView layout,
-      List<CureViews.CardCureView> cures) {}
+      List<FixViews.CardCureView> cures) {}
 
   /**
    * How words stand on a card. Lengths are in inches, for drawing.
@@ -132,7 +132,7 @@ final class CardViews {
         Labels.of(album, words, ground),
         layout(on, CardEdits.words(all.get(0)).body()),
         on.isTooLong()
-            ? CureViews.of(album, CardCures.of(album, card, ShippedTypefaces.ALL, ground))
+            ? FixViews.of(album, CardFixes.of(album, card, ShippedTypefaces.ALL, ground))
             : List.of());
   }
 

@@ -5,8 +5,8 @@ import drumnest.core.album.Change;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.TitleWords;
 import drumnest.core.stock.LetterSet;
-import drumnest.core.words.TitleCures;
 import drumnest.core.words.TitleFit;
+import drumnest.core.words.TitleFixes;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
@@ -121,7 +121,7 @@ public class TitleEdits {
   /**
    * Has a title be made to work.
    *
-   * @param way the name of the cure, as it was offered
+   * @param way the name of the fix, as it was offered
    */
   public void cure(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
@@ -130,9 +130,9 @@ public class TitleEdits {
     requireLoose(before);
     TitleWords title = Objects.requireNonNull(before.title());
     LetterStock.Box box = stock.before(album, key);
-    TitleCures.Offer offer =
-        TitleCures.of(title, box.sets(), box.left(), ShippedTypefaces.ALL, album.rules()).stream()
-            .filter(each -> TitleViews.way(each.cure()).equals(way))
+    TitleFixes.Offer offer =
+        TitleFixes.of(title, box.sets(), box.left(), ShippedTypefaces.ALL, album.rules()).stream()
+            .filter(each -> TitleViews.way(each.fix()).equals(way))
             .findFirst()
             .orElseThrow(
                 () ->

@@ -7,8 +7,9 @@ import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Contrast;
 import drumnest.core.stock.LetterSet;
-import drumnest.core.words.TitleCures;
 import drumnest.core.words.TitleFit;
+import drumnest.core.words.TitleFix;
+import drumnest.core.words.TitleFixes;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.WrittenLines;
@@ -79,7 +80,7 @@ final class TitleViews {
       boolean missing,
       boolean fromSecond) {}
 
-  /** A cure that works: its name, what is done, how long the title is then. */
+  /** A fix that works: its name, what is done, how long the title is then. */
   record TitleCureView(String way, String text, String length) {}
 
   static TitleView of(AlbumModel album, Ephemera each, LetterStock stock) {
@@ -179,18 +180,38 @@ final class TitleViews {
         : "stands out from its photo: " + ratio;
   }
 
-  static String way(TitleCures.Cure cure) {
-    if (cure instanceof TitleCures.Cure.Wording wording) {
-      return "say:" + wording.text();
-    } else if (cure instanceof TitleCures.Cure.OtherSet other) {
-      return "set:" + other.set();
-    } else if (cure instanceof TitleCures.Cure.SecondSet second) {
-      return "second:" + second.set();
-    } else if (cure instanceof TitleCures.Cure.Spacing) {
-      return "spacing";
-    }
-    return "two-lines";
+  /** The name of a fix. */
+  static String way(TitleFix fix) {
+    return fix.accept(WAY);
   }
+
+  private static final TitleFix.Visitor<String> WAY =
+      new TitleFix.Visitor<>() {
+        @Override
+        public String wording(TitleFix.Wording wording) {
+          return "say:" + wording.text();
+        }
+
+        @Override
+        public String otherSet(TitleFix.OtherSet other) {
+          return "set:" + other.set();
+        }
+
+        @Override
+        public String secondSet(TitleFix.SecondSet second) {
+          return "second:" + second.set();
+        }
+
+        @Override
+        public String spacing(TitleFix.Spacing spacing) {
+          return "spacing";
+        }
+
+        @Override
+        public String twoLines(TitleFix.TwoLines lines) {
+          return "two-lines";
+        }
+      };
 
   private static List<TitleCureView> cures(
       AlbumModel album, TitleWords title, LetterStock.Box box) {
@@ -198,20 +219,19 @@ final class TitleViews {
       return List.of();
     }
     Map<String, LetterSet> sets = box.sets();
-    return TitleCures.of(title, sets, box.left(), ShippedTypefaces.ALL, album.rules()).stream()
+    return TitleFixes.of(title, sets, box.left(), ShippedTypefaces.ALL, album.rules()).stream()
         .map(
             offer ->
                 new TitleCureView(
-                    way(offer.cure()),
-                    text(offer.cure(), sets) + spaced(title, offer),
+                    way(offer.fix()),
+                    text(offer.fix(), sets) + spaced(title, offer),
                     UnitsInUse.text(offer.length())))
         .toList();
   }
 
   /** What it takes besides, where its letters come closer together or further apart for it. */
-  private static String spaced(TitleWords title, TitleCures.Offer offer) {
-    return offer.cure() instanceof TitleCures.Cure.Spacing
-            || offer.spacing().equals(title.spacing())
+  private static String spaced(TitleWords title, TitleFixes.Offer offer) {
+    return offer.fix() instanceof TitleFix.Spacing || offer.spacing().equals(title.spacing())
         ? ""
         : ", letters " + apart(offer.spacing());
   }
@@ -220,17 +240,33 @@ final class TitleViews {
     return spacing.isZero() ? "close together" : UnitsInUse.text(spacing) + " apart";
   }
 
-  private static String text(TitleCures.Cure cure, Map<String, LetterSet> sets) {
-    if (cure instanceof TitleCures.Cure.Wording wording) {
-      return "Say “" + wording.text() + "”";
-    } else if (cure instanceof TitleCures.Cure.OtherSet other) {
-      return "In " + sets.get(other.set()).name();
-    } else if (cure instanceof TitleCures.Cure.SecondSet second) {
-      return "What is missing from " + sets.get(second.set()).name();
-    } else if (cure instanceof TitleCures.Cure.Spacing spacing) {
-      return "Letters " + apart(spacing.spacing());
-    }
-    TitleCures.Cure.TwoLines lines = (TitleCures.Cure.TwoLines) cure;
-    return "Two lines: “" + lines.first() + "”, “" + lines.second() + "”";
+  private static String text(TitleFix fix, Map<String, LetterSet> sets) {
+    return fix.accept(
+        new TitleFix.Visitor<>() {
+          @Override
+          public String wording(TitleFix.Wording wording) {
+            return "Say “" + wording.text() + "”";
+          }
+
+          @Override
+          public String otherSet(TitleFix.OtherSet other) {
+            return "In " + sets.get(other.set()).name();
+          }
+
+          @Override
+          public String secondSet(TitleFix.SecondSet second) {
+            return "What is missing from " + sets.get(second.set()).name();
+          }
+
+          @Override
+          public String spacing(TitleFix.Spacing spacing) {
+            return "Letters " + apart(spacing.spacing());
+          }
+
+          @Override
+          public String twoLines(TitleFix.TwoLines lines) {
+            return "Two lines: “" + lines.first() + "”, “" + lines.second() + "”";
+          }
+        });
   }
 }

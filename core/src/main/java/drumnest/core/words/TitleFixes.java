@@ -18,26 +18,7 @@ import java.util.stream.Stream;
  * is tried before it is offered, with its letters closer together where it takes that, too. Source:
  * common practice, no source.
  */
-public final class TitleCures {
-
-  /** A cure that works. */
-  public sealed interface Cure {
-
-    /** Said in another way. */
-    record Wording(String text) implements Cure {}
-
-    /** In letters of another set. */
-    record OtherSet(String set) implements Cure {}
-
-    /** What is missing taken from another set. */
-    record SecondSet(String set) implements Cure {}
-
-    /** Letters closer together, or further apart; negative where they lie over each other. */
-    record Spacing(Length spacing) implements Cure {}
-
-    /** On two lines, cut at the gap between two words. */
-    record TwoLines(String first, String second) implements Cure {}
-  }
+public final class TitleFixes {
 
   /** A line of letters, and how it stands. */
   public record Line(TitleWords title, TitleFit fit) {
@@ -48,11 +29,11 @@ public final class TitleCures {
   }
 
   /**
-   * A cure, and how the title stands then.
+   * A fix, and how the title stands then.
    *
    * @param lines one, or two where it is set on two
    */
-  public record Offer(Cure cure, List<Line> lines) {
+  public record Offer(TitleFix fix, List<Line> lines) {
 
     public Offer {
       lines = List.copyOf(lines);
@@ -76,7 +57,7 @@ public final class TitleCures {
   private final HouseRules rules;
   private final List<Offer> offers = new ArrayList<>();
 
-  private TitleCures(
+  private TitleFixes(
       TitleWords title,
       Map<String, LetterSet> sets,
       Map<LetterSet, Map<String, Integer>> left,
@@ -99,13 +80,13 @@ public final class TitleCures {
       Map<LetterSet, Map<String, Integer>> left,
       Typefaces faces,
       HouseRules rules) {
-    TitleCures cures = new TitleCures(title, sets, left, faces, rules);
-    Line now = cures.line(title);
+    TitleFixes fixes = new TitleFixes(title, sets, left, faces, rules);
+    Line now = fixes.line(title);
     if (now.works() || now.fit().letters().isEmpty()) {
       return List.of();
     }
-    cures.find(now);
-    return List.copyOf(cures.offers);
+    fixes.find(now);
+    return List.copyOf(fixes.offers);
   }
 
   private Line line(TitleWords as) {
@@ -117,29 +98,30 @@ public final class TitleCures {
     filling(now)
         .filter(Line::works)
         .ifPresent(
-            line -> offers.add(new Offer(new Cure.Spacing(line.title().spacing()), List.of(line))));
+            line ->
+                offers.add(new Offer(new TitleFix.Spacing(line.title().spacing()), List.of(line))));
     for (String wording : TitleWordings.of(title.text())) {
-      offer(new Cure.Wording(wording), title.saying(wording));
+      offer(new TitleFix.Wording(wording), title.saying(wording));
     }
     if (!now.fit().missing().isEmpty() && title.second() == null) {
       sets.keySet().stream()
           .filter(key -> !key.equals(title.set()))
-          .forEach(key -> offer(new Cure.SecondSet(key), title.withSets(title.set(), key)));
+          .forEach(key -> offer(new TitleFix.SecondSet(key), title.withSets(title.set(), key)));
     }
     sets.keySet().stream()
         .filter(key -> !key.equals(title.set()))
-        .forEach(key -> offer(new Cure.OtherSet(key), title.withSets(key, null)));
+        .forEach(key -> offer(new TitleFix.OtherSet(key), title.withSets(key, null)));
     twoLines(now);
   }
 
-  private void offer(Cure cure, TitleWords as) {
+  private void offer(TitleFix fix, TitleWords as) {
     Line line = line(as);
     boolean tooLong = line.fit().verdict() == TitleFit.Verdict.TOO_LONG;
     Optional<Line> closer = tooLong ? filling(line) : Optional.empty();
     Stream.concat(Stream.of(line), closer.stream())
         .filter(Line::works)
         .findFirst()
-        .ifPresent(found -> offers.add(new Offer(cure, List.of(found))));
+        .ifPresent(found -> offers.add(new Offer(fix, List.of(found))));
   }
 
   /**
@@ -178,7 +160,7 @@ public final class TitleCures {
 
   private Offer twoLines(String first, String second) {
     return new Offer(
-        new Cure.TwoLines(first, second),
+        new TitleFix.TwoLines(first, second),
         List.of(line(title.saying(first)), line(title.saying(second))));
   }
 }

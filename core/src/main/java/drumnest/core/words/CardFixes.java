@@ -26,17 +26,17 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>Time: some forty layouts of the story.
  */
-public final class CardCures {
+public final class CardFixes {
 
   private static final int QUARTERS = 4;
 
   /**
-   * A cure that works.
+   * A fix that works.
    *
    * @param needed how many lines the story needs then, on this card and the next one together
    * @param there how many lines there are then
    */
-  public record Offer(Cure cure, int needed, int there) {}
+  public record Offer(CardFix fix, int needed, int there) {}
 
   private final AlbumModel album;
   private final Typefaces faces;
@@ -46,7 +46,7 @@ public final class CardCures {
   private final String story;
   private final int from;
 
-  private CardCures(
+  private CardFixes(
       AlbumModel album, Typefaces faces, QuietPlaces quiet, CardChain.OnCard on, String story) {
     this.quiet = quiet;
     this.album = album;
@@ -69,7 +69,7 @@ public final class CardCures {
       return List.of();
     }
     String story = Objects.requireNonNull(chain.first(card).card()).body();
-    return new CardCures(album, faces, quiet, on, story).offers();
+    return new CardFixes(album, faces, quiet, on, story).offers();
   }
 
   private List<Offer> offers() {
@@ -90,10 +90,10 @@ public final class CardCures {
     return CardLayout.of(as, story, from, size, faces, album.rules());
   }
 
-  private Optional<Offer> tried(Cure cure, CardWords as, Size size) {
+  private Optional<Offer> tried(CardFix fix, CardWords as, Size size) {
     CardLayout layout = laid(as, size);
     return layout.fits()
-        ? Optional.of(new Offer(cure, layout.needed(), layout.there()))
+        ? Optional.of(new Offer(fix, layout.needed(), layout.there()))
         : Optional.empty();
   }
 
@@ -106,9 +106,9 @@ public final class CardCures {
       return Optional.empty();
     }
     return inType(typed, typed.quarterPoints() - 1, card.size())
-        .map(size -> new Cure.SmallerType(size))
+        .map(size -> new CardFix.SmallerType(size))
         .flatMap(
-            cure -> tried(cure, words.written(typed.withSize(cure.quarterPoints())), card.size()));
+            fix -> tried(fix, words.written(typed.withSize(fix.quarterPoints())), card.size()));
   }
 
   /** The largest size from one downwards at which it fits. */
@@ -135,7 +135,7 @@ public final class CardCures {
         !pitch.isLessThan(closest);
         pitch = pitch.minus(step)) {
       Optional<Offer> offer =
-          tried(new Cure.CloserLines(pitch), words.written(hand.withPitch(pitch)), card.size());
+          tried(new CardFix.CloserLines(pitch), words.written(hand.withPitch(pitch)), card.size());
       if (offer.isPresent()) {
         return offer;
       }
@@ -150,15 +150,15 @@ public final class CardCures {
     int usual = (int) album.rules().number(HouseRule.TYPE_SIZE) * QUARTERS;
     Lettering.Typed typed = new Lettering.Typed(Typefaces.PLAIN, usual, null);
     return inType(typed, usual, card.size())
-        .map(size -> new Cure.Typed(Typefaces.PLAIN, size))
+        .map(size -> new CardFix.Typed(Typefaces.PLAIN, size))
         .flatMap(
-            cure -> tried(cure, words.written(typed.withSize(cure.quarterPoints())), card.size()));
+            fix -> tried(fix, words.written(typed.withSize(fix.quarterPoints())), card.size()));
   }
 
   private Optional<Offer> largerCard() {
     return freePlaces()
         .filter(slot -> area(slot.takes()) > area(card.size()))
-        .map(slot -> tried(new Cure.LargerCard(slot.id(), slot.takes()), words, slot.takes()))
+        .map(slot -> tried(new CardFix.LargerCard(slot.id(), slot.takes()), words, slot.takes()))
         .flatMap(Optional::stream)
         .findFirst();
   }
@@ -185,29 +185,29 @@ public final class CardCures {
 
   private Optional<Offer> runOn() {
     return freePlaces()
-        .map(slot -> second(new Cure.RunOn(slot.id(), slot.takes()), slot.takes()))
+        .map(slot -> second(new CardFix.RunOn(slot.id(), slot.takes()), slot.takes()))
         .flatMap(Optional::stream)
         .findFirst();
   }
 
   private Optional<Offer> secondCard() {
-    return second(new Cure.SecondCard(card.size()), card.size());
+    return second(new CardFix.SecondCard(card.size()), card.size());
   }
 
-  private Optional<Offer> second(Cure cure, Size size) {
+  private Optional<Offer> second(CardFix fix, Size size) {
     CardLayout first = laid(words, card.size());
     CardLayout rest =
         CardLayout.of(words.saying("", "", ""), story, first.cut(), size, faces, album.rules());
     return rest.fits() && first.there() > 0
-        ? Optional.of(new Offer(cure, first.there() + rest.needed(), first.there() + rest.there()))
+        ? Optional.of(new Offer(fix, first.there() + rest.needed(), first.there() + rest.there()))
         : Optional.empty();
   }
 
   private Optional<Offer> behindFlap() {
     for (String photo : words.about()) {
       Slot slot = album.slotOf(photo).orElse(null);
-      Cure.BehindFlap cure = slot == null ? null : behind(slot);
-      Optional<Offer> offer = cure == null ? Optional.empty() : tried(cure, words, cure.size());
+      CardFix.BehindFlap fix = slot == null ? null : behind(slot);
+      Optional<Offer> offer = fix == null ? Optional.empty() : tried(fix, words, fix.size());
       if (offer.isPresent()) {
         return offer;
       }
@@ -215,14 +215,14 @@ public final class CardCures {
     return Optional.empty();
   }
 
-  private Cure.@Nullable BehindFlap behind(Slot slot) {
+  private CardFix.@Nullable BehindFlap behind(Slot slot) {
     if (!slot.kind().isOfPage() || slot.covered()) {
       return null;
     }
     return FlapChoices.over(slot, slot.takes(), Flap.Body.CARD, album.rules()).stream()
         .filter(choice -> choice.errors() == 0)
         .findFirst()
-        .map(choice -> new Cure.BehindFlap(slot.id(), slot.takes()))
+        .map(choice -> new CardFix.BehindFlap(slot.id(), slot.takes()))
         .orElse(null);
   }
 
@@ -243,10 +243,9 @@ public final class CardCures {
           size == null
               ? Optional.empty()
               : inType(typed, usual, size)
-                  .map(points -> new Cure.Label(photo, size, Typefaces.PLAIN, points))
+                  .map(points -> new CardFix.Label(photo, size, Typefaces.PLAIN, points))
                   .flatMap(
-                      cure ->
-                          tried(cure, words.written(typed.withSize(cure.quarterPoints())), size));
+                      fix -> tried(fix, words.written(typed.withSize(fix.quarterPoints())), size));
       if (offer.isPresent()) {
         return offer;
       }
