@@ -3,7 +3,7 @@ import { useSettled } from "../ui/useSettled";
 import { answered, api } from "./client";
 import { newerAlbum, newerLine } from "./newer";
 import { openSpread } from "./openSpread";
-import type { Album, Line } from "./types";
+import type { Album, Breathing, Line, Order } from "./types";
 
 export function useShelf() {
   return useQuery({
@@ -197,8 +197,8 @@ export function useAccount(
   id: number,
   version: number,
   spread: number,
-  order: string,
-  breathing: string,
+  order: Order,
+  breathing: Breathing,
 ) {
   const settled = useSettled(version);
   return useQuery({
@@ -219,8 +219,8 @@ export function useWhy(
   version: number,
   slot: string,
   there: boolean,
-  order: string,
-  breathing: string,
+  order: Order,
+  breathing: Breathing,
 ) {
   return useQuery({
     queryKey: ["why", id, version, slot, order, breathing],

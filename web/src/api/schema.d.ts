@@ -1620,6 +1620,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/albums/{id}/words/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["usual"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/albums/{id}/words/write": {
         parameters: {
             query?: never;
@@ -2062,8 +2078,10 @@ export interface components {
             words: string;
         };
         AddFlap: {
-            body?: string;
-            hinge?: string;
+            /** @enum {string} */
+            body?: "sleeve" | "card";
+            /** @enum {string} */
+            hinge?: "top" | "bottom" | "left" | "right";
             insert?: components["schemas"]["SizeRequest"];
             photo?: string;
             slot: string;
@@ -2080,7 +2098,8 @@ export interface components {
             version: number;
         };
         AddMover: {
-            edge?: string;
+            /** @enum {string} */
+            edge?: "top" | "bottom" | "left" | "right";
             kind: string;
             photos?: string[];
             slot: string;
@@ -2121,8 +2140,10 @@ export interface components {
             version: number;
         };
         Beside: Omit<components["schemas"]["AnchorRequest"], "on"> & {
-            align?: string;
-            beside?: string;
+            /** @enum {string} */
+            align?: "start" | "middle" | "end";
+            /** @enum {string} */
+            beside?: "below" | "above" | "right-of" | "left-of";
             /** Format: int32 */
             block?: number;
             distance?: string;
@@ -2135,7 +2156,8 @@ export interface components {
         };
         BlockRequest: {
             anchor: components["schemas"]["Beside"] | components["schemas"]["OnPage"];
-            holds?: string;
+            /** @enum {string} */
+            holds?: "photo" | "words" | "keepsake";
             /** Format: int32 */
             key: number;
             mat?: string;
@@ -2157,6 +2179,16 @@ export interface components {
         BudgetView: {
             chapters: components["schemas"]["ChapterBudgetView"][];
             whole: components["schemas"]["ChapterBudgetView"];
+        };
+        ByHandView: Omit<components["schemas"]["LetteringView"], "way"> & {
+            lettersPerInch: string;
+            pitch: components["schemas"]["LengthView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            way: "hand";
         };
         CameraView: {
             clock?: string;
@@ -2237,26 +2269,21 @@ export interface components {
             continues?: number;
             cures: components["schemas"]["CardCureView"][];
             date: string;
-            face?: string;
-            firstLine?: components["schemas"]["LengthView"];
             heading: string;
             hidden: boolean;
             /** Format: int32 */
             key: number;
             label?: components["schemas"]["LabelView"];
             layout: components["schemas"]["CardLayoutView"];
-            lettersPerInch?: string;
-            lineDistance?: components["schemas"]["LengthView"];
+            lettering: components["schemas"]["ByHandView"] | components["schemas"]["TypedView"];
             margin: components["schemas"]["LengthView"];
             name: string;
             /** Format: int32 */
             next?: number;
-            pitch?: components["schemas"]["LengthView"];
             place?: string;
-            points?: string;
             size: components["schemas"]["SizeView"];
-            towards?: string;
-            way: string;
+            /** @enum {string} */
+            towards?: "top" | "bottom" | "left" | "right";
             where?: components["schemas"]["WhereView"];
         };
         CatalogueView: {
@@ -2338,7 +2365,8 @@ export interface components {
             place: components["schemas"]["BoxView"];
         };
         Choose: {
-            choice: string;
+            /** @enum {string} */
+            choice: "open" | "keep" | "maybe" | "out";
             photos: string[];
             /** Format: int64 */
             version: number;
@@ -2354,7 +2382,8 @@ export interface components {
             a: string;
             b: string;
             cures: components["schemas"]["CureView"][];
-            severity: string;
+            /** @enum {string} */
+            severity: "error" | "order";
             text: string;
         };
         Clock: {
@@ -2376,7 +2405,8 @@ export interface components {
         };
         CloseView: {
             doubt?: string;
-            framing: string;
+            /** @enum {string} */
+            framing: "follows" | "as-before" | "centred";
             heads: components["schemas"]["PixelBoxView"][];
             proposal?: components["schemas"]["PixelBoxView"];
             quiet?: components["schemas"]["PixelBoxView"];
@@ -2521,7 +2551,8 @@ export interface components {
             /** Format: int32 */
             owned?: number;
             pockets?: components["schemas"]["PocketView"][];
-            provenance?: string;
+            /** @enum {string} */
+            provenance?: "published" | "common-practice" | "from-memory";
             size?: components["schemas"]["SizeView"];
             /** Format: int32 */
             used: number;
@@ -2542,7 +2573,8 @@ export interface components {
         EphemeraView: {
             /** Format: int32 */
             key: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "card" | "title" | "keepsake";
             name: string;
             original: boolean;
             room?: string;
@@ -2558,23 +2590,28 @@ export interface components {
         };
         FactForm: {
             chapter?: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "who" | "where" | "weather" | "overheard" | "thanks" | "other";
             text: string;
             /** Format: int64 */
             version: number;
         };
         FactView: {
             chapter?: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "who" | "where" | "weather" | "overheard" | "thanks" | "other";
             text: string;
             told: boolean;
         };
         FlapForm: {
             fixedTo?: string;
-            grip?: string;
+            /** @enum {string} */
+            grip?: "none" | "tab" | "string";
             h: string;
-            hinge: string;
-            mount: string;
+            /** @enum {string} */
+            hinge: "top" | "bottom" | "left" | "right";
+            /** @enum {string} */
+            mount: "protector" | "page" | "fold" | "flat" | "behind";
             on?: string;
             strip: string;
             w: string;
@@ -2593,20 +2630,25 @@ export interface components {
         };
         FlapView: {
             band: boolean;
-            body: string;
+            /** @enum {string} */
+            body: "sleeve" | "card";
             carrier?: string;
             closed: components["schemas"]["BoxView"];
-            edges: string[];
-            grip: string;
+            edges: ("top" | "bottom" | "left" | "right")[];
+            /** @enum {string} */
+            grip: "none" | "tab" | "string";
             gripBox?: components["schemas"]["BoxView"];
-            hinge: string;
+            /** @enum {string} */
+            hinge: "top" | "bottom" | "left" | "right";
             id: string;
             inside?: components["schemas"]["SlotView"];
             label: string;
             /** Format: int32 */
             level: number;
-            mount: string;
-            move: string;
+            /** @enum {string} */
+            mount: "protector" | "page" | "fold" | "flat" | "behind";
+            /** @enum {string} */
+            move: "turns" | "slides" | "stays";
             mover?: string;
             onInside: boolean;
             open: components["schemas"]["BoxView"];
@@ -2681,20 +2723,24 @@ export interface components {
             where: string;
         };
         LaidView: {
-            arrow?: string;
+            /** @enum {string} */
+            arrow?: "top" | "bottom" | "left" | "right";
             /** Format: int32 */
             ephemera: number;
             face?: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "card" | "title" | "keepsake";
             lines: components["schemas"]["WrittenLineView"][];
             locked: boolean;
-            made?: string;
+            /** @enum {string} */
+            made?: "cut" | "stuck";
             mind: string[];
             name: string;
             paper: components["schemas"]["ShareBoxView"];
             size: components["schemas"]["SizeView"];
             turned: boolean;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "too-big" | "tight" | "snug" | "loose";
             words: string;
         };
         LateView: {
@@ -2795,6 +2841,9 @@ export interface components {
              */
             kind: "letters";
         };
+        LetteringView: {
+            way: string;
+        };
         LicenceView: {
             of: string;
             text: string;
@@ -2834,7 +2883,8 @@ export interface components {
             version: number;
         };
         MadeSoFar: {
-            made?: string;
+            /** @enum {string} */
+            made?: "cut" | "stuck";
             slot: string;
             /** Format: int64 */
             version: number;
@@ -2911,7 +2961,8 @@ export interface components {
             block: number;
             box: components["schemas"]["BoxView"];
             corner?: components["schemas"]["CornerCutView"];
-            holds: string;
+            /** @enum {string} */
+            holds: "photo" | "words" | "keepsake";
             /** Format: int32 */
             index: number;
             marks: components["schemas"]["MarkView"][];
@@ -2927,7 +2978,8 @@ export interface components {
             version: number;
         };
         MoveEdge: {
-            edge: string;
+            /** @enum {string} */
+            edge: "top" | "bottom" | "left" | "right";
             flap: string;
             /** Format: int32 */
             marks: number;
@@ -2948,15 +3000,19 @@ export interface components {
             cardW?: string;
             count?: string;
             depth?: string;
-            edge: string;
-            grip?: string;
+            /** @enum {string} */
+            edge: "top" | "bottom" | "left" | "right";
+            /** @enum {string} */
+            grip?: "none" | "tab" | "string";
             h: string;
             overlap?: string;
-            pictures?: string;
+            /** @enum {string} */
+            pictures?: "stuck" | "printed";
             sheetH?: string;
             sheetW?: string;
             step?: string;
-            upper?: string;
+            /** @enum {string} */
+            upper?: "each" | "across";
             visible?: string;
             w: string;
             x: string;
@@ -3014,8 +3070,10 @@ export interface components {
             version: number;
         };
         OnPage: Omit<components["schemas"]["AnchorRequest"], "on"> & {
-            across?: string;
-            down?: string;
+            /** @enum {string} */
+            across?: "start" | "middle" | "end";
+            /** @enum {string} */
+            down?: "start" | "middle" | "end";
             dx?: string;
             dy?: string;
         } & {
@@ -3109,14 +3167,16 @@ export interface components {
             camera?: string;
             caption?: string;
             centred?: boolean;
-            choice: string;
+            /** @enum {string} */
+            choice: "open" | "keep" | "maybe" | "out";
             concealed?: components["schemas"]["PixelBoxView"][];
             datedByMaker: boolean;
             flap?: boolean;
             hero?: boolean;
             id: string;
             keep?: components["schemas"]["PixelBoxView"];
-            light?: string;
+            /** @enum {string} */
+            light?: "dark" | "even" | "pale";
             lookalike?: string;
             name: string;
             noFile?: boolean;
@@ -3125,12 +3185,14 @@ export interface components {
             /** Format: int32 */
             rank: number;
             secret?: boolean;
-            showing?: string;
+            /** @enum {string} */
+            showing?: "any" | "closed" | "opened";
             /** Format: int32 */
             stars?: number;
             takenAt?: string;
             takenText?: string;
-            weakness?: string;
+            /** @enum {string} */
+            weakness?: "blurred" | "dark" | "few-pixels";
             where?: components["schemas"]["WhereView"];
         };
         PixelBoxRequest: {
@@ -3160,9 +3222,11 @@ export interface components {
             w: number;
         };
         PlaceAgain: {
-            breathing?: string;
+            /** @enum {string} */
+            breathing?: "airy" | "even" | "full" | "packed";
             chapter?: string;
-            order?: string;
+            /** @enum {string} */
+            order?: "story" | "weight" | "variety" | "free";
             run?: string;
             /** Format: int32 */
             spread?: number;
@@ -3248,7 +3312,8 @@ export interface components {
         };
         ProposeLeaves: {
             anew: boolean;
-            breathing?: string;
+            /** @enum {string} */
+            breathing?: "airy" | "even" | "full" | "packed";
             freshPages: boolean;
             kinds: string[];
             /** Format: int32 */
@@ -3286,7 +3351,8 @@ export interface components {
             slot?: string;
             text: string;
             two?: string[];
-            way: string;
+            /** @enum {string} */
+            way: "sleeve" | "drop-repeat" | "inset" | "take" | "share";
         };
         Rounded: Omit<components["schemas"]["OutlineRequest"], "is"> & {
             radius?: string;
@@ -3320,10 +3386,13 @@ export interface components {
             affects: string;
             changed: boolean;
             defaultValue: string;
-            group: string;
+            /** @enum {string} */
+            group: "cutting" | "fit" | "picture" | "line" | "pages" | "words" | "paper" | "movers" | "breathing" | "placing";
             meaning: string;
-            name: string;
-            provenance: string;
+            /** @enum {string} */
+            name: "trimmer-mark" | "trim-clearance" | "tight-below" | "loose-above" | "pocket-ease" | "ruled-ease" | "edge-from" | "edge-to" | "bulges-above" | "fine-ppi" | "good-ppi" | "soft-ppi" | "laboratory-trim" | "chapter-gap-hours" | "chapter-photos" | "burst-minutes" | "lookalike-bits" | "lookalike-colour" | "lookalike-share" | "quiet-least" | "whole-edge" | "cover-overlap" | "smallest-print" | "copy-bits" | "alternate-minutes" | "alternate-bits" | "alternate-colour" | "dark-below" | "much-too-dark-below" | "pale-above" | "subject-detail" | "hair-above-face" | "air-round-face" | "quiet-below" | "repeat-bits" | "blurred-below" | "binding-margin" | "punched-strip" | "page-margin" | "mount-gap" | "hand-pitch" | "hand-letter" | "card-margin" | "smallest-type" | "type-size" | "type-leading" | "heading-size" | "closest-lines" | "title-margin" | "title-short" | "sheet-margin" | "sheet-gap" | "tuck-under" | "rescue-strip" | "sleeve-seal" | "adhesive-strip" | "slit-hole" | "slit-distance" | "glue-overlap" | "accordion-mat" | "panel-tolerance" | "window-clearance" | "foldout-overlap" | "pullout-play" | "tuck-play" | "tuck-depth" | "band-height" | "band-overlap" | "tuck-rail" | "tape-ply" | "paper-sheet" | "tape-over-card" | "pullout-card" | "tucked-card" | "mover-print" | "grip-reach" | "grip-width" | "mover-thickness" | "airy-share" | "even-share" | "full-share" | "packed-share" | "crop-weight" | "heads-cut-weight" | "subject-cut-weight" | "exposed-weight" | "whole-weight" | "good-weight" | "soft-weight" | "poor-weight" | "wrong-way-weight" | "alike-weight" | "small-hero-weight" | "hero-large-from" | "hidden-weight" | "caption-apart-weight" | "scattered-weight" | "title-apart-weight" | "private-cover-weight" | "order-broken-weight" | "moved-weight" | "heavy-high-weight" | "unlike-weight" | "left-out-weight" | "shared-from" | "empty-weight" | "chapter-within-weight" | "sleeve-weight" | "leaf-weight" | "forced-above" | "words-share";
+            /** @enum {string} */
+            provenance: "published" | "common-practice" | "from-memory";
             range: string;
             title: string;
             value: string;
@@ -3354,6 +3423,10 @@ export interface components {
         RulingProblem: {
             message: string;
             path: number[];
+        };
+        RulingView: {
+            distance: components["schemas"]["LengthView"];
+            first: components["schemas"]["LengthView"];
         };
         RunView: {
             /** Format: double */
@@ -3399,16 +3472,20 @@ export interface components {
             drawing: components["schemas"]["DrawingView"];
             exposes?: boolean;
             locked: boolean;
-            made?: string;
+            /** @enum {string} */
+            made?: "cut" | "stuck";
             name: string;
             onTable: boolean;
             photo: string;
-            resolution: string;
-            verdict: string;
+            /** @enum {string} */
+            resolution?: "fine" | "good" | "soft" | "poor";
+            /** @enum {string} */
+            verdict: "too-big" | "tight" | "snug" | "loose";
             whole?: boolean;
         };
         SetAside: {
-            aside?: string;
+            /** @enum {string} */
+            aside?: "words" | "title" | "empty";
             slot: string;
             /** Format: int64 */
             version: number;
@@ -3424,7 +3501,6 @@ export interface components {
             pitch?: string;
             points?: string;
             size: components["schemas"]["SizeRequest"];
-            usual?: boolean;
             /** Format: int64 */
             version: number;
             way: string;
@@ -3434,7 +3510,8 @@ export interface components {
             hero?: boolean;
             photos: string[];
             secret?: boolean;
-            showing?: string;
+            /** @enum {string} */
+            showing?: "any" | "closed" | "opened";
             /** Format: int64 */
             version: number;
         };
@@ -3449,7 +3526,8 @@ export interface components {
             kept: number;
             /** Format: int32 */
             places: number;
-            shape: string;
+            /** @enum {string} */
+            shape: "upright" | "wide" | "square";
         };
         ShareBoxView: {
             /** Format: double */
@@ -3568,14 +3646,17 @@ export interface components {
             kind: "sleeve";
         };
         SlotView: {
-            aside?: string;
+            /** @enum {string} */
+            aside?: "words" | "title" | "empty";
             box: components["schemas"]["BoxView"];
             corner?: components["schemas"]["CornerCutView"];
-            holds: string;
+            /** @enum {string} */
+            holds: "photo" | "words" | "keepsake";
             id: string;
             inner: components["schemas"]["ShareBoxView"];
             innerCorner?: components["schemas"]["CornerCutView"];
-            kind: string;
+            /** @enum {string} */
+            kind: "pocket" | "mount" | "outside" | "inside";
             label: string;
             laid?: components["schemas"]["LaidView"];
             measured: boolean;
@@ -3640,10 +3721,12 @@ export interface components {
             taken?: string;
         };
         SuggestionView: {
-            edge: string;
+            /** @enum {string} */
+            edge: "top" | "bottom" | "left" | "right";
             /** Format: int32 */
             faces: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "flap" | "chain" | "accordion";
             slot: string;
             text: string;
         };
@@ -3711,8 +3794,10 @@ export interface components {
             headlineMeans: string;
             keepShare?: components["schemas"]["ShareBoxView"];
             kept?: string;
-            kind: string;
-            known: string;
+            /** @enum {string} */
+            kind: "pocket" | "mount" | "outside" | "inside";
+            /** @enum {string} */
+            known: "as-usual" | "ruled" | "measured" | "mount";
             laid?: components["schemas"]["LaidView"];
             marks: components["schemas"]["MarkView"][];
             measured: boolean;
@@ -3726,7 +3811,8 @@ export interface components {
             sharpness?: string;
             slot: string;
             todo: string[];
-            verdict?: string;
+            /** @enum {string} */
+            verdict?: "too-big" | "tight" | "snug" | "loose" | "covers" | "on-a-card";
             why: string;
         };
         Title: {
@@ -3804,8 +3890,25 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        TypedView: Omit<components["schemas"]["LetteringView"], "way"> & {
+            face: string;
+            points: string;
+            ruling?: components["schemas"]["RulingView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            way: "type";
+        };
         UnitsChoice: {
             units: string;
+        };
+        UsualCard: {
+            /** Format: int32 */
+            card: number;
+            /** Format: int64 */
+            version: number;
         };
         Version: {
             /** Format: int64 */
@@ -3895,7 +3998,8 @@ export interface components {
         };
         WrittenLineView: {
             beyond: boolean;
-            part: string;
+            /** @enum {string} */
+            part: "heading" | "date" | "story";
             /** Format: double */
             size: number;
             text: string;
@@ -4014,8 +4118,8 @@ export interface operations {
             query?: {
                 spread?: number;
                 chapter?: string;
-                order?: string;
-                breathing?: string;
+                order?: "story" | "weight" | "variety" | "free";
+                breathing?: "airy" | "even" | "full" | "packed";
             };
             header?: never;
             path: {
@@ -6373,8 +6477,8 @@ export interface operations {
     why: {
         parameters: {
             query?: {
-                order?: string;
-                breathing?: string;
+                order?: "story" | "weight" | "variety" | "free";
+                breathing?: "airy" | "even" | "full" | "packed";
             };
             header?: never;
             path: {
@@ -6687,6 +6791,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OfCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlbumView"];
+                };
+            };
+        };
+    };
+    usual: {
+        parameters: {
+            query?: {
+                spread?: number | null;
+                since?: string | null;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsualCard"];
             };
         };
         responses: {

@@ -3,6 +3,18 @@ import type { components } from "./schema";
 type Schemas = components["schemas"];
 
 export type Album = Schemas["AlbumView"];
+/** An edge of a page or a flap. */
+export type Edge = Schemas["FlapForm"]["hinge"];
+/** What is taken hold of to open a mover. */
+export type Grip = NonNullable<Schemas["FlapForm"]["grip"]>;
+/** By what photos are placed. */
+export type Order = NonNullable<Schemas["PlaceAgain"]["order"]>;
+/** How full pages are. */
+export type Breathing = NonNullable<Schemas["PlaceAgain"]["breathing"]>;
+/** For which state of its spread a photo is meant. */
+export type Showing = NonNullable<Schemas["SetFlags"]["showing"]>;
+/** What a place is kept free for. */
+export type Aside = NonNullable<Schemas["SetAside"]["aside"]>;
 /** The line; where choices are shown before they are confirmed, with the line as it was told. */
 export type Line = Schemas["LineView"] & { told?: Line };
 export type LineChanges = Schemas["LineChangesView"];

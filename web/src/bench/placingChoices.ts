@@ -1,8 +1,7 @@
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
+import type { Breathing, Order } from "../api/types";
 
-export type Order = "story" | "weight" | "variety" | "free";
-export type Breathing = "airy" | "even" | "full" | "packed";
 export type Over = "spread" | "chapter" | "album";
 
 export const ORDERS: Record<Order, string> = {

@@ -149,7 +149,10 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           Meant for{" "}
           <select
             value={photo.showing ?? "any"}
-            onChange={(event) => mark([photo.id], { showing: event.target.value })}
+            onChange={(event) => {
+              const showing = SHOWINGS.find(([each]) => each === event.target.value)?.[0];
+              mark([photo.id], { showing });
+            }}
             className="border-b border-ink bg-transparent py-0.5 font-semibold"
           >
             {SHOWINGS.map(([showing, words]) => (

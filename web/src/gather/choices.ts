@@ -1,4 +1,4 @@
-import type { Choice } from "../api/types";
+import type { Choice, Showing } from "../api/types";
 import type { Does } from "../ui/keys";
 
 /** What is decided by a key. */
@@ -18,14 +18,14 @@ export const CHOICE_WORDS: Record<string, string> = {
 };
 
 /** For which state of its spread a photo is meant, and what that is called. */
-export const SHOWINGS: [string, string][] = [
+export const SHOWINGS: [Showing, string][] = [
   ["any", "any state"],
   ["closed", "when all is closed"],
   ["opened", "when it is opened"],
 ];
 
 /** The one after that, from the last to the first. */
-export function nextShowing(showing = "any") {
+export function nextShowing(showing: Showing = "any"): Showing {
   const at = SHOWINGS.findIndex(([each]) => each === showing);
   return SHOWINGS[(at + 1) % SHOWINGS.length]?.[0] ?? "any";
 }

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { divided } from "../api/newer";
 import { stepKey } from "../api/queries";
-import type { Choice, Line, Photo } from "../api/types";
+import type { Choice, Line, Photo, Showing } from "../api/types";
 import { useStep } from "../api/useStep";
 
 /** Decides on photos: shown at once, done in turn, and told anew when all of it is done. */
@@ -45,7 +45,10 @@ export function useChoose(album: number) {
   );
 
   const mark = useCallback(
-    (ids: string[], what: { hero?: boolean; secret?: boolean; flap?: boolean; showing?: string }) =>
+    (
+      ids: string[],
+      what: { hero?: boolean; secret?: boolean; flap?: boolean; showing?: Showing },
+    ) =>
       run(new Map(ids.map((id) => [id, what])), () =>
         step("/api/albums/{id}/flags", { photos: ids, ...what }, undefined, true),
       ),

@@ -200,14 +200,19 @@ interface AnchorProps {
   onChange: (anchor: Anchor) => void;
 }
 
+/** The sides of another block at which one can lie. */
+const SIDES: [Extract<Anchor, { on: "block" }>["beside"] & string, string][] = [
+  ["below", "under"],
+  ["above", "above"],
+  ["right-of", "right of"],
+  ["left-of", "left of"],
+];
+
 /** Where it lies: on the page, or beside a block that was said before. */
 function AnchorFields({ anchor, others, wrong, onChange }: AnchorProps) {
-  const besides: [string, string][] = others.flatMap((other) => [
-    [`below ${other.key}`, `under block ${other.key}`],
-    [`above ${other.key}`, `above block ${other.key}`],
-    [`right-of ${other.key}`, `right of block ${other.key}`],
-    [`left-of ${other.key}`, `left of block ${other.key}`],
-  ]);
+  const besides = others.flatMap(({ key }) =>
+    SIDES.map(([beside, words]) => ({ beside, block: key, words: `${words} block ${key}` })),
+  );
   return (
     <>
       <ChoiceField
@@ -215,14 +220,22 @@ function AnchorFields({ anchor, others, wrong, onChange }: AnchorProps) {
         label="Where"
         value={anchor.on === "block" ? `${anchor.beside} ${anchor.block}` : "page"}
         onChange={(chosen) => {
-          const [beside, key] = chosen.split(" ");
+          const at = besides.find(({ beside, block }) => `${beside} ${block}` === chosen);
           const distance = anchor.on === "block" ? anchor.distance : "1/8 in";
           const align = anchor.on === "block" ? anchor.align : "start";
           onChange(
-            key ? { on: "block", beside, block: Number(key), distance, align } : { on: "page" },
+            at
+              ? { on: "block", beside: at.beside, block: at.block, distance, align }
+              : { on: "page" },
           );
         }}
-        choices={[["page", "on the page itself"], ...besides]}
+        choices={[
+          ["page", "on the page itself"],
+          ...besides.map(({ beside, block, words }): [string, string] => [
+            `${beside} ${block}`,
+            words,
+          ]),
+        ]}
       />
       {anchor.on === "block" ? (
         <Beside anchor={anchor} wrong={wrong} onChange={onChange} />

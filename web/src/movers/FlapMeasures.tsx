@@ -52,7 +52,9 @@ export function FlapMeasures({ album, id, given, others, onInside }: Props) {
         choices={[
           ["protector", "on the film"],
           ["page", "through a slit"],
-          ...(form.mount === "fold" ? ([["fold", "bound in"]] as [string, string][]) : []),
+          ...(form.mount === "fold"
+            ? ([["fold", "bound in"]] as [FlapForm["mount"], string][])
+            : []),
         ]}
       />
       <ChoiceField

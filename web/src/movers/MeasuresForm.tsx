@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import type { Edge, Grip } from "../api/types";
 
 interface Props {
   label: string;
@@ -39,7 +40,7 @@ export function MeasuresForm({ label, changed, wrong, onSave, children }: Props)
 }
 
 /** The edges as makers say them. */
-export const EDGES: [string, string][] = [
+export const EDGES: [Edge, string][] = [
   ["left", "left"],
   ["top", "top"],
   ["right", "right"],
@@ -47,7 +48,7 @@ export const EDGES: [string, string][] = [
 ];
 
 /** What is taken hold of to open it. */
-export const GRIPS: [string, string][] = [
+export const GRIPS: [Grip, string][] = [
   ["none", "none"],
   ["tab", "a tab"],
   ["string", "a string"],

@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import type { Album } from "../api/types";
+import type { Album, Aside } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { cornerOf, type PlacedSlot, slotsOf } from "../bench/places";
@@ -9,7 +9,7 @@ import { type Does, deedOf, isTyping } from "../ui/keys";
 import { useNotices } from "../ui/notices";
 
 /** What an empty pocket is set aside for, by key. */
-const ASIDE: Partial<Record<Does, string>> = { words: "words", title: "title", empty: "empty" };
+const ASIDE: Partial<Record<Does, Aside>> = { words: "words", title: "title", empty: "empty" };
 
 /** The keys of the spread: going from pocket to pocket, moving, locking, turning, taking out. */
 export function usePlaceKeys(
@@ -122,12 +122,12 @@ export function usePlaceKeys(
         } else if (does === "cut") {
           void step("/api/albums/{id}/made", (now) => ({
             slot: current.id,
-            made: heldIn(now)?.made === "cut" ? undefined : "cut",
+            made: heldIn(now)?.made === "cut" ? undefined : ("cut" as const),
           }));
         } else if (does === "stuck") {
           void step("/api/albums/{id}/made", (now) => ({
             slot: current.id,
-            made: heldIn(now)?.made === "stuck" ? "cut" : "stuck",
+            made: heldIn(now)?.made === "stuck" ? ("cut" as const) : ("stuck" as const),
           }));
         } else if (does === "quarter-turn") {
           void step("/api/albums/{id}/turn", (now) => {

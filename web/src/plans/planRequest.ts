@@ -1,6 +1,5 @@
 import { create } from "zustand";
-import type { Album, Entry } from "../api/types";
-import type { Breathing } from "../bench/placingChoices";
+import type { Album, Breathing, Entry } from "../api/types";
 
 /** What leaves are asked for. */
 interface PlanRequest {

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { useMetric } from "../api/queries";
-import type { Album, Size, Ticket } from "../api/types";
+import type { Album, Aside as AsideFor, Size, Ticket } from "../api/types";
 import { useStep } from "../api/useStep";
 import { slotsOf } from "../bench/places";
 import { FlapTicket } from "../movers/FlapTicket";
@@ -218,7 +218,7 @@ function Made({ album, slot, made }: { album: Album; slot: string; made: string 
 function Aside({ album, slot }: { album: Album; slot: string }) {
   const step = useStep(album.id);
   const aside = slotsOf(album).find((each) => each.slot.id === slot)?.slot.aside;
-  function set(next: string) {
+  function set(next: AsideFor) {
     return step("/api/albums/{id}/set-aside", { slot, aside: next === aside ? undefined : next });
   }
   return (
@@ -226,10 +226,10 @@ function Aside({ album, slot }: { album: Album; slot: string }) {
       <legend className="mb-1 text-quiet">
         {aside ? `Set aside: ${ASIDE_WORDS[aside]}.` : "Keep it free for"}
       </legend>
-      {Object.entries(ASIDE_KEYS).map(([each, key]) => (
+      {ASIDE_KEYS.map(([each, key]) => (
         <Do
           key={each}
-          name={aside === each ? "photos again" : (ASIDE_WORDS[each] ?? each)}
+          name={aside === each ? "photos again" : ASIDE_WORDS[each]}
           keyName={key}
           onDo={() => set(each)}
         />
@@ -241,13 +241,17 @@ function Aside({ album, slot }: { album: Album; slot: string }) {
   );
 }
 
-const ASIDE_WORDS: Record<string, string> = {
+const ASIDE_WORDS: Record<AsideFor, string> = {
   words: "words",
   title: "a title",
   empty: "nothing, on purpose",
 };
 
-const ASIDE_KEYS: Record<string, string> = { words: "W", title: "T", empty: "E" };
+const ASIDE_KEYS: [AsideFor, string][] = [
+  ["words", "W"],
+  ["title", "T"],
+  ["empty", "E"],
+];
 
 function Headline({ size, means }: { size: Size; means: string }) {
   const metric = useMetric();

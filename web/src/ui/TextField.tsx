@@ -37,16 +37,22 @@ export function TextField({ label, value, onChange, wrong, wide, placeholder }: 
   );
 }
 
-interface ChoiceProps {
+interface ChoiceProps<T extends string> {
   label: string;
-  value: string;
-  onChange: (value: string) => void;
-  choices: [value: string, words: string][];
+  value: T;
+  onChange: (value: T) => void;
+  choices: [T, string][];
   wide?: boolean;
 }
 
 /** A choice among a few. */
-export function ChoiceField({ label, value, onChange, choices, wide }: ChoiceProps) {
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  onChange,
+  choices,
+  wide,
+}: ChoiceProps<T>) {
   const id = useId();
   return (
     <div className={wide ? "col-span-full" : ""}>
@@ -56,7 +62,12 @@ export function ChoiceField({ label, value, onChange, choices, wide }: ChoicePro
       <select
         id={id}
         value={value}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => {
+          const chosen = choices.find(([key]) => key === event.target.value);
+          if (chosen) {
+            onChange(chosen[0]);
+          }
+        }}
         className="mt-0.5 w-full min-w-0 border border-quiet bg-sheet px-1.5 py-[5px] font-semibold"
       >
         {choices.map(([key, words]) => (

@@ -40,7 +40,11 @@ export function CardDrawing({ card, layout, inch }: Props) {
           strokeWidth={1}
         />
       ))}
-      <Written lines={layout.lines} face={card.way === "hand" ? "pen" : card.face} inch={inch} />
+      <Written
+        lines={layout.lines}
+        face={card.lettering.way === "hand" ? "pen" : card.lettering.face}
+        inch={inch}
+      />
       {card.hidden && (
         <text x={w - 6} y={13} textAnchor="end" fontSize={10} fill="#4b6066">
           private

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Album, CardOfWords, WordsOfAlbum } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useStepForm } from "../api/useStepForm";
@@ -25,24 +26,31 @@ const FIELDS = [
 /** How a card is set: its size, by hand or in type, how large, on which lines. */
 export function CardSetting({ album, words, card, onDone }: Props) {
   const step = useStep(album.id);
+  const [usual, setUsual] = useState(false);
+  const { lettering } = card;
+  const hand = lettering.way === "hand" ? lettering : undefined;
+  const type = lettering.way === "type" ? lettering : undefined;
   const { form, set, wrong, otherwise, send } = useStepForm(
     {
       card: card.key,
       size: { w: card.size.w.exact, h: card.size.h.exact },
       margin: card.margin.exact,
-      way: card.way,
-      lettersPerInch: card.lettersPerInch ?? "8",
-      pitch: card.pitch?.exact ?? "1/4 in",
-      face: card.face ?? "plain",
-      points: card.points ?? "10",
-      firstLine: card.firstLine?.exact ?? "",
-      lineDistance: card.lineDistance?.exact ?? "",
-      usual: false,
+      way: lettering.way,
+      lettersPerInch: hand?.lettersPerInch ?? "8",
+      pitch: hand?.pitch.exact ?? "1/4 in",
+      face: type?.face ?? "plain",
+      points: type?.points ?? "10",
+      firstLine: type?.ruling?.first.exact ?? "",
+      lineDistance: type?.ruling?.distance.exact ?? "",
     },
     FIELDS,
   );
   const save = send(async (onRefusal) => {
-    const done = await step("/api/albums/{id}/words/set", form, onRefusal);
+    const set = await step("/api/albums/{id}/words/set", form, onRefusal);
+    const done =
+      set && usual && form.way === "hand"
+        ? await step("/api/albums/{id}/words/usual", { card: card.key }, onRefusal)
+        : set;
     if (done) {
       onDone();
     }
@@ -95,11 +103,11 @@ export function CardSetting({ album, words, card, onDone }: Props) {
           <label className="col-span-2 flex items-center gap-2">
             <input
               type="checkbox"
-              checked={form.usual}
-              onChange={(event) => set({ usual: event.target.checked })}
+              checked={usual}
+              onChange={(event) => setUsual(event.target.checked)}
               className="h-4 w-4 accent-fold"
             />
-            that is my hand: write new cards so, too
+            that is my hand: write new cards so, too (house rules, which undo leaves as they are)
           </label>
           <p className="col-span-2 text-[13px] text-quiet">
             Write a line as you always do, count its letters with the gaps, and divide by its

@@ -168,17 +168,17 @@ function said(card: CardOfWords, layout: CardOfWords["layout"]) {
     return `${layout.wordsOver} words go no further than here.`;
   }
   if (layout.needed === 0) {
-    return `Room for about ${layout.room} words ${card.way === "hand" ? "by hand" : "in type"}.`;
+    return `Room for about ${layout.room} words ${card.lettering.way === "hand" ? "by hand" : "in type"}.`;
   }
   return card.next !== undefined
     ? "The rest stands on the next card."
     : `${layout.wordsLeft} words left.`;
 }
 
-function way(card: CardOfWords) {
-  return card.way === "hand"
-    ? `by hand, ${card.lettersPerInch} letters an inch, lines ${card.pitch?.text} apart`
-    : `${card.face} type, ${card.points} pt${card.lineDistance ? ", on its lines" : ""}`;
+function way({ lettering }: CardOfWords) {
+  return lettering.way === "hand"
+    ? `by hand, ${lettering.lettersPerInch} letters an inch, lines ${lettering.pitch.text} apart`
+    : `${lettering.face} type, ${lettering.points} pt${lettering.ruling ? ", on its lines" : ""}`;
 }
 
 function LinesMark({ over }: { over: boolean }) {

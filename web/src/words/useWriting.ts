@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { create } from "zustand";
-import { answered, api } from "../api/client";
+import { answered, api, Refusal } from "../api/client";
 import type { Album, CardLayout, CardOfWords } from "../api/types";
 import { useStep } from "../api/useStep";
 
@@ -75,6 +75,7 @@ export function useWriting(album: Album, card: CardOfWords, version: number) {
   const { heading, date, body } = card;
   const [written, setWritten] = useState<Written>({ heading, date, body });
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [tooMuch, setTooMuch] = useState<string | null>(null);
   const [theirs, setTheirs] = useState<Written | null>(null);
   const latest = useRef(written);
   const kept = useRef(written);
@@ -129,8 +130,12 @@ export function useWriting(album: Album, card: CardOfWords, version: number) {
           version: shown.current,
           layouts: Object.fromEntries(answer.cards.map((each) => [each.key, each])),
         });
-      } catch {
+        setTooMuch(null);
+      } catch (refusal) {
         // What it comes to is told again with the next key, or once it is kept.
+        if (refusal instanceof Refusal && refusal.status === 400) {
+          setTooMuch(refusal.message);
+        }
       }
     } while (measuring.current.again);
     measuring.current.busy = false;
@@ -188,5 +193,5 @@ export function useWriting(album: Album, card: CardOfWords, version: number) {
     [album.id, card.key, keep],
   );
 
-  return { written, write, keep, trouble, theirs, settle };
+  return { written, write, keep, trouble: tooMuch ?? trouble, theirs, settle };
 }

@@ -230,8 +230,8 @@ class PlansOverHttpTest {
         "h        | 101    | block 1.h      | at most 100",
         "mat      | -1/8   | block 1.mat    | 0 or more",
         "mat      | 3      | block 1.mat    | nothing to see",
-        "holds    | soup   | block 1.holds  | photo, words, keepsake",
-        "across   | up     | block 1.across | start, middle, end",
+        "holds    | soup   | blocks[0].holds | photo, words, keepsake",
+        "across   | up     | blocks[0].anchor.across | start, middle, end",
         "beside   | below  | block 1.block  | which block",
       })
   void what_is_not_understood_is_named_with_what_is_accepted(

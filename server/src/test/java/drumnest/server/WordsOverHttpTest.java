@@ -164,7 +164,7 @@ class WordsOverHttpTest {
     write(card, LONGER);
     SERVER.step("words/cure", Map.of("key", card, "cure", "smaller")).is(200);
     JsonNode cured = card(card);
-    double points = Double.parseDouble(cured.get("points").stringValue());
+    double points = Double.parseDouble(cured.at("/lettering/points").stringValue());
     assertThat(cured.at("/layout/tooLong").booleanValue()).isFalse();
     set(card, Map.of("way", "type", "face", "plain", "points", String.valueOf(points + 0.25)));
     assertThat(card(card).at("/layout/tooLong").booleanValue()).isTrue();
@@ -191,7 +191,7 @@ class WordsOverHttpTest {
   void what_is_not_said_of_a_card_stays_as_it_is() {
     SERVER.post("/api/rules/hand-letter", Map.of("value", ".121")).is(200);
     int card = begin(null, photo(0));
-    assertThat(card(card).get("lettersPerInch").stringValue()).isEqualTo("8.26");
+    assertThat(card(card).at("/lettering/lettersPerInch").stringValue()).isEqualTo("8.26");
     JsonNode layout = card(card).get("layout");
     set(card, Map.of("lettersPerInch", "8.26"));
     SERVER.step("words/mark", Map.of("card", card, "arrow", true)).is(200);
@@ -377,10 +377,11 @@ class WordsOverHttpTest {
   @Test
   void my_hand_is_remembered_for_new_cards() {
     int card = begin(null, photo(0));
-    set(card, Map.of("lettersPerInch", "12", "pitch", "5/16", "usual", true));
+    set(card, Map.of("lettersPerInch", "12", "pitch", "5/16"));
+    SERVER.step("words/usual", Map.of("card", card)).is(200);
     int next = begin(null, photo(1));
-    assertThat(card(next).get("lettersPerInch").stringValue()).isEqualTo("12");
-    assertThat(card(next).at("/pitch/text").stringValue()).isEqualTo("5/16");
+    assertThat(card(next).at("/lettering/lettersPerInch").stringValue()).isEqualTo("12");
+    assertThat(card(next).at("/lettering/pitch/text").stringValue()).isEqualTo("5/16");
     for (String rule : List.of("hand-letter", "hand-pitch", "card-margin")) {
       SERVER.post("/api/rules/" + rule + "/back", Map.of()).is(200);
     }
@@ -478,6 +479,15 @@ class WordsOverHttpTest {
                 .get("field")
                 .stringValue())
         .isEqualTo("percent");
+    for (String far : List.of("100", "-1 1/16", "26 mm")) {
+      JsonNode refused =
+          SERVER
+              .post("/api/printer", Map.of("right", "0", "down", far, "percent", "100"))
+              .is(400)
+              .json();
+      assertThat(refused.get("field").stringValue()).isEqualTo("down");
+      assertThat(refused.get("detail").stringValue()).contains("off by 1 at most");
+    }
     assertThat(SERVER.get("/api/printer").json()).isEqualTo(printer);
     SERVER.post("/api/printer", Map.of("right", "", "down", "", "percent", "")).is(200);
     assertThat(SERVER.get("/api/printer").json().get("measured").booleanValue()).isFalse();
@@ -546,5 +556,26 @@ class WordsOverHttpTest {
       }
     }
     throw new AssertionError("There is no title " + key + ".");
+  }
+
+  @Test
+  void ten_thousand_words_on_the_narrowest_and_longest_card_are_laid_out() {
+    int card = begin(null, photo(0));
+    write(card, "kites ".repeat(10_000));
+    set(card, Map.of("size", Map.of("w", "1/64", "h", "100")));
+    assertThat(card(card).at("/layout/tooLong").booleanValue()).isTrue();
+    set(card, TYPED);
+    assertThat(card(card).at("/layout/needed").intValue()).isGreaterThan(10_000);
+    SERVER.get("/api/albums/1/words.csv").is(200);
+  }
+
+  @Test
+  void a_story_has_a_limit_that_is_said_while_it_is_typed() {
+    int card = begin(null, photo(0));
+    Map<String, Object> draft =
+        Map.of("card", card, "heading", "", "date", "", "body", "k".repeat(120_001));
+    JsonNode problem = SERVER.post("/api/albums/1/words/measure", draft).is(400).json();
+    assertThat(problem.get("field").stringValue()).isEqualTo("body");
+    assertThat(problem.get("detail").stringValue()).contains("at most 120\u00a0000 letters");
   }
 }

@@ -19,6 +19,9 @@ public record PrinterOffset(Length right, Length down, BigDecimal percent) {
   public static final PrinterOffset NONE =
       new PrinterOffset(Length.ZERO, Length.ZERO, BigDecimal.valueOf(100));
 
+  /** No printer is further off, to either side; source: from memory. */
+  public static final Length MOST = Length.ofInches(BigDecimal.ONE);
+
   private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
   private static final int DIGITS = 12;
 

@@ -2,33 +2,19 @@ package drumnest.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
-import drumnest.core.photo.Choosing;
-import drumnest.core.photo.FileWords;
-import drumnest.core.photo.Focus;
-import drumnest.core.photo.Framing;
 import drumnest.core.photo.PhotoAnnotations;
-import drumnest.core.photo.PhotoFile;
-import drumnest.core.photo.Pixels;
-import drumnest.core.photo.StoryPhoto;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
-import drumnest.core.stock.LeafType;
-import drumnest.core.stock.Supplies;
 import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -38,59 +24,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** An album changed by steps: what undoing and doing in another order must come to. */
 class AlbumModelTest {
 
-  private static final LocalDateTime NOON = LocalDateTime.of(2021, 6, 14, 12, 0);
-  private static final String CAMERA = "one camera";
-
-  private static LeafType type(String key) {
-    return (LeafType) Catalogue.beginning().get(key).item();
-  }
-
-  private static AlbumPhoto photo(int number) {
-    return new AlbumPhoto(
-        new PhotoFile("photo" + number, "jpg", new Pixels(3000, 2000)),
-        "photo" + number + ".jpg",
-        null,
-        1,
-        Focus.NONE,
-        number % 2 == 0
-            ? FileWords.NONE
-            : new FileWords(null, null, null, CAMERA, null, "", "", ""),
-        null,
-        new PhotoAnnotations(
-            NOON.plusMinutes(number),
-            false,
-            null,
-            List.of(),
-            Framing.FOLLOWS,
-            null,
-            Choosing.OPEN,
-            StoryPhoto.Grouping.NONE),
-        Duration.ZERO);
-  }
-
-  private static AlbumModel album() {
-    Length paper = Length.ofInches(1, 1, 64);
-    Map<Integer, LeafState> leaves = new LinkedHashMap<>();
-    leaves.put(1, LeafState.of(Catalogue.SIX_WIDE));
-    leaves.put(2, LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL));
-    return new AlbumModel(
-        new AlbumHead(1, 0, "Album", null, null, 2, 0, List.of()),
-        new AlbumParts(
-            leaves,
-            IntStream.range(0, 8).mapToObj(AlbumModelTest::photo).toList(),
-            Map.of(),
-            Map.of(),
-            Map.of(),
-            new TreeMap<>()),
-        new Supplies(
-            Map.of(
-                Catalogue.SIX_WIDE, type(Catalogue.SIX_WIDE),
-                Catalogue.ONE_WIDE_TEN_SMALL, type(Catalogue.ONE_WIDE_TEN_SMALL)),
-            Map.of(),
-            new Supplies.Materials(paper, paper, paper, paper, paper),
-            HouseRules.defaults()),
-        FitQuestion.Answers.WORKED_OUT);
-  }
+  private static final String CAMERA = SmallAlbum.CAMERA;
 
   /** A step as a maker might take it on the album as it is. */
   private static List<Change> step(AlbumModel album, Random random) {
@@ -182,7 +116,7 @@ class AlbumModelTest {
 
   @Test
   void what_house_rules_alone_decide_is_worked_out_once_while_they_are_in_force() {
-    AlbumModel album = album();
+    AlbumModel album = SmallAlbum.begin();
     int[] count = new int[1];
     Function<HouseRules, Integer> counting = rules -> ++count[0];
     assertThat(album.underRules(Integer.class, counting)).isEqualTo(1);
@@ -201,7 +135,7 @@ class AlbumModelTest {
   @MethodSource("seeds")
   void a_step_that_is_undone_leaves_the_album_as_it_was(int seed) {
     Random random = new Random(seed);
-    AlbumModel album = album();
+    AlbumModel album = SmallAlbum.begin();
     for (int i = 0; i < 12; i++) {
       List<Change> changes = step(album, random);
       AlbumModel after = album.apply(changes);
@@ -225,7 +159,7 @@ class AlbumModelTest {
     int together = 0;
     for (int seed = 0; seed < 600; seed++) {
       Random random = new Random(seed);
-      AlbumModel album = album();
+      AlbumModel album = SmallAlbum.begin();
       for (int i = 0; i < 6; i++) {
         album = album.apply(step(album, random));
       }

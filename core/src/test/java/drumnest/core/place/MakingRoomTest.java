@@ -6,6 +6,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Focus;
 import drumnest.core.photo.Pixels;
+import drumnest.core.stock.HouseRule;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -201,5 +202,48 @@ class MakingRoomTest {
                 MEANS.sleeves(),
                 PlacingCases.RULES))
         .isEqualTo(Map.of("4x6", 2, "3x4", 1));
+  }
+
+  /** An inset costs its place's own fit and the weight of a leaf, and saves leaving one out. */
+  @Test
+  void an_inset_weighs_as_much_as_a_leaf() {
+    Placing.Problem problem =
+        problem(
+            List.of(kept("a", 6000, 4000, null), kept("b", 3000, 4000, null)),
+            List.of(PlacingCases.place("1", 6, 4)));
+    MakingRoom.Option inset = way(problem, 1, MakingRoom.Way.INSET).orElseThrow();
+    long leaf = Weights.weight(problem.rules(), HouseRule.LEAF_WEIGHT);
+    Placing.Problem alone =
+        problem(List.of(kept("b", 3000, 4000, null)), List.of(PlacingCases.place("i", 3, 4)));
+    long inItsPlace = CostBreakdown.of(alone, new int[] {0}).total();
+    long leftOut = CostBreakdown.of(alone, new int[] {-1}).total();
+    assertThat(leaf).isPositive();
+    assertThat(inset.more()).isEqualTo(inItsPlace + leaf - leftOut);
+  }
+
+  /** Told by the whole before and after: the place of one print holds two, and both are placed. */
+  @Test
+  void sharing_saves_what_leaving_both_out_and_the_picture_of_the_place_cost() {
+    Placing.Problem problem =
+        problem(
+            List.of(
+                kept("wide", 900, 600, null),
+                kept("u1", 3000, 4000, null),
+                kept("u2", 3000, 4000, null)),
+            List.of(new Place("1", Size.ofInches(6, 4), false, false)));
+    MakingRoom.Option share =
+        MakingRoom.of(problem, new int[] {0, -1, -1}, 1, MEANS).stream()
+            .filter(option -> option.way() == MakingRoom.Way.SHARE)
+            .findFirst()
+            .orElseThrow();
+    long before = CostBreakdown.of(problem, new int[] {0, -1, -1}).total();
+    Placing.Problem halves =
+        problem(
+            problem.candidates(),
+            List.of(
+                new Place("1", Size.ofInches(3, 4), false, false),
+                new Place("2", Size.ofInches(3, 4), false, false)));
+    long after = CostBreakdown.of(halves, new int[] {-1, 0, 1}).total();
+    assertThat(share.more()).isEqualTo(after - before);
   }
 }

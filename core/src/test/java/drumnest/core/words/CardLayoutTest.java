@@ -178,4 +178,33 @@ class CardLayoutTest {
       }
     }
   }
+
+  @Test
+  void on_a_ruled_card_the_first_line_that_letters_reach_up_to_below_the_margin_is_the_first() {
+    Lettering ruled =
+        new Lettering.Typed(
+            "plain", 40, new Lettering.Ruling(Length.parse("1/4"), Length.parse("1/4")));
+    // Letters of 10 points reach 8 points up, 1/9 in: below a margin of 1/8 the line at 1/4 is the
+    // first; below one of 3/16 it is too high.
+    assertThat(laid(card("one", ruled, "1/8"), Size.ofInches(3, 4)).lines().get(0).baseline())
+        .isEqualTo(Length.parse("1/4"));
+    assertThat(laid(card("one", ruled, "3/16"), Size.ofInches(3, 4)).lines().get(0).baseline())
+        .isEqualTo(Length.parse("1/2"));
+    CardLayout high = laid(card("one", ruled, "3/16"), Size.ofInches(3, 4));
+    // From 1/2 to 3 3/4 in, every 1/4.
+    assertThat(high.there()).isEqualTo(14);
+  }
+
+  @Test
+  void a_card_that_runs_on_begins_with_words_and_not_with_the_blank_lines_before_them() {
+    CardWords words = card("one\n\n\ntwo", BY_HAND, "1/4");
+    Size one = new Size(Length.ofInches(3), Length.parse("13/16"));
+    CardLayout first = laid(words, one);
+    assertThat(first.there()).isEqualTo(1);
+    CardLayout rest = CardLayout.of(words, words.body(), first.cut(), one, Faces.ALL, RULES);
+    assertThat(texts(rest)).containsExactly("two");
+    assertThat(rest.needed()).isEqualTo(1);
+    // At the very beginning blank lines are the maker's own.
+    assertThat(texts(laid(card("\n\ntwo", BY_HAND, "1/4"), WIDE))).containsExactly("", "", "two");
+  }
 }

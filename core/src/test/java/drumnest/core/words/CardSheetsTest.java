@@ -100,4 +100,20 @@ class CardSheetsTest {
   private static Length printed(Length sent, Length offset) {
     return sent.times(996, 1000).plus(offset);
   }
+
+  /** Two cards of 3 in and a gap of 1/4 take 6 1/4 in: in 6 3/16 they do not lie side by side. */
+  @Test
+  void between_cards_the_gap_stays_free_and_beside_the_edge_it_need_not() {
+    List<Size> two = List.of(Size.ofInches(3, 4), Size.ofInches(3, 4));
+    for (String free : List.of("6 1/4", "6 3/16")) {
+      Box room = Box.of(Length.ZERO, Length.ZERO, new Size(Length.parse(free), Length.ofInches(8)));
+      List<List<CardSheets.Laid>> sheets = CardSheets.of(two, room, Length.parse("1/4")).sheets();
+      assertThat(sheets).hasSize(free.equals("6 1/4") ? 1 : 2);
+      assertThat(sheets.get(0).get(0).box().x()).isEqualTo(Length.ZERO);
+    }
+    Box tall =
+        Box.of(Length.ZERO, Length.ZERO, new Size(Length.ofInches(3), Length.parse("8 1/4")));
+    List<CardSheets.Laid> column = CardSheets.of(two, tall, Length.parse("1/4")).sheets().get(0);
+    assertThat(column.get(1).box().y()).isEqualTo(Length.parse("4 1/4"));
+  }
 }

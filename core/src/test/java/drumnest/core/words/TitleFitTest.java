@@ -213,4 +213,34 @@ class TitleFitTest {
   void shorter_wordings_are_those_of_days_and_months(String title, String shorter) {
     assertThat(TitleWordings.of(title)).contains(shorter).doesNotContain(title);
   }
+
+  /** O is 5 tenths of its size wide as I and G are: as much as they on average, rounded up. */
+  @Test
+  void a_width_that_is_estimated_is_rounded_up_to_the_mark() {
+    LetterSet odd =
+        new LetterSet(
+            "Odd",
+            Length.parse("1 1/4"),
+            Map.of("I", Length.parse("1/2"), "G", Length.parse("17/32")),
+            null,
+            "#10262c");
+    LetterWidths widths = new LetterWidths(odd, Faces.ALL.face("plain"), RULES.trimmerIncrement());
+    assertThat(widths.isMeasured("O")).isFalse();
+    // The mean of 16/32 and 17/32 is 33/64; the next mark of 1/16 above is 9/16.
+    assertThat(widths.width("O")).isEqualTo(Length.parse("9/16"));
+    assertThat(widths.width("G")).as("measured, as it is").isEqualTo(Length.parse("17/32"));
+  }
+
+  @Test
+  void two_lines_are_offered_only_where_each_of_them_works() {
+    Map<String, LetterSet> sets = Map.of("block", BLOCK);
+    Map<LetterSet, Map<String, Integer>> left = Map.of(BLOCK, BLOCK.letters());
+    assertThat(TitleFixes.of(title("BIG WND", "4"), sets, left, Faces.ALL, RULES))
+        .anyMatch(offer -> offer.fix() instanceof TitleFix.TwoLines)
+        .filteredOn(offer -> offer.fix() instanceof TitleFix.TwoLines)
+        .allSatisfy(offer -> assertThat(offer.lines()).allMatch(line -> line.fit().works()));
+    // In a run of 2 in neither line of it works.
+    assertThat(TitleFixes.of(title("BIG WND", "2"), sets, left, Faces.ALL, RULES))
+        .noneMatch(offer -> offer.fix() instanceof TitleFix.TwoLines);
+  }
 }

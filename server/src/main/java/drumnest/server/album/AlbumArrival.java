@@ -1,4 +1,10 @@
 package drumnest.server.album;
 
-/** Photos of albums are not as they were, without a step: some came in, or were looked at anew. */
-record AlbumArrival() {}
+import java.util.Set;
+
+/**
+ * Photos of albums are not as they were, without a step: some came in, or were looked at anew.
+ *
+ * @param albums the albums on whose lines they are
+ */
+record AlbumArrival(Set<Long> albums) {}

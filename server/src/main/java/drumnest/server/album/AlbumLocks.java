@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -13,10 +13,12 @@ import org.springframework.stereotype.Component;
 @Component
 class AlbumLocks {
 
-  private final Map<Long, ReentrantLock> locks = new ConcurrentHashMap<>();
+  /** A lock is let go once nobody holds it or waits for it. */
+  private final LoadingCache<Long, ReentrantLock> locks =
+      Caffeine.newBuilder().weakValues().build(album -> new ReentrantLock());
 
   <T> T holding(long album, Supplier<T> what) {
-    ReentrantLock lock = locks.computeIfAbsent(album, key -> new ReentrantLock());
+    ReentrantLock lock = locks.get(album);
     lock.lock();
     try {
       return what.get();

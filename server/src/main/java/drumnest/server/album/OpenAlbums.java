@@ -2,6 +2,7 @@ package drumnest.server.album;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.RemovalCause;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
 import drumnest.core.stock.Supplies;
@@ -9,6 +10,8 @@ import drumnest.server.NotThereException;
 import drumnest.server.StaleVersionException;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,8 +22,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /**
  * The albums that are worked at, kept in memory as values. An album is read once, however many ask
  * for it meanwhile; a step is applied to what is kept after its transaction has committed. What is
- * kept is used only as long as its version is that of the database, no photo has come in without a
- * step, and the supplies are the same: else it is read anew.
+ * kept is used only as long as its version is that of the database, no photo of its own has come in
+ * without a step, and the supplies are the same: else it is read anew.
  */
 @Service
 public class OpenAlbums {
@@ -35,13 +38,16 @@ public class OpenAlbums {
   private final BusiestParts busiest;
   private final AlbumLocks locks;
 
-  /** Begins anew with every start, so that no revision means two states of an album. */
-  private final AtomicLong arrivals = new AtomicLong(System.currentTimeMillis());
+  /** Differs with every start, so that no revision means two states of an album. */
+  private final long begun = System.currentTimeMillis();
+
+  /** Counts how often photos of an album came in or were looked at, since then. */
+  private final Map<Long, Long> arrivals = new ConcurrentHashMap<>();
 
   /** Counts the steps of all albums after which less or more is left of what they share. */
   private final AtomicLong stock = new AtomicLong();
 
-  private final Cache<Long, Kept> kept = Caffeine.newBuilder().maximumSize(MOST).build();
+  private final Cache<Long, Kept> kept;
 
   OpenAlbums(
       StoredAlbum stored,
@@ -54,6 +60,11 @@ public class OpenAlbums {
     this.steps = steps;
     this.stored = stored;
     this.supplies = supplies;
+    this.kept =
+        Caffeine.newBuilder()
+            .maximumSize(MOST)
+            .evictionListener((Long album, Kept gone, RemovalCause why) -> steps.forget(album))
+            .build();
   }
 
   /**
@@ -77,7 +88,7 @@ public class OpenAlbums {
   private @Nullable AlbumModel upToDate(long id) {
     Kept there = kept.getIfPresent(id);
     return there != null
-            && there.arrivals() == arrivals.get()
+            && there.arrivals() == arrivals(id)
             && there.supplies() == supplies.now()
             && stored.version(id).orElse(-1L) == there.album().version()
         ? there.album()
@@ -85,7 +96,7 @@ public class OpenAlbums {
   }
 
   private AlbumModel read(long id) {
-    long asOf = arrivals.get();
+    long asOf = arrivals(id);
     Supplies now = supplies.now();
     Kept there = kept.getIfPresent(id);
     busiest.bringUpToDate(now.rules());
@@ -124,11 +135,11 @@ public class OpenAlbums {
   /** The album with its own revision, whatever others do to it meanwhile. */
   public Opened opened(long id) {
     while (true) {
-      long asOf = arrivals.get();
+      long asOf = arrivals(id);
       long ofSupplies = supplies.revision();
       long ofStock = stock.get();
       AlbumModel album = open(id);
-      if (asOf == arrivals.get() && ofSupplies == supplies.revision() && ofStock == stock.get()) {
+      if (asOf == arrivals(id) && ofSupplies == supplies.revision() && ofStock == stock.get()) {
         int units = UnitsInUse.current().ordinal();
         String revision =
             Stream.of(album.version(), asOf, ofSupplies, ofStock, units)
@@ -176,7 +187,7 @@ public class OpenAlbums {
     if (there.album().version() != version) {
       return there;
     }
-    if (there.arrivals() != arrivals.get() || !supplies.areStill(there.supplies())) {
+    if (there.arrivals() != arrivals(there.album().id()) || !supplies.areStill(there.supplies())) {
       return null;
     }
     return new Kept(
@@ -185,6 +196,10 @@ public class OpenAlbums {
 
   @TransactionalEventListener(fallbackExecution = true)
   void on(AlbumArrival arrival) {
-    arrivals.incrementAndGet();
+    arrival.albums().forEach(album -> arrivals.merge(album, 1L, Long::sum));
+  }
+
+  private long arrivals(long album) {
+    return begun + arrivals.getOrDefault(album, 0L);
   }
 }

@@ -15,6 +15,7 @@ import drumnest.server.store.PixelFeatures;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -53,7 +54,7 @@ public class PhotoRegistrar {
    */
   @Transactional
   public boolean register(long albumId, Arrival arrival, String name) {
-    events.publishEvent(new AlbumArrival());
+    events.publishEvent(new AlbumArrival(Set.of(albumId)));
     String sha256 = arrival.photo().sha256();
     Optional<LinePhotoEntity> there = line.findByAlbumIdAndPhotoSha256(albumId, sha256);
     if (there.isPresent()) {
@@ -77,7 +78,7 @@ public class PhotoRegistrar {
   @Transactional
   public void registerPrint(
       long albumId, PhotoEntity print, String name, Size size, @Nullable LocalDateTime at) {
-    events.publishEvent(new AlbumArrival());
+    events.publishEvent(new AlbumArrival(Set.of(albumId)));
     LinePhotoEntity photo =
         new LinePhotoEntity(albumId, photos.save(print), PlainText.ending(name, LONGEST_NAME));
     PhotoAnnotations said = photo.annotations().withOnTable(size);
@@ -88,7 +89,7 @@ public class PhotoRegistrar {
   /** Gives a photo the stars that its sidecar says. */
   @Transactional
   public void rate(long albumId, String sha256, int stars) {
-    events.publishEvent(new AlbumArrival());
+    events.publishEvent(new AlbumArrival(Set.of(albumId)));
     line.findByAlbumIdAndPhotoSha256(albumId, sha256).ifPresent(photo -> photo.rate(stars));
   }
 
@@ -100,14 +101,14 @@ public class PhotoRegistrar {
   @Transactional
   public void found(
       String sha256, @Nullable List<PixelBox> faces, double sharpness, Miniature miniature) {
-    events.publishEvent(new AlbumArrival());
+    events.publishEvent(new AlbumArrival(line.albumsWith(sha256)));
     photos.findById(sha256).orElseThrow().find(faces, sharpness, miniature);
   }
 
   /** Says what was measured of a photo of an earlier version. */
   @Transactional
   public void see(String sha256, PixelFeatures features) {
-    events.publishEvent(new AlbumArrival());
+    events.publishEvent(new AlbumArrival(line.albumsWith(sha256)));
     photos.findById(sha256).orElseThrow().see(features);
     details.save(new PhotoDetailEntity(sha256, features.detail()));
   }

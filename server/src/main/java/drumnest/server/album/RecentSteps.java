@@ -31,6 +31,11 @@ class RecentSteps {
     }
   }
 
+  /** Forgets what was done to an album that is not open any more. */
+  void forget(long album) {
+    steps.remove(album);
+  }
+
   private static int parts(Map<Long, Footprint> steps) {
     return steps.values().stream()
         .mapToInt(each -> each.altered().size() + each.reliedOn().size())

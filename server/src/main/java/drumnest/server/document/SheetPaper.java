@@ -1,7 +1,7 @@
 package drumnest.server.document;
 
+import drumnest.server.EnumNames;
 import drumnest.server.FieldProblemException;
-import drumnest.server.frame.Words;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** The paper something is printed on, as it is asked for. */
@@ -12,7 +12,7 @@ public final class SheetPaper {
   /** The sheet of a template. */
   public static PageTemplate.Paper of(String text) {
     for (PageTemplate.Paper paper : PageTemplate.Paper.values()) {
-      if (Words.key(paper).equals(text)) {
+      if (EnumNames.of(paper).equals(text)) {
         return paper;
       }
     }

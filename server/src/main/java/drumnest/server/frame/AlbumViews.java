@@ -5,6 +5,7 @@ import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.LeafSummary;
+import drumnest.core.album.Made;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
@@ -144,8 +145,8 @@ public class AlbumViews {
         slot.id(),
         slot.rank(),
         SlotNames.of(slot),
-        Words.key(slot.kind()),
-        Words.key(slot.holds()),
+        slot.kind(),
+        slot.holds(),
         Views.BoxView.of(box),
         SlotDrawing.inner(slot),
         SlotDrawing.corner(slot.outline(), slot.box().size()),
@@ -156,7 +157,7 @@ public class AlbumViews {
             ? null
             : seat(album, slot, seated.holding(), seated.photo(), seated.measured()),
         album.laid(slot).map(laid -> laid(album, slot, laid)).orElse(null),
-        album.reservation(slot).map(Words::key).orElse(null),
+        album.reservation(slot).orElse(null),
         null);
   }
 
@@ -164,7 +165,7 @@ public class AlbumViews {
     Ephemera ephemera = laid.ephemera();
     return new Views.LaidView(
         ephemera.key(),
-        Words.key(ephemera.kind()),
+        ephemera.kind(),
         ephemera.name(),
         Views.SizeView.of(ephemera.size()),
         ephemera.words(),
@@ -174,7 +175,7 @@ public class AlbumViews {
         laid.holding().locked(),
         laid.holding().turned(),
         SlotDrawing.centred(slot.takes(), ephemera.size().turnedIf(laid.holding().turned())),
-        Words.key(laid.fit().verdict()),
+        laid.fit().verdict(),
         laid.mind().stream().map(Words::mind).toList(),
         made(laid.holding()));
   }
@@ -188,8 +189,8 @@ public class AlbumViews {
         measured.onTable(),
         measured.whole() ? true : null,
         SlotDrawing.of(slot.takes(), photo.pixels(), measured, album.rules()),
-        Words.key(measured.fit().verdict()),
-        measured.crop() == null ? "none" : Words.key(measured.crop().resolution()),
+        measured.fit().verdict(),
+        measured.crop() == null ? null : measured.crop().resolution(),
         measured.cutsKeepBox(),
         Words.cut(measured.cut()).orElse(null),
         measured.covers().isEmpty() ? null : true,
@@ -198,8 +199,8 @@ public class AlbumViews {
         !photo.hasFile());
   }
 
-  private static @Nullable String made(Holding filling) {
-    return filling.made() == null ? null : Words.key(filling.made());
+  private static @Nullable Made made(Holding filling) {
+    return filling.made();
   }
 
   public static Views.LeafView leaf(AlbumModel album, Leaf leaf) {
@@ -260,7 +261,7 @@ public class AlbumViews {
   private static Views.EphemeraView ephemera(AlbumModel album, CardChain chain, Ephemera ephemera) {
     return new Views.EphemeraView(
         ephemera.key(),
-        Words.key(ephemera.kind()),
+        ephemera.kind(),
         ephemera.name(),
         Views.SizeView.of(ephemera.size()),
         Views.LengthView.of(ephemera.thickness()),

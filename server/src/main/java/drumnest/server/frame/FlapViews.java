@@ -51,25 +51,25 @@ final class FlapViews {
     return new Views.FlapView(
         id,
         Words.capital(plan.called(flap.id())),
-        Words.key(new Stacking(plan.flaps()).reached(flap).hinge()),
-        Words.key(flap.body()),
-        Words.key(flap.mount()),
+        new Stacking(plan.flaps()).reached(flap).hinge(),
+        flap.body(),
+        flap.mount(),
         Views.BoxView.of(flap.closed()),
         Views.BoxView.of(flap.open()),
         Views.BoxView.of(flap.stripArea()),
-        Words.key(flap.move()),
+        flap.move(),
         level,
         flap.fixedTo() == null ? null : page + flap.fixedTo(),
         flap.inside(),
         plan.moverOf(flap.id()).map(mover -> page + mover.first()).orElse(null),
-        Words.key(flap.grip()),
+        flap.grip(),
         flap.gripArea(
                 false,
                 album.rules().length(HouseRule.GRIP_REACH),
                 album.rules().length(HouseRule.GRIP_WIDTH))
             .map(Views.BoxView::of)
             .orElse(null),
-        plan.movableEdges(flap).stream().map(Words::key).toList(),
+        plan.movableEdges(flap).stream().toList(),
         plan.holdsOf(flap.id()) != Holds.PHOTO,
         side(album, plan, flap, FlapNames.outside(id), true, flap.held(), slots),
         stays

@@ -1,10 +1,21 @@
 package drumnest.server.frame;
 
+import drumnest.core.album.Ephemera;
+import drumnest.core.album.Flap;
+import drumnest.core.album.Grip;
+import drumnest.core.album.Holds;
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
+import drumnest.core.album.Slot;
+import drumnest.core.fit.InsertFit;
+import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
+import drumnest.core.words.CardLayout;
 import drumnest.server.stock.UnitsInUse;
 import java.math.BigDecimal;
 import java.util.List;
@@ -111,13 +122,13 @@ public final class Views {
       boolean onTable,
       @Nullable Boolean whole,
       DrawingView drawing,
-      String verdict,
-      String resolution,
+      InsertFit.Verdict verdict,
+      @Nullable Resolution resolution,
       boolean cutsKeepBox,
       @Nullable String cuts,
       @Nullable Boolean exposes,
       boolean byHand,
-      @Nullable String made,
+      @Nullable Made made,
       boolean blank) {
 
     /** The same drawn in another way. */
@@ -150,7 +161,13 @@ public final class Views {
    * @param beyond whether it lies beyond the end of the card
    */
   public record WrittenLineView(
-      String part, String text, double x, double y, double w, double size, boolean beyond) {}
+      CardLayout.Part part,
+      String text,
+      double x,
+      double y,
+      double w,
+      double size,
+      boolean beyond) {}
 
   /**
    * A card or keepsake that lies in a slot.
@@ -163,19 +180,19 @@ public final class Views {
    */
   public record LaidView(
       int ephemera,
-      String kind,
+      Ephemera.Kind kind,
       String name,
       SizeView size,
       String words,
       List<WrittenLineView> lines,
       @Nullable String face,
-      @Nullable String arrow,
+      @Nullable Edge arrow,
       boolean locked,
       boolean turned,
       ShareBoxView paper,
-      String verdict,
+      InsertFit.Verdict verdict,
       List<String> mind,
-      @Nullable String made) {}
+      @Nullable Made made) {}
 
   /**
    * A slot on its page.
@@ -193,8 +210,8 @@ public final class Views {
       String id,
       int rank,
       String label,
-      String kind,
-      String holds,
+      Slot.Kind kind,
+      Holds holds,
       BoxView box,
       ShareBoxView inner,
       @Nullable CornerCutView corner,
@@ -203,7 +220,7 @@ public final class Views {
       boolean measured,
       @Nullable SeatView seat,
       @Nullable LaidView laid,
-      @Nullable String aside,
+      @Nullable Reservation aside,
       @Nullable String piece) {
 
     /** The same where a piece of what it holds is seen; a card is seen whole, in one place. */
@@ -250,20 +267,20 @@ public final class Views {
   public record FlapView(
       String id,
       String label,
-      String hinge,
-      String body,
-      String mount,
+      Edge hinge,
+      Flap.Body body,
+      Flap.Mount mount,
       BoxView closed,
       BoxView open,
       BoxView strip,
-      String move,
+      Flap.Move move,
       int level,
       @Nullable String carrier,
       boolean onInside,
       @Nullable String mover,
-      String grip,
+      Grip grip,
       @Nullable BoxView gripBox,
-      List<String> edges,
+      List<Edge> edges,
       boolean band,
       SlotView outside,
       @Nullable SlotView inside) {}
@@ -383,7 +400,7 @@ public final class Views {
    */
   public record EphemeraView(
       int key,
-      String kind,
+      Ephemera.Kind kind,
       String name,
       SizeView size,
       LengthView thickness,

@@ -18,8 +18,7 @@ import drumnest.core.place.Budget;
 import drumnest.core.place.CullingSuggestions;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.FieldProblemException;
-import drumnest.server.PlainText;
+import drumnest.server.EnumNames;
 import drumnest.server.stock.UnitsInUse;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -91,30 +90,8 @@ public final class Words {
     return (whole == 100 && share < 0.9999 ? "almost all" : whole + " %");
   }
 
-  public static String key(Enum<?> verdict) {
-    return verdict.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  /**
-   * The constant that a word names.
-   *
-   * @throws FieldProblemException if it names none
-   */
-  public static <E extends Enum<E>> E choice(String field, Class<E> type, String word) {
-    for (E each : type.getEnumConstants()) {
-      if (key(each).equals(word)) {
-        return each;
-      }
-    }
-    String accepted =
-        Arrays.stream(type.getEnumConstants()).map(Words::key).collect(Collectors.joining(", "));
-    throw new FieldProblemException(
-        field,
-        "“" + PlainText.beginning(word, 40) + "” is unknown; accepted here: " + accepted + ".");
-  }
-
   public static String sharpness(CropWindow crop) {
-    return Math.round(crop.ppi()) + " ppi, " + key(crop.resolution());
+    return Math.round(crop.ppi()) + " ppi, " + EnumNames.of(crop.resolution());
   }
 
   /** What comes off, edge by edge. */
@@ -135,7 +112,7 @@ public final class Words {
 
   /** An edge, as makers call it. */
   public static String edge(Edge edge) {
-    return edge == Edge.BOTTOM ? "foot" : key(edge);
+    return edge == Edge.BOTTOM ? "foot" : EnumNames.of(edge);
   }
 
   public static String capital(String words) {
@@ -197,7 +174,7 @@ public final class Words {
       String sides =
           Arrays.stream(FocusCut.Side.values())
               .filter(cut.sides()::contains)
-              .map(side -> side == FocusCut.Side.BOTTOM ? "foot" : key(side))
+              .map(side -> side == FocusCut.Side.BOTTOM ? "foot" : EnumNames.of(side))
               .collect(Collectors.joining(" and the "));
       return Optional.of(
           "cuts " + (cut.heads() == 1 ? "a head" : cut.heads() + " heads") + " at the " + sides);

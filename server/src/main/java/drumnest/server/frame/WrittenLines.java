@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Lettering;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.words.Arrow;
 import drumnest.core.words.CardChain;
@@ -40,7 +41,7 @@ public final class WrittenLines {
         .map(
             line ->
                 new Views.WrittenLineView(
-                    Words.key(line.part()),
+                    line.part(),
                     line.text(),
                     inches(words.margin().plus(line.indent())),
                     inches(line.baseline()),
@@ -64,11 +65,9 @@ public final class WrittenLines {
   }
 
   /** The edge to which an arrow on it points; null where there is none. */
-  static @Nullable String arrow(AlbumModel album, Ephemera card) {
+  static @Nullable Edge arrow(AlbumModel album, Ephemera card) {
     CardWords words = card.card();
-    return words != null && words.arrow()
-        ? Arrow.of(card, album).map(Words::key).orElse(null)
-        : null;
+    return words != null && words.arrow() ? Arrow.of(card, album).orElse(null) : null;
   }
 
   /** How high letters are drawn, in inches. */

@@ -2,11 +2,9 @@ package drumnest.server.gather;
 
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
-import drumnest.core.photo.Showing;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -272,7 +270,7 @@ class GatherController {
       return request.secret() ? "private" : "not private";
     }
     if (request.showing() != null) {
-      return switch (Words.choice("showing", Showing.class, request.showing())) {
+      return switch (request.showing()) {
         case ANY -> "meant for no state";
         case CLOSED -> "meant for when all is closed";
         case OPENED -> "meant for when it is opened";
@@ -288,9 +286,7 @@ class GatherController {
             request.hero() == null ? choosing.hero() : request.hero(),
             request.secret() == null ? choosing.secret() : request.secret(),
             request.flap() == null ? choosing.flap() : request.flap(),
-            request.showing() == null
-                ? choosing.showing()
-                : Words.choice("showing", Showing.class, request.showing()),
+            request.showing() == null ? choosing.showing() : request.showing(),
             choosing.caption());
   }
 }

@@ -2,10 +2,10 @@ package drumnest.server.gather;
 
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;
+import drumnest.core.photo.Showing;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.PixelBoxRequest;
 import drumnest.server.frame.SizeRequest;
-import drumnest.server.frame.Words;
 import drumnest.server.http.Plain;
 import drumnest.server.stock.LengthReader;
 import jakarta.validation.Valid;
@@ -29,14 +29,13 @@ final class GatherRequests {
   record Choose(
       @NotNull Long version,
       @NotNull @NotEmpty List<@NotBlank String> photos,
-      @NotBlank String choice) {
+      @NotNull Choice choice) {
 
     Map<String, Choice> choices() {
-      Choice decided = Words.choice("choice", Choice.class, choice);
       return photos.stream()
           .distinct()
           .collect(
-              Collectors.toMap(photo -> photo, photo -> decided, (a, b) -> a, LinkedHashMap::new));
+              Collectors.toMap(photo -> photo, photo -> choice, (a, b) -> a, LinkedHashMap::new));
     }
   }
 
@@ -66,7 +65,7 @@ final class GatherRequests {
       @Nullable Boolean hero,
       @Nullable Boolean secret,
       @Nullable Boolean flap,
-      @Nullable String showing) {}
+      @Nullable Showing showing) {}
 
   record Caption(
       @NotNull Long version,

@@ -8,6 +8,7 @@ import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.FileWords;
+import drumnest.core.photo.Framing;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.QuietArea;
 import drumnest.core.photo.StoryPhoto;
@@ -60,7 +61,7 @@ class GatherViews {
   record CloseView(
       Views.@Nullable PixelBoxView proposal,
       List<Views.PixelBoxView> heads,
-      String framing,
+      Framing framing,
       Views.@Nullable PixelBoxView quiet,
       @Nullable String doubt,
       List<RemarkView> remarks) {}
@@ -89,7 +90,7 @@ class GatherViews {
     return new CloseView(
         Views.PixelBoxView.ofNullable(photo.found().subject()),
         photo.found().heads().stream().map(Views.PixelBoxView::ofNullable).toList(),
-        Words.key(photo.annotations().framing()),
+        photo.annotations().framing(),
         Views.PixelBoxView.ofNullable(quiet.orElse(null)),
         photo.words().doubt(),
         remarks(photo));
@@ -136,7 +137,7 @@ class GatherViews {
       List<DropView> drops) {}
 
   /** Kept pictures of a shape against places of that shape. */
-  record ShapeView(String shape, int kept, int places) {}
+  record ShapeView(Orientation shape, int kept, int places) {}
 
   /** A photo to drop first, and why. */
   record DropView(String photo, String name, String why) {}
@@ -256,9 +257,7 @@ class GatherViews {
               .map(
                   each ->
                       new ShapeView(
-                          Words.key(each.getKey()),
-                          each.getValue().kept(),
-                          each.getValue().places()))
+                          each.getKey(), each.getValue().kept(), each.getValue().places()))
               .toList(),
           drops);
     }

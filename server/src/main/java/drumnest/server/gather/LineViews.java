@@ -6,6 +6,7 @@ import drumnest.core.album.Slot;
 import drumnest.core.measure.Units;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;
+import drumnest.core.photo.Choice;
 import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
 import drumnest.core.photo.Light;
@@ -70,17 +71,17 @@ public class LineViews {
       @Nullable String takenAt,
       @Nullable String takenText,
       boolean datedByMaker,
-      @Nullable String weakness,
-      String choice,
+      @Nullable Weakness weakness,
+      Choice choice,
       @Nullable Boolean hero,
       @Nullable Boolean secret,
       @Nullable Boolean flap,
-      @Nullable String showing,
+      @Nullable Showing showing,
       @Nullable Boolean noFile,
       @Nullable Boolean centred,
       @Nullable List<Views.PixelBoxView> concealed,
       @Nullable String caption,
-      @Nullable String light,
+      Light.@Nullable Word light,
       @Nullable Integer stars,
       @Nullable String camera,
       @Nullable String lookalike,
@@ -322,12 +323,12 @@ public class LineViews {
         photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
         Words.moment(photo.takenAt()),
         photo.isDatedByMaker(),
-        Weakness.of(photo, album.rules()).map(Words::key).orElse(null),
-        Words.key(choosing.choice()),
+        Weakness.of(photo, album.rules()).orElse(null),
+        choosing.choice(),
         yes(choosing.hero()),
         yes(choosing.secret()),
         yes(choosing.flap()),
-        choosing.showing() == Showing.ANY ? null : Words.key(choosing.showing()),
+        choosing.showing() == Showing.ANY ? null : choosing.showing(),
         yes(!photo.hasFile()),
         yes(photo.annotations().framing() != Framing.FOLLOWS),
         concealed(photo),
@@ -351,10 +352,10 @@ public class LineViews {
     return flag ? true : null;
   }
 
-  private static @Nullable String light(AlbumModel album, @Nullable Look look) {
+  private static Light.@Nullable Word light(AlbumModel album, @Nullable Look look) {
     if (look == null || look.light().word(album.rules()) == Light.Word.EVEN) {
       return null;
     }
-    return Words.key(look.light().word(album.rules()));
+    return look.light().word(album.rules());
   }
 }

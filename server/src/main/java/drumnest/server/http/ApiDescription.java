@@ -2,6 +2,7 @@ package drumnest.server.http;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
+import drumnest.server.EnumNames;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -9,6 +10,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -50,6 +52,9 @@ class ApiDescription {
       Schema<?> schema = chain.next().resolve(type, context, chain);
       JavaType java = Json.mapper().constructType(type.getType());
       Class<?> raw = java == null ? Object.class : java.getRawClass();
+      if (raw.isEnum()) {
+        return new StringSchema()._enum(EnumNames.all(raw));
+      }
       Schema<?> model = context.getDefinedModels().get(raw.getSimpleName());
       if (model != null && raw.isRecord()) {
         require(model, raw);

@@ -2,6 +2,7 @@ package drumnest.server.http;
 
 import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PlanProblemException;
+import drumnest.server.EnumNames;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.PlainText;
@@ -35,6 +36,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 
 /** Errors as problem documents (source: RFC 9457) that name the field and say what is accepted. */
@@ -135,6 +137,13 @@ class ProblemAdvice {
     if (e.getCause() instanceof InvalidTypeIdException kind) {
       return field(UnknownKind.of(kind));
     }
+    if (e.getCause() instanceof InvalidFormatException named && named.getTargetType().isEnum()) {
+      return problem(
+          HttpStatus.BAD_REQUEST,
+          "Not understood",
+          EnumNames.refusal(named.getTargetType(), String.valueOf(named.getValue())),
+          UnknownKind.path(named.getPath()));
+    }
     if (e.getCause() instanceof JacksonException json && !json.getPath().isEmpty()) {
       String field = UnknownKind.path(json.getPath());
       return problem(
@@ -145,6 +154,14 @@ class ProblemAdvice {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
+    Class<?> wanted = e.getRequiredType();
+    if (wanted != null && wanted.isEnum()) {
+      return problem(
+          HttpStatus.BAD_REQUEST,
+          "Not understood",
+          EnumNames.refusal(wanted, String.valueOf(e.getValue())),
+          e.getName());
+    }
     return problem(
         HttpStatus.NOT_FOUND,
         "Not there",

@@ -3,7 +3,6 @@ package drumnest.server.leaves;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import org.jspecify.annotations.Nullable;
@@ -30,15 +29,15 @@ sealed interface AnchorRequest {
    * @param dy how far from there, down
    */
   record OnPage(
-      @Nullable String across, @Nullable String dx, @Nullable String down, @Nullable String dy)
+      Anchor.@Nullable Along across,
+      @Nullable String dx,
+      Anchor.@Nullable Along down,
+      @Nullable String dy)
       implements AnchorRequest {
     @Override
     public Anchor toAnchor(LengthReader lengths) {
       return new Anchor.OnPage(
-          along(lengths, "across", across),
-          lengths.offset("dx", dx),
-          along(lengths, "down", down),
-          lengths.offset("dy", dy));
+          along(across), lengths.offset("dx", dx), along(down), lengths.offset("dy", dy));
     }
   }
 
@@ -51,29 +50,26 @@ sealed interface AnchorRequest {
    * @param align start, middle or end: how the two line up; middle where it is left out
    */
   record Beside(
-      @Nullable String beside,
+      Anchor.@Nullable Beside beside,
       @Nullable Integer block,
       @Nullable String distance,
-      @Nullable String align)
+      Anchor.@Nullable Along align)
       implements AnchorRequest {
     @Override
     public Anchor toAnchor(LengthReader lengths) {
+      if (beside == null) {
+        throw lengths.problem("beside", "It lies below, above, right-of or left-of a block.");
+      }
       if (block == null) {
         throw lengths.problem("block", "Say which block it lies beside.");
       }
       return new Anchor.OfBlock(
-          block,
-          Words.choice(
-              lengths.path() + "beside", Anchor.Beside.class, beside == null ? "" : beside),
-          lengths.zeroIfBlank("distance", distance),
-          along(lengths, "align", align));
+          block, beside, lengths.zeroIfBlank("distance", distance), along(align));
     }
   }
 
-  private static Anchor.Along along(LengthReader lengths, String field, @Nullable String word) {
-    return word == null
-        ? Anchor.Along.MIDDLE
-        : Words.choice(lengths.path() + field, Anchor.Along.class, word);
+  private static Anchor.Along along(Anchor.@Nullable Along from) {
+    return from == null ? Anchor.Along.MIDDLE : from;
   }
 
   static AnchorRequest of(Anchor anchor) {
@@ -82,19 +78,19 @@ sealed interface AnchorRequest {
           @Override
           public AnchorRequest onPage(Anchor.OnPage page) {
             return new OnPage(
-                Words.key(page.across()),
+                page.across(),
                 UnitsInUse.current().exact(page.dx()),
-                Words.key(page.down()),
+                page.down(),
                 UnitsInUse.current().exact(page.dy()));
           }
 
           @Override
           public AnchorRequest ofBlock(Anchor.OfBlock beside) {
             return new Beside(
-                Words.key(beside.beside()),
+                beside.beside(),
                 beside.block(),
                 UnitsInUse.current().exact(beside.gap()),
-                Words.key(beside.align()));
+                beside.align());
           }
         });
   }

@@ -4,7 +4,6 @@ import drumnest.core.album.Block;
 import drumnest.core.album.Holds;
 import drumnest.core.fit.Outline;
 import drumnest.server.FieldProblemException;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import jakarta.validation.Valid;
@@ -22,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 record BlockRequest(
     int key,
-    @Nullable String holds,
+    @Nullable Holds holds,
     @Nullable @Valid OutlineRequest outline,
     @Nullable String mat,
     @NotNull @Valid ShapeRequest shape,
@@ -47,7 +46,7 @@ record BlockRequest(
         key,
         shape.toShape(lengths),
         anchor.toAnchor(lengths),
-        holds == null ? Holds.PHOTO : Words.choice(path + "holds", Holds.class, holds),
+        holds == null ? Holds.PHOTO : holds,
         outline == null ? Outline.STRAIGHT : outline.toOutline(lengths),
         lengths.zeroIfBlank("mat", mat));
   }
@@ -56,7 +55,7 @@ record BlockRequest(
   static BlockRequest of(Block block) {
     return new BlockRequest(
         block.key(),
-        Words.key(block.holds()),
+        block.holds(),
         OutlineRequest.of(block.outline()),
         UnitsInUse.current().exact(block.mat()),
         ShapeRequest.of(block.shape()),

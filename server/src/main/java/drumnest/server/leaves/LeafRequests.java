@@ -1,5 +1,6 @@
 package drumnest.server.leaves;
 
+import drumnest.core.place.Breathing;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -30,7 +31,7 @@ final class LeafRequests {
    */
   record ProposeLeaves(
       @NotEmpty List<@NotBlank String> kinds,
-      @Nullable String breathing,
+      @Nullable Breathing breathing,
       @Nullable @Min(1) @Max(200) Integer mostLeaves,
       @NotNull Boolean freshPages,
       @NotNull Boolean undecided,

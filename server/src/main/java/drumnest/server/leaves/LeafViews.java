@@ -1,6 +1,7 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.Holds;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mount;
 import drumnest.core.album.PageMeasure;
@@ -19,7 +20,6 @@ import drumnest.server.document.PageTemplate;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +39,7 @@ public final class LeafViews {
       Views.BoxView box,
       Views.SizeView takes,
       Views.@Nullable CornerCutView corner,
-      String holds,
+      Holds holds,
       int order,
       List<PlanViews.MarkView> marks,
       @Nullable String warning) {}
@@ -146,7 +146,7 @@ public final class LeafViews {
         Views.BoxView.of(mount.box()),
         Views.SizeView.of(mount.box().inset(mount.mat()).size()),
         SlotDrawing.corner(mount.outline(), mount.box().size()),
-        Words.key(mount.holds()),
+        mount.holds(),
         mount.order(),
         PlanViews.marks(mount, all, room),
         room.contains(mount.box()) ? null : "reaches into the margin");

@@ -5,7 +5,6 @@ import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Runs;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,9 +41,7 @@ class PlanController {
   private static LeafPlans.Request planning(LeafRequests.ProposeLeaves request) {
     return new LeafPlans.Request(
         request.kinds(),
-        request.breathing() == null
-            ? Breathing.PACKED
-            : Words.choice("breathing", Breathing.class, request.breathing()),
+        request.breathing() == null ? Breathing.PACKED : request.breathing(),
         request.mostLeaves(),
         request.freshPages(),
         request.undecided(),

@@ -40,7 +40,8 @@ final class ClashViews {
    *
    * @param severity error or order
    */
-  record ClashView(String severity, String text, String a, String b, List<CureView> cures) {}
+  record ClashView(
+      Clash.Severity severity, String text, String a, String b, List<CureView> cures) {}
 
   private final AlbumModel album;
   private final SpreadMotion motion;
@@ -65,7 +66,7 @@ final class ClashViews {
         .map(
             clash ->
                 new ClashView(
-                    Words.key(clash.severity()),
+                    clash.severity(),
                     Words.capital(FlapWords.clash(clash, plans::called)) + ".",
                     clash.a(),
                     clash.b(),

@@ -2,12 +2,10 @@ package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Flap;
-import drumnest.core.measure.Edge;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
@@ -69,10 +67,8 @@ class MoverController {
         id,
         request.version(),
         request.slot(),
-        request.hinge() == null ? null : Words.choice("hinge", Edge.class, request.hinge()),
-        request.body() == null
-            ? Flap.Body.SLEEVE
-            : Words.choice("body", Flap.Body.class, request.body()),
+        request.hinge(),
+        request.body() == null ? Flap.Body.SLEEVE : request.body(),
         request.insert() == null ? null : request.insert().toSize("insert"),
         request.photo());
     return views.album(id, shown);
@@ -101,12 +97,7 @@ class MoverController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody MoverRequests.MoveEdge request) {
-    edges.move(
-        id,
-        request.version(),
-        request.flap(),
-        Words.choice("edge", Edge.class, request.edge()),
-        request.marks());
+    edges.move(id, request.version(), request.flap(), request.edge(), request.marks());
     return views.album(id, shown);
   }
 
@@ -143,7 +134,7 @@ class MoverController {
         request.version(),
         request.slot(),
         request.kind(),
-        request.edge() == null ? null : Words.choice("edge", Edge.class, request.edge()),
+        request.edge(),
         request.photos() == null ? List.of() : request.photos());
     return views.album(id, shown);
   }

@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.Band;
+import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
@@ -10,10 +11,8 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.MoverParts;
 import drumnest.server.FieldProblemException;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 
@@ -47,7 +46,7 @@ record MoverForm(
     @NotNull String y,
     @NotNull String w,
     @NotNull String h,
-    @NotBlank String edge,
+    @NotNull Edge edge,
     @Nullable String count,
     @Nullable String step,
     @Nullable String border,
@@ -58,9 +57,9 @@ record MoverForm(
     @Nullable String cardH,
     @Nullable String visible,
     @Nullable String depth,
-    @Nullable String upper,
-    @Nullable String pictures,
-    @Nullable String grip) {
+    @Nullable Upper upper,
+    @Nullable Pictures pictures,
+    @Nullable Grip grip) {
 
   /** How pictures come onto an accordion. */
   enum Pictures {
@@ -89,8 +88,8 @@ record MoverForm(
       fields.border = exact(accordion.mat());
       fields.overlap = exact(accordion.overlap());
       fields.sheet = accordion.sheet();
-      fields.upper = Words.key(accordion.panorama() ? Upper.ACROSS : Upper.EACH);
-      fields.pictures = Words.key(accordion.printed() ? Pictures.PRINTED : Pictures.STUCK);
+      fields.upper = accordion.panorama() ? Upper.ACROSS : Upper.EACH;
+      fields.pictures = accordion.printed() ? Pictures.PRINTED : Pictures.STUCK;
     } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
       fields.border = exact(foldOut.border());
       fields.sheet = foldOut.sheet();
@@ -117,7 +116,7 @@ record MoverForm(
         exact(mover.at().y()),
         exact(mover.at().w()),
         exact(mover.at().h()),
-        Words.key(mover.edge()),
+        mover.edge(),
         counted ? String.valueOf(mechanism.parts()) : null,
         fields.step,
         fields.border,
@@ -130,7 +129,7 @@ record MoverForm(
         fields.depth,
         fields.upper,
         fields.pictures,
-        Words.key(mover.grip()));
+        mover.grip());
   }
 
   /** What some kinds have. */
@@ -140,8 +139,8 @@ record MoverForm(
     private @Nullable Size sheet;
     private @Nullable String overlap;
     private @Nullable Size card;
-    private @Nullable String upper;
-    private @Nullable String pictures;
+    private @Nullable Upper upper;
+    private @Nullable Pictures pictures;
     private @Nullable String visible;
     private @Nullable String depth;
   }
@@ -156,7 +155,7 @@ record MoverForm(
   Mover toMover(Mover before, PagePlan plan) {
     LengthReader lengths = LengthReader.inUse();
     Box at = Box.of(lengths.offset("x", x), lengths.offset("y", y), lengths.size("w", w, "h", h));
-    Edge chosen = Words.choice("edge", Edge.class, edge);
+    Edge chosen = edge;
     // What nothing opens over stays at its edge.
     Edge over = before.mechanism().opens() ? chosen : plan.seen(before).edge();
     Mechanism mechanism = mechanism(before.mechanism(), lengths);
@@ -183,9 +182,8 @@ record MoverForm(
           lengths.zeroOrMore("border", given("border", border)),
           sheet(lengths),
           lengths.positive("overlap", given("overlap", overlap)),
-          upper != null && Words.choice("upper", Upper.class, upper) == Upper.ACROSS,
-          pictures != null
-              && Words.choice("pictures", Pictures.class, pictures) == Pictures.PRINTED);
+          upper == Upper.ACROSS,
+          pictures == Pictures.PRINTED);
     } else if (before instanceof Mechanism.FoldOut foldOut) {
       return new Mechanism.FoldOut(
           foldOut.page(), lengths.zeroOrMore("border", given("border", border)), sheet(lengths));

@@ -8,7 +8,6 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.frame.SizeRequest;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import jakarta.validation.Valid;
@@ -37,8 +36,8 @@ final class MoverRequests {
   record AddFlap(
       @NotNull Long version,
       @NotBlank String slot,
-      @Nullable String hinge,
-      @Nullable String body,
+      @Nullable Edge hinge,
+      Flap.@Nullable Body body,
       @Nullable @Valid SizeRequest insert,
       @Nullable String photo,
       @Nullable Boolean whole) {}
@@ -54,7 +53,7 @@ final class MoverRequests {
   record MoveEdge(
       @NotNull Long version,
       @NotBlank String flap,
-      @NotBlank String edge,
+      @NotNull Edge edge,
       @Min(-MOST_MARKS) @Max(MOST_MARKS) int marks) {
 
     private static final int MOST_MARKS = 1000;
@@ -83,12 +82,12 @@ final class MoverRequests {
       @NotNull String y,
       @NotNull String w,
       @NotNull String h,
-      @NotBlank String hinge,
+      @NotNull Edge hinge,
       @NotNull String strip,
-      @NotBlank String mount,
+      @NotNull Flap.Mount mount,
       @Nullable String on,
       @Nullable String fixedTo,
-      @Nullable String grip) {
+      @Nullable Grip grip) {
 
     /**
      * @throws drumnest.server.FieldProblemException if a measure is not understood
@@ -106,9 +105,9 @@ final class MoverRequests {
       return new Flap(
           before.id(),
           held.inset(before.border().negated()),
-          Words.choice("hinge", Edge.class, hinge),
+          hinge,
           lengths.positive("strip", strip),
-          Words.choice("mount", Flap.Mount.class, mount),
+          mount,
           before.inside() ? before.on() : blankToNull(on),
           before.inside() ? before.fixedTo() : blankToNull(fixedTo),
           before.inside(),
@@ -127,12 +126,12 @@ final class MoverRequests {
           exact(flap.held().y()),
           exact(flap.held().w()),
           exact(flap.held().h()),
-          Words.key(flap.hinge()),
+          flap.hinge(),
           exact(flap.strip()),
-          Words.key(flap.mount()),
+          flap.mount(),
           flap.on(),
           flap.fixedTo(),
-          Words.key(flap.grip()));
+          flap.grip());
     }
 
     private static String exact(Length length) {
@@ -141,8 +140,8 @@ final class MoverRequests {
   }
 
   /** What is taken hold of; nothing where no word says so. */
-  static Grip readGrip(@Nullable String word) {
-    return word == null ? Grip.NONE : Words.choice("grip", Grip.class, word);
+  static Grip readGrip(@Nullable Grip grip) {
+    return grip == null ? Grip.NONE : grip;
   }
 
   /**
@@ -158,7 +157,7 @@ final class MoverRequests {
       @NotNull Long version,
       @NotBlank String slot,
       @NotBlank String kind,
-      @Nullable String edge,
+      @Nullable Edge edge,
       @Nullable List<@NotBlank String> photos) {}
 
   /** Changes the measures of the mover of which a flap is a part. */

@@ -3,6 +3,7 @@ package drumnest.server.movers;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
+import drumnest.core.measure.Edge;
 import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
 import drumnest.core.stock.HouseRule;
@@ -33,7 +34,8 @@ class SuggestionViews {
    * @param faces how many places it gives
    * @param text what it is and where, in a sentence
    */
-  record SuggestionView(String slot, String kind, String edge, int faces, String text) {}
+  record SuggestionView(
+      String slot, MoverSuggestions.Kind kind, Edge edge, int faces, String text) {}
 
   /**
    * What would take in what is left over.
@@ -75,8 +77,8 @@ class SuggestionViews {
             : "";
     return new SuggestionView(
         suggestion.at().id(),
-        Words.key(suggestion.kind()),
-        Words.key(suggestion.edge()),
+        suggestion.kind(),
+        suggestion.edge(),
         suggestion.faces(),
         what
             + SlotNames.of(suggestion.at())

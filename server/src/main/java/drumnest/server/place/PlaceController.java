@@ -1,7 +1,5 @@
 package drumnest.server.place;
 
-import drumnest.core.album.Made;
-import drumnest.core.album.Reservation;
 import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Placing;
@@ -12,7 +10,6 @@ import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Runs;
 import drumnest.server.frame.Shown;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -64,19 +61,15 @@ class PlaceController {
   private static AlbumPlacing.Request placing(
       @Nullable Integer spread,
       @Nullable String chapter,
-      @Nullable String order,
-      @Nullable String breathing) {
+      Placing.@Nullable Order order,
+      @Nullable Breathing breathing) {
     if (spread != null && chapter != null) {
       throw new FieldProblemException("chapter", "Name a spread or a chapter, not both.");
     }
     return new AlbumPlacing.Request(
         new PlacingTask.Scope(spread, chapter),
-        order == null ? Placing.Order.STORY : Words.choice("order", Placing.Order.class, order),
-        breathing(breathing));
-  }
-
-  private static Breathing breathing(@Nullable String word) {
-    return word == null ? Breathing.PACKED : Words.choice("breathing", Breathing.class, word);
+        order == null ? Placing.Order.STORY : order,
+        breathing == null ? Breathing.PACKED : breathing);
   }
 
   @PostMapping("/set-aside")
@@ -84,9 +77,7 @@ class PlaceController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.SetAside request) {
-    Reservation aside =
-        request.aside() == null ? null : Words.choice("aside", Reservation.class, request.aside());
-    edits.setAside(id, request.version(), request.slot(), aside);
+    edits.setAside(id, request.version(), request.slot(), request.aside());
     return albums.album(id, shown);
   }
 
@@ -95,8 +86,7 @@ class PlaceController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody PlaceRequests.MadeSoFar request) {
-    Made made = request.made() == null ? null : Words.choice("made", Made.class, request.made());
-    edits.made(id, request.version(), request.slot(), made);
+    edits.made(id, request.version(), request.slot(), request.made());
     return albums.album(id, shown);
   }
 
@@ -120,8 +110,8 @@ class PlaceController {
       @PathVariable("id") long id,
       @RequestParam(name = "spread", required = false) @Nullable Integer spread,
       @RequestParam(name = "chapter", required = false) @Nullable String chapter,
-      @RequestParam(name = "order", required = false) @Nullable String order,
-      @RequestParam(name = "breathing", required = false) @Nullable String breathing) {
+      @RequestParam(name = "order", required = false) Placing.@Nullable Order order,
+      @RequestParam(name = "breathing", required = false) @Nullable Breathing breathing) {
     return views.account(id, placing(spread, chapter, order, breathing));
   }
 
@@ -130,8 +120,8 @@ class PlaceController {
   PlaceViews.WhyView why(
       @PathVariable("id") long id,
       @PathVariable("slot") String slot,
-      @RequestParam(name = "order", required = false) @Nullable String order,
-      @RequestParam(name = "breathing", required = false) @Nullable String breathing) {
+      @RequestParam(name = "order", required = false) Placing.@Nullable Order order,
+      @RequestParam(name = "breathing", required = false) @Nullable Breathing breathing) {
     return views.why(id, slot, placing(null, null, order, breathing));
   }
 

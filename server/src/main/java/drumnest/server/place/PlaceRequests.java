@@ -2,6 +2,10 @@ package drumnest.server.place;
 
 import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
+import drumnest.core.album.Made;
+import drumnest.core.album.Reservation;
+import drumnest.core.place.Breathing;
+import drumnest.core.place.Placing;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.PixelBoxRequest;
@@ -30,15 +34,15 @@ final class PlaceRequests {
       @NotNull Long version,
       @Nullable Integer spread,
       @Nullable String chapter,
-      @Nullable String order,
-      @Nullable String breathing,
+      Placing.@Nullable Order order,
+      @Nullable Breathing breathing,
       @Nullable @jakarta.validation.constraints.Size(max = 60) String run) {}
 
   /** Sets a slot aside for words, a title, or nothing; null gives it back to photos. */
-  record SetAside(@NotNull Long version, @NotBlank String slot, @Nullable String aside) {}
+  record SetAside(@NotNull Long version, @NotBlank String slot, @Nullable Reservation aside) {}
 
   /** Says that what lies in a slot is cut or stuck; null for neither. */
-  record MadeSoFar(@NotNull Long version, @NotBlank String slot, @Nullable String made) {}
+  record MadeSoFar(@NotNull Long version, @NotBlank String slot, @Nullable Made made) {}
 
   record Put(@NotNull Long version, @NotBlank String photo, @NotBlank String slot) {}
 

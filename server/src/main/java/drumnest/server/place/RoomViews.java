@@ -64,7 +64,7 @@ class RoomViews {
    * @param two the two photos that share a place, in the order of the story; left out for none
    */
   record RoomView(
-      String way,
+      MakingRoom.Way way,
       String text,
       double points,
       @Nullable String slot,
@@ -102,7 +102,7 @@ class RoomViews {
     String key = option.key();
     String name = key == null ? "" : shelf.find(key).map(each -> each.item().name()).orElse(key);
     return new RoomView(
-        Words.key(option.way()),
+        option.way(),
         PlaceWords.room(album, task, option, name),
         PlaceWords.points(option.more()),
         option.place() < 0 ? null : task.slots().get(option.place()).id(),

@@ -1,5 +1,6 @@
 package drumnest.server.share;
 
+import drumnest.server.http.SlowReaders;
 import jakarta.servlet.AsyncEvent;
 import jakarta.servlet.AsyncListener;
 import jakarta.servlet.http.HttpServletRequest;
@@ -34,7 +35,7 @@ public class SharedConnections {
   private static final int MOST_OF_A_STRANGER = 6;
   private static final int MOST_OF_A_DEVICE = 16;
   private static final int MOST_OF_STRANGERS = THREADS / 2;
-  private static final Duration SILENCE = Duration.ofSeconds(10);
+  private static final Duration SILENCE = Duration.ofSeconds(30);
   private static final Duration WITHOUT_REQUEST = Duration.ofSeconds(15);
   private static final Duration STRANGERS_REQUEST = Duration.ofSeconds(10);
 
@@ -64,6 +65,7 @@ public class SharedConnections {
     connector.setProperty("minSpareThreads", "2");
     connector.setProperty("maxConnections", String.valueOf(MOST_CONNECTIONS));
     connector.setProperty("connectionTimeout", String.valueOf(SILENCE.toMillis()));
+    SlowReaders.arrive(connector);
     connector.setProperty("keepAliveTimeout", String.valueOf(WITHOUT_REQUEST.toMillis()));
     // What a refused request would still send is not waited for.
     connector.setProperty("maxSwallowSize", "0");

@@ -15,9 +15,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -100,8 +102,23 @@ public class CatalogueFile {
       throw new FieldProblemException(
           "file",
           "The file is broken, or no catalogue of Drum Nest: "
-              + e.getOriginalMessage().lines().findFirst().orElse("not readable")
+              + wrong(e)
               + ". Nothing was changed.");
     }
+  }
+
+  /** Where a file is not as it has to be, in words. */
+  private static String wrong(JacksonException e) {
+    String path = UnknownKind.path(e.getPath());
+    if (e instanceof UnrecognizedPropertyException) {
+      return "“" + path + "” is nothing that an entry has";
+    }
+    if (!path.isEmpty()) {
+      return "“" + path + "” is not written as it has to be";
+    }
+    TokenStreamLocation at = e.getLocation();
+    return at == null || at.getLineNr() < 1
+        ? "it is not JSON"
+        : "it is not JSON from line " + at.getLineNr() + ", column " + at.getColumnNr() + ", on";
   }
 }

@@ -7,10 +7,10 @@ import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import drumnest.server.EnumNames;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.frame.Words;
 import drumnest.server.stock.HouseUnits;
 import drumnest.server.stock.RuleText;
 import drumnest.server.stock.RulesInForce;
@@ -93,7 +93,7 @@ class RuleController {
     return album
         .seated(slot)
         .map(seated -> verdict(seated.measured()))
-        .or(() -> album.laid(slot).map(laid -> Words.key(laid.fit().verdict())))
+        .or(() -> album.laid(slot).map(laid -> EnumNames.of(laid.fit().verdict())))
         .orElse("");
   }
 
@@ -101,27 +101,27 @@ class RuleController {
     String trim = seat.trim().isNeeded() ? ", trim to " + UnitsInUse.text(seat.trim().to()) : "";
     String backing =
         seat.fit().backing() == null ? "" : ", backing " + UnitsInUse.text(seat.fit().backing());
-    String sharp = seat.crop() == null ? "" : ", " + Words.key(seat.crop().resolution());
-    return Words.key(seat.fit().verdict()) + trim + backing + sharp;
+    String sharp = seat.crop() == null ? "" : ", " + EnumNames.of(seat.crop().resolution());
+    return EnumNames.of(seat.fit().verdict()) + trim + backing + sharp;
   }
 
   private static HouseRule rule(String name) {
     return Stream.of(HouseRule.values())
-        .filter(rule -> Words.key(rule).equals(name))
+        .filter(rule -> EnumNames.of(rule).equals(name))
         .findFirst()
         .orElseThrow(() -> new NotThereException("name", "There is no house rule “" + name + "”."));
   }
 
   @GetMapping("/settings")
   ShelfViews.SettingsView settings() {
-    return new ShelfViews.SettingsView(Words.key(units.current()));
+    return new ShelfViews.SettingsView(EnumNames.of(units.current()));
   }
 
   @PostMapping("/settings/units")
   ShelfViews.SettingsView choose(@Valid @RequestBody ShelfRequests.UnitsChoice request) {
     Units choice =
         Stream.of(Units.values())
-            .filter(each -> Words.key(each).equals(request.units()))
+            .filter(each -> EnumNames.of(each).equals(request.units()))
             .findFirst()
             .orElseThrow(
                 () ->

@@ -10,6 +10,7 @@ import drumnest.core.stock.LetterSet;
 import drumnest.core.stock.Part;
 import drumnest.core.stock.Pocket;
 import drumnest.core.stock.PocketPattern;
+import drumnest.core.stock.Provenance;
 import drumnest.core.stock.Ruling;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
@@ -43,7 +44,7 @@ final class ShelfViews {
       WrittenItem form,
       Views.@Nullable SizeView size,
       @Nullable List<PocketView> pockets,
-      @Nullable String provenance,
+      @Nullable Provenance provenance,
       boolean changed,
       boolean gone,
       int used,
@@ -103,12 +104,12 @@ final class ShelfViews {
    * @param range between what it may lie, as text
    */
   record RuleView(
-      String name,
-      String group,
+      HouseRule name,
+      HouseRule.Group group,
       String title,
       String meaning,
       String affects,
-      String provenance,
+      Provenance provenance,
       String value,
       String defaultValue,
       String range,
@@ -135,7 +136,7 @@ final class ShelfViews {
         pattern == null
             ? null
             : pockets(pattern, number -> openings.of(entry.key(), "front", number)),
-        entry.provenance() == null ? null : Words.key(entry.provenance()),
+        entry.provenance(),
         entry.changed(),
         entry.gone(),
         used,
@@ -287,12 +288,12 @@ final class ShelfViews {
             ? rules.length(rule).toNanometres()
             : rules.number(rule);
     return new RuleView(
-        Words.key(rule),
-        Words.key(rule.group()),
+        rule,
+        rule.group(),
         rule.title(),
         rule.meaning(),
         rule.affects(),
-        Words.key(rule.provenance()),
+        rule.provenance(),
         RuleText.of(rule, value),
         RuleText.of(rule, rule.defaultValue()),
         RuleText.of(rule, rule.least()) + " to " + RuleText.of(rule, rule.most()),

@@ -122,9 +122,8 @@ public class CardEdits {
    * Has a card be of another size, or its words be set in another way.
    *
    * @param size null for the size it has
-   * @return its words as they are set then
    */
-  public CardWords set(
+  public void set(
       long albumId, long version, int key, @Nullable Size size, UnaryOperator<CardWords> way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     Ephemera card = card(seen.album(), key);
@@ -137,7 +136,6 @@ public class CardEdits {
     if (!after.equals(card)) {
       history.step(seen, "set " + card.name(), List.of(new Change.OfEphemera(key, card, after)));
     }
-    return next;
   }
 
   private static void requireFace(String face) {

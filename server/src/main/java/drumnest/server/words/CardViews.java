@@ -3,8 +3,8 @@ package drumnest.server.words;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
-import drumnest.core.album.Lettering;
 import drumnest.core.album.SlotNames;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.words.Arrow;
 import drumnest.core.words.CardChain;
@@ -13,7 +13,6 @@ import drumnest.core.words.CardLayout;
 import drumnest.core.words.CardsFollow;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import drumnest.server.frame.WordsRoom;
 import drumnest.server.frame.WrittenLines;
 import drumnest.server.type.MissingLetters;
@@ -32,7 +31,7 @@ final class CardViews {
    * A card.
    *
    * @param chapter the photo by which its chapter is known; empty for none
-   * @param way hand or type
+   * @param lettering how its words are written
    * @param continues the key of the card that runs on here; left out where it has words of its own
    * @param next the key of the card on which it runs on; left out where it does not
    * @param towards the edge behind which its photo lies: top, bottom, left or right; left out where
@@ -50,16 +49,10 @@ final class CardViews {
       String body,
       Views.SizeView size,
       Views.LengthView margin,
-      String way,
-      @Nullable String lettersPerInch,
-      Views.@Nullable LengthView pitch,
-      @Nullable String face,
-      @Nullable String points,
-      Views.@Nullable LengthView firstLine,
-      Views.@Nullable LengthView lineDistance,
+      LetteringView lettering,
       List<String> about,
       boolean arrow,
-      @Nullable String towards,
+      @Nullable Edge towards,
       boolean beside,
       boolean hidden,
       @Nullable Integer continues,
@@ -101,9 +94,6 @@ final class CardViews {
     List<Ephemera> all = chain.from(chain.first(card));
     CardChain.OnCard on = chain.laid(card, ShippedTypefaces.ALL, album);
     int at = all.indexOf(card);
-    Lettering.ByHand hand = words.lettering() instanceof Lettering.ByHand by ? by : null;
-    Lettering.Typed typed = words.lettering() instanceof Lettering.Typed in ? in : null;
-    Lettering.Ruling ruling = typed == null ? null : typed.ruling();
     return new CardView(
         card.key(),
         order.chapterOf(card),
@@ -113,16 +103,10 @@ final class CardViews {
         words.body(),
         Views.SizeView.of(card.size()),
         Views.LengthView.of(words.margin()),
-        hand == null ? "type" : "hand",
-        hand == null ? null : lettersPerInch(hand.letter()),
-        hand == null ? null : Views.LengthView.of(hand.pitch()),
-        typed == null ? null : typed.face(),
-        typed == null ? null : points(typed.quarterPoints()),
-        ruling == null ? null : Views.LengthView.of(ruling.first()),
-        ruling == null ? null : Views.LengthView.of(ruling.pitch()),
+        LetteringView.of(words.lettering()),
         words.about(),
         words.arrow(),
-        Arrow.of(card, album).map(Words::key).orElse(null),
+        Arrow.of(card, album).orElse(null),
         CardsFollow.isBeside(card, album),
         words.hidden(),
         at > 0 ? all.get(at - 1).key() : null,

@@ -129,11 +129,22 @@ class WordsController {
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
       @Valid @RequestBody WordsRequests.SetCard request) {
-    CardWords next =
-        cards.set(
-            id, request.version(), request.card(), request.size().toSize("size."), request::of);
-    if (Boolean.TRUE.equals(request.usual())) {
-      usual(next);
+    cards.set(id, request.version(), request.card(), request.size().toSize("size."), request::of);
+    return views.album(id, shown);
+  }
+
+  /** Has new cards be written as a card is: by a house rule each, which no step is. */
+  @PostMapping("/albums/{id}/words/usual")
+  Views.AlbumView usual(
+      @PathVariable("id") long id,
+      @ParameterObject Shown shown,
+      @Valid @RequestBody WordsRequests.UsualCard request) {
+    AlbumModel album = openAlbums.seen(id, request.version()).album();
+    CardWords words = CardEdits.words(CardEdits.card(album, request.card()));
+    rules.change(HouseRule.CARD_MARGIN, words.margin().toNanometres());
+    if (words.lettering() instanceof Lettering.ByHand hand) {
+      rules.change(HouseRule.HAND_LETTER, hand.letter().toNanometres());
+      rules.change(HouseRule.HAND_PITCH, hand.pitch().toNanometres());
     }
     return views.album(id, shown);
   }
@@ -145,15 +156,6 @@ class WordsController {
       @Valid @RequestBody WordsRequests.MarkCard request) {
     cards.set(id, request.version(), request.card(), null, request::of);
     return views.album(id, shown);
-  }
-
-  /** Has new cards be written as this one is: by a house rule each. */
-  private void usual(CardWords words) {
-    rules.change(HouseRule.CARD_MARGIN, words.margin().toNanometres());
-    if (words.lettering() instanceof Lettering.ByHand hand) {
-      rules.change(HouseRule.HAND_LETTER, hand.letter().toNanometres());
-      rules.change(HouseRule.HAND_PITCH, hand.pitch().toNanometres());
-    }
   }
 
   @PostMapping("/albums/{id}/words/about")

@@ -8,9 +8,9 @@ import drumnest.core.measure.Length;
 import drumnest.core.words.PrinterOffset;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.SizeRequest;
-import drumnest.server.frame.Words;
 import drumnest.server.http.Plain;
 import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.UnitsInUse;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
@@ -59,7 +59,6 @@ final class WordsRequests {
    * @param points in type, its size, in steps of a quarter
    * @param firstLine in type on a ruled card, how far its first line lies below its top
    * @param lineDistance how far its lines are apart; both left out on a blank card
-   * @param usual whether new cards are to be written so too
    */
   record SetCard(
       @NotNull Long version,
@@ -72,8 +71,7 @@ final class WordsRequests {
       @Nullable String face,
       @Nullable String points,
       @Nullable String firstLine,
-      @Nullable String lineDistance,
-      @Nullable Boolean usual) {
+      @Nullable String lineDistance) {
 
     private static final int MOST_POINTS = 72;
     private static final int LEAST_POINTS = 4;
@@ -121,6 +119,9 @@ final class WordsRequests {
       return Length.ofInches(BigDecimal.ONE.divide(letters, 12, RoundingMode.HALF_UP));
     }
   }
+
+  /** Has new cards be written as this one is; which house rules say. */
+  record UsualCard(@NotNull Long version, @NotNull Integer card) {}
 
   static BigDecimal number(String field, @Nullable String text, int least, int most) {
     try {
@@ -221,15 +222,12 @@ final class WordsRequests {
    */
   record FactForm(
       @NotNull Long version,
-      @NotBlank String kind,
+      @NotNull Fact.Kind kind,
       @NotNull @Plain(is = "a fact", max = 300, needed = true) String text,
       @Nullable String chapter) {
 
     Fact toFact() {
-      return new Fact(
-          Words.choice("kind", Fact.Kind.class, kind),
-          text.strip(),
-          chapter == null || chapter.isBlank() ? null : chapter);
+      return new Fact(kind, text.strip(), chapter == null || chapter.isBlank() ? null : chapter);
     }
   }
 
@@ -245,13 +243,24 @@ final class WordsRequests {
   record Printer(@Nullable String right, @Nullable String down, @Nullable String percent) {
 
     PrinterOffset toOffset() {
-      LengthReader lengths = LengthReader.inUse();
       return new PrinterOffset(
-          lengths.offset("right", right),
-          lengths.offset("down", down),
+          off("right", right),
+          off("down", down),
           percent == null || percent.isBlank()
               ? PrinterOffset.NONE.percent()
               : number("percent", percent.replace("%", ""), 50, 200));
+    }
+
+    private static Length off(String field, @Nullable String text) {
+      Length off = LengthReader.inUse().offset(field, text);
+      if (off.abs().isMoreThan(PrinterOffset.MOST)) {
+        throw new FieldProblemException(
+            field,
+            "A printer is off by "
+                + UnitsInUse.text(PrinterOffset.MOST)
+                + " at most, either way. Measure the test print again.");
+      }
+      return off;
     }
   }
 }

@@ -13,7 +13,6 @@ import drumnest.core.words.CardChain;
 import drumnest.core.words.Unsaid;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Views;
-import drumnest.server.frame.Words;
 import drumnest.server.type.ShippedFont;
 import drumnest.server.type.ShippedTypefaces;
 import java.time.LocalDateTime;
@@ -104,7 +103,7 @@ final class WordsViews {
   /**
    * @param told whether it stands on a card or in a title
    */
-  record FactView(String kind, String text, @Nullable String chapter, boolean told) {}
+  record FactView(Fact.Kind kind, String text, @Nullable String chapter, boolean told) {}
 
   static WordsView of(
       AlbumModel album, @Nullable String chapter, LetterStock stock, PrintGround ground) {
@@ -179,10 +178,7 @@ final class WordsViews {
             .map(
                 fact ->
                     new FactView(
-                        Words.key(fact.kind()),
-                        fact.text(),
-                        fact.chapter(),
-                        !unsaid.facts().contains(fact)))
+                        fact.kind(), fact.text(), fact.chapter(), !unsaid.facts().contains(fact)))
             .toList());
   }
 

@@ -7,6 +7,7 @@ import drumnest.core.album.Change;
 import drumnest.core.album.LeafState;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.RunningServer;
+import drumnest.server.TestPictures;
 import drumnest.server.frame.AlbumEdits;
 import drumnest.server.leaves.LeafEdits;
 import drumnest.server.stock.RulesInForce;
@@ -138,5 +139,28 @@ class OpenAlbumsTest {
     assertThat(stored.lastWorkedAt()).hasValue(other);
     part(AlbumEdits.class).retitle(1, part(OpenAlbums.class).open(1).version(), "The first");
     assertThat(stored.lastWorkedAt()).hasValue(1L);
+  }
+
+  @Test
+  void a_photo_that_comes_in_raises_the_revision_of_its_own_album_only() {
+    OpenAlbums albums = part(OpenAlbums.class);
+    long other = part(NewAlbums.class).begin("Without it", null, List.of());
+    String own = albums.opened(1).revision();
+    String others = albums.opened(other).revision();
+    AlbumModel kept = albums.open(other);
+    SERVER.take("one.jpg", TestPictures.jpeg(320, 200, 1, null, 77)).is(200);
+    assertThat(albums.opened(1).revision()).isNotEqualTo(own);
+    assertThat(albums.opened(other).revision()).isEqualTo(others);
+    assertThat(albums.open(other)).isSameAs(kept);
+  }
+
+  @Test
+  void what_was_done_to_an_album_that_is_not_kept_any_more_is_forgotten() {
+    RecentSteps steps = new RecentSteps();
+    steps.add(1, 5, List.of(new Change.OfTitle("a", "b")));
+    assertThat(steps.between(1, 4, 5)).isPresent();
+    steps.forget(1);
+    assertThat(steps.between(1, 4, 5)).isEmpty();
+    assertThat(steps.between(1, 5, 5)).isPresent();
   }
 }

@@ -5,11 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
-import java.time.Clock;
+import drumnest.server.HandClock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -17,27 +14,6 @@ import org.junit.jupiter.api.Test;
 import org.slf4j.LoggerFactory;
 
 class StrangersLogTest {
-
-  /** A clock that goes when it is told to. */
-  private static final class HandClock extends Clock {
-
-    private Instant now = Instant.parse("2021-06-14T12:00:00Z");
-
-    @Override
-    public ZoneId getZone() {
-      return ZoneOffset.UTC;
-    }
-
-    @Override
-    public Clock withZone(ZoneId zone) {
-      return this;
-    }
-
-    @Override
-    public Instant instant() {
-      return now;
-    }
-  }
 
   private final HandClock clock = new HandClock();
   private final StrangersLog log = new StrangersLog(clock);
@@ -76,7 +52,7 @@ class StrangersLogTest {
       log.failed("10.0.0.9", new IllegalStateException("no"));
     }
     assertThat(said()).hasSize(10);
-    clock.now = clock.now.plus(Duration.ofSeconds(61));
+    clock.goOn(Duration.ofSeconds(61));
     log.failed("10.0.0.9", new IllegalStateException("again"));
     assertThat(said()).hasSize(12);
     assertThat(said().get(10)).contains("490 more times");
