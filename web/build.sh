@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Builds the page into dist/ and lays the models of its packages out for the server: installs its packages when the lock file changed, and builds when a
+# Builds the page into dist/: installs its packages when the lock file changed, and builds when a
 # source did.
 set -euo pipefail
 cd "$(dirname "$0")"
@@ -12,9 +12,7 @@ if [ "$(cat node_modules/.lock-sum 2>/dev/null || true)" != "$lock" ]; then
   echo "$lock" >node_modules/.lock-sum
 fi
 
-mkdir -p target/notices target/models
-# The model that finds faces; the server reads it.
-cp -u node_modules/@mediapipe/face_detection/face_detection_full_range.tflite target/models/
+mkdir -p target/notices
 sources=$(find src public index.html ./*.ts ./*.json .npmrc -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 if [ "$(cat target/page-sum 2>/dev/null || true)" != "$sources" ] || [ ! -f dist/index.html ] ||
   [ ! -f target/notices/scripts.txt ]; then

@@ -2540,6 +2540,28 @@ export interface components {
             /** Format: int32 */
             places: number;
         };
+        EmptyTicketView: Omit<components["schemas"]["TicketView"], "of"> & {
+            headline: components["schemas"]["SizeView"];
+            headlineMeans: string;
+            /** @enum {string} */
+            kind: "pocket" | "mount" | "outside" | "inside";
+            /** @enum {string} */
+            known: "as-usual" | "ruled" | "measured" | "mount";
+            marks: components["schemas"]["MarkView"][];
+            measured: boolean;
+            named: components["schemas"]["SizeView"];
+            opening: components["schemas"]["SizeView"];
+            place: string;
+            slot: string;
+            todo: string[];
+            why: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "nothing";
+        };
         EntryView: {
             changed: boolean;
             facts: string[];
@@ -3162,6 +3184,40 @@ export interface components {
             silent: boolean;
             where?: string;
         };
+        PhotoTicketView: Omit<components["schemas"]["TicketView"], "of"> & {
+            backing?: components["schemas"]["SizeView"];
+            crop?: components["schemas"]["PixelBoxView"];
+            cropShare?: components["schemas"]["ShareBoxView"];
+            headline: components["schemas"]["SizeView"];
+            headlineMeans: string;
+            keepShare?: components["schemas"]["ShareBoxView"];
+            kept?: string;
+            /** @enum {string} */
+            kind: "pocket" | "mount" | "outside" | "inside";
+            /** @enum {string} */
+            known: "as-usual" | "ruled" | "measured" | "mount";
+            marks: components["schemas"]["MarkView"][];
+            measured: boolean;
+            named: components["schemas"]["SizeView"];
+            opening: components["schemas"]["SizeView"];
+            photo: components["schemas"]["PhotoView"];
+            place: string;
+            play?: components["schemas"]["SizeView"];
+            reveal?: components["schemas"]["SizeView"];
+            seat: components["schemas"]["SeatView"];
+            sharpness?: string;
+            slot: string;
+            todo: string[];
+            /** @enum {string} */
+            verdict: "too-big" | "tight" | "snug" | "loose" | "covers" | "on-a-card";
+            why: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "photo";
+        };
         PhotoView: {
             alternates?: string;
             camera?: string;
@@ -3266,7 +3322,7 @@ export interface components {
         };
         PreviewView: {
             swapped?: string;
-            ticket: components["schemas"]["TicketView"];
+            ticket: components["schemas"]["EmptyTicketView"] | components["schemas"]["PhotoTicketView"] | components["schemas"]["ThingTicketView"];
         };
         PrintItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
             h?: string;
@@ -3781,39 +3837,39 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ThingTicketView: Omit<components["schemas"]["TicketView"], "of"> & {
+            ephemera: components["schemas"]["EphemeraView"];
+            headline: components["schemas"]["SizeView"];
+            headlineMeans: string;
+            /** @enum {string} */
+            kind: "pocket" | "mount" | "outside" | "inside";
+            /** @enum {string} */
+            known: "as-usual" | "ruled" | "measured" | "mount";
+            laid: components["schemas"]["LaidView"];
+            marks: components["schemas"]["MarkView"][];
+            measured: boolean;
+            named: components["schemas"]["SizeView"];
+            opening: components["schemas"]["SizeView"];
+            place: string;
+            play: components["schemas"]["SizeView"];
+            slot: string;
+            todo: string[];
+            /** @enum {string} */
+            verdict: "too-big" | "tight" | "snug" | "loose" | "covers" | "on-a-card";
+            why: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "thing";
+        };
         ThreadRowView: {
             cards: components["schemas"]["CardView"][];
             photos: components["schemas"]["PhotoMini"][];
         };
         TicketView: {
-            backing?: components["schemas"]["SizeView"];
-            crop?: components["schemas"]["PixelBoxView"];
-            cropShare?: components["schemas"]["ShareBoxView"];
-            ephemera?: components["schemas"]["EphemeraView"];
-            headline: components["schemas"]["SizeView"];
-            headlineMeans: string;
-            keepShare?: components["schemas"]["ShareBoxView"];
-            kept?: string;
-            /** @enum {string} */
-            kind: "pocket" | "mount" | "outside" | "inside";
-            /** @enum {string} */
-            known: "as-usual" | "ruled" | "measured" | "mount";
-            laid?: components["schemas"]["LaidView"];
-            marks: components["schemas"]["MarkView"][];
-            measured: boolean;
-            named: components["schemas"]["SizeView"];
-            opening: components["schemas"]["SizeView"];
-            photo?: components["schemas"]["PhotoView"];
-            place: string;
-            play?: components["schemas"]["SizeView"];
-            reveal?: components["schemas"]["SizeView"];
-            seat?: components["schemas"]["SeatView"];
-            sharpness?: string;
-            slot: string;
-            todo: string[];
-            /** @enum {string} */
-            verdict?: "too-big" | "tight" | "snug" | "loose" | "covers" | "on-a-card";
-            why: string;
+            of: string;
         };
         Title: {
             title: string;
@@ -6266,7 +6322,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TicketView"];
+                    "application/json": components["schemas"]["EmptyTicketView"] | components["schemas"]["PhotoTicketView"] | components["schemas"]["ThingTicketView"];
                 };
             };
         };

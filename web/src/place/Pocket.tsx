@@ -26,7 +26,7 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
   const preview = usePreview((state) =>
     state.ticket?.slot === slot.id && !slot.piece ? state.ticket : null,
   );
-  const seat = preview?.seat ?? slot.seat;
+  const seat = preview?.of === "photo" ? preview.seat : slot.seat;
   const looked = hand.slot === slot.id;
   const taken = hand.inHand?.slot === slot.id;
   const target = hand.inHand !== null && looked && !taken;

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { ticketQuery } from "../api/queries";
-import type { Photo, PixelBox, ShareBox, Ticket } from "../api/types";
+import type { PhotoTicket, PixelBox, ShareBox } from "../api/types";
 import { useStep } from "../api/useStep";
 import { DrawnBox } from "../bench/DrawnBox";
 import { KEEP_BOX, placed } from "../bench/pixelBoxes";
@@ -9,12 +9,12 @@ import { usePreview } from "./preview";
 
 interface Props {
   album: number;
-  photo: Photo;
-  ticket: Ticket;
+  ticket: PhotoTicket;
 }
 
 /** The whole picture with what is printed of it; its ticket follows the keep box at once. */
-export function CroppedPicture({ album, photo, ticket }: Props) {
+export function CroppedPicture({ album, ticket }: Props) {
+  const { photo } = ticket;
   const step = useStep(album);
   const queries = useQueryClient();
   const { ask, end, endKeepBox } = usePreview.getState();

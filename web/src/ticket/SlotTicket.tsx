@@ -21,20 +21,23 @@ interface Props {
 
 /** The ticket of a slot: the measure large, the verdict in words, what to do, and why. */
 export function SlotTicket({ album, ticket, held = false }: Props) {
-  const { photo, seat } = ticket;
+  const seated = ticket.of === "photo" ? ticket : undefined;
+  const thing = ticket.of === "thing" ? ticket : undefined;
+  const verdict = ticket.of === "nothing" ? undefined : ticket.verdict;
+  const play = ticket.of === "nothing" ? undefined : ticket.play;
   const step = useStep(album.id);
   return (
     <>
       <p className="mb-2 text-[13px] text-quiet">
-        {photo?.takenText ? `${photo.takenText} · ` : ""}
+        {seated?.photo.takenText ? `${seated.photo.takenText} · ` : ""}
         {ticket.place}
       </p>
-      {photo && <CroppedPicture album={album.id} photo={photo} ticket={ticket} />}
+      {seated && <CroppedPicture album={album.id} ticket={seated} />}
       <Headline size={ticket.headline} means={ticket.headlineMeans} />
-      {ticket.verdict && (
+      {verdict && (
         <p className="mt-3 flex items-center gap-2.5 text-[21px] leading-none font-bold [font-stretch:110%]">
-          <VerdictMark verdict={ticket.verdict} />
-          {verdictWord(ticket.verdict)}
+          <VerdictMark verdict={verdict} />
+          {verdictWord(verdict)}
         </p>
       )}
       <div className="mt-2 text-[13.5px] leading-snug">
@@ -45,26 +48,26 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
         ))}
       </div>
       <dl className="mt-3 border-b-2 border-ink text-[13px]">
-        {ticket.play && (
+        {play && (
           <Row name="Play">
-            <Measures text={`${ticket.play.w.text} across, ${ticket.play.h.text} down`} />
+            <Measures text={`${play.w.text} across, ${play.h.text} down`} />
           </Row>
         )}
-        {ticket.kept && (
+        {seated?.kept && (
           <Row name="Shown">
-            {ticket.kept}
-            {ticket.crop && (
+            {seated.kept}
+            {seated.crop && (
               <span className="font-normal text-quiet">
                 {" "}
-                · {ticket.crop.w} × {ticket.crop.h} px
+                · {seated.crop.w} × {seated.crop.h} px
               </span>
             )}
           </Row>
         )}
-        {ticket.sharpness && <Row name="Sharp enough">{ticket.sharpness}</Row>}
-        {ticket.reveal && (
+        {seated?.sharpness && <Row name="Sharp enough">{seated.sharpness}</Row>}
+        {seated?.reveal && (
           <Row name="Backing shows">
-            <Measures text={`${ticket.reveal.w.text}, ${ticket.reveal.h.text} a side`} />
+            <Measures text={`${seated.reveal.w.text}, ${seated.reveal.h.text} a side`} />
           </Row>
         )}
         {(ticket.kind === "pocket" || (ticket.kind !== "mount" && ticket.known !== "mount")) && (
@@ -78,16 +81,16 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             </span>
           </Row>
         ))}
-        {ticket.ephemera && (
+        {thing && (
           <>
-            <Row name={ticket.ephemera.kind === "card" ? "Card" : "Keepsake"}>
-              <Measures text={`${ticket.ephemera.size.w.text} × ${ticket.ephemera.size.h.text}`} />
+            <Row name={thing.ephemera.kind === "card" ? "Card" : "Keepsake"}>
+              <Measures text={`${thing.ephemera.size.w.text} × ${thing.ephemera.size.h.text}`} />
             </Row>
-            {ticket.ephemera.room && (
+            {thing.ephemera.room && (
               <Row name="Words">
-                <Measures text={ticket.ephemera.room} />
+                <Measures text={thing.ephemera.room} />
                 <Link
-                  to={`/albums/${album.id}/words?card=${ticket.ephemera.key}`}
+                  to={`/albums/${album.id}/words?card=${thing.ephemera.key}`}
                   className="ml-2 underline underline-offset-2"
                 >
                   write
@@ -96,31 +99,31 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             )}
           </>
         )}
-        {photo && <OnTable album={album} photo={photo} />}
+        {seated && <OnTable album={album} photo={seated.photo} />}
       </dl>
       {!held && <FlapTicket album={album} slot={ticket.slot} />}
-      {photo && seat && !held ? (
-        <WhyHere album={album} ticket={ticket} />
+      {seated && !held ? (
+        <WhyHere album={album} ticket={seated} />
       ) : (
         <p className="mt-3 text-[13px] leading-snug text-quiet">
           <Measures text={ticket.why} />
         </p>
       )}
-      {!photo && !ticket.laid && <Aside album={album} slot={ticket.slot} />}
-      {ticket.laid && (
+      {ticket.of === "nothing" && <Aside album={album} slot={ticket.slot} />}
+      {thing && (
         <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
           <Do
-            name={ticket.laid.locked ? "unlock" : "lock"}
+            name={thing.laid.locked ? "unlock" : "lock"}
             keyName="L"
             onDo={() =>
-              step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !ticket.laid?.locked })
+              step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !thing.laid.locked })
             }
           />
           <Do
             name="turn"
             keyName="R"
             onDo={() =>
-              step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !ticket.laid?.turned })
+              step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !thing.laid.turned })
             }
           />
           <Do
@@ -128,38 +131,44 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             keyName="Del"
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
-          {ticket.laid.kind === "card" && (
+          {thing.laid.kind === "card" && (
             <Do
               name="words to the photo"
               keyName="W"
-              onDo={() =>
-                step("/api/albums/{id}/words/to-photo", { card: ticket.laid?.ephemera ?? 0 })
-              }
+              onDo={() => step("/api/albums/{id}/words/to-photo", { card: thing.laid.ephemera })}
             />
           )}
-          <Made album={album} slot={ticket.slot} made={ticket.laid.made} />
+          <Made album={album} slot={ticket.slot} made={thing.laid.made} />
         </div>
       )}
-      {photo && seat && !held && (
+      {seated && !held && (
         <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
           <Do
-            name={seat.locked ? "unlock" : "lock"}
+            name={seated.seat.locked ? "unlock" : "lock"}
             keyName="L"
-            onDo={() => step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !seat.locked })}
+            onDo={() =>
+              step("/api/albums/{id}/lock", { slot: ticket.slot, locked: !seated.seat.locked })
+            }
           />
           <Do
             name="turn"
             keyName="R"
             onDo={() =>
-              step("/api/albums/{id}/turn", { slot: ticket.slot, turned: !seat.drawing.turned })
+              step("/api/albums/{id}/turn", {
+                slot: ticket.slot,
+                turned: !seated.seat.drawing.turned,
+              })
             }
           />
-          {!seat.onTable && (
+          {!seated.seat.onTable && (
             <Do
-              name={seat.whole ? "fill the place" : "whole on a card"}
+              name={seated.seat.whole ? "fill the place" : "whole on a card"}
               keyName="+"
               onDo={() =>
-                step("/api/albums/{id}/whole", { slot: ticket.slot, whole: seat.whole !== true })
+                step("/api/albums/{id}/whole", {
+                  slot: ticket.slot,
+                  whole: seated.seat.whole !== true,
+                })
               }
             />
           )}
@@ -168,21 +177,23 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
             keyName="Del"
             onDo={() => step("/api/albums/{id}/take-out", { slot: ticket.slot })}
           />
-          <Made album={album} slot={ticket.slot} made={seat.made} />
+          <Made album={album} slot={ticket.slot} made={seated.seat.made} />
           <Do
             name="drop"
             keyName="O"
-            onDo={() => step("/api/albums/{id}/choose", { photos: [photo.id], choice: "out" })}
+            onDo={() =>
+              step("/api/albums/{id}/choose", { photos: [seated.photo.id], choice: "out" })
+            }
           />
           <Do
             name="words on a card"
             keyName="W"
-            onDo={() => step("/api/albums/{id}/words/of-photo", { photo: photo.id })}
+            onDo={() => step("/api/albums/{id}/words/of-photo", { photo: seated.photo.id })}
           />
-          {photo.keep && (
+          {seated.photo.keep && (
             <Do
               name="clear keep box"
-              onDo={() => step("/api/albums/{id}/keep", { photo: photo.id })}
+              onDo={() => step("/api/albums/{id}/keep", { photo: seated.photo.id })}
             />
           )}
         </div>

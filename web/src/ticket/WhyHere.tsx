@@ -1,5 +1,5 @@
 import { useWhy } from "../api/queries";
-import type { Album, Ticket } from "../api/types";
+import type { Album, PhotoTicket } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { slotsOf } from "../bench/places";
@@ -8,10 +8,10 @@ import { Measures } from "../ui/Measures";
 import { Row } from "../ui/Row";
 
 /** Why a photo is in its slot, what is wrong with it there, and what its next best place costs. */
-export function WhyHere({ album, ticket }: { album: Album; ticket: Ticket }) {
+export function WhyHere({ album, ticket }: { album: Album; ticket: PhotoTicket }) {
   const { order, breathing } = usePlacingChoices();
   const there = slotsOf(album).some(
-    ({ slot }) => slot.id === ticket.slot && slot.seat && slot.seat.photo === ticket.seat?.photo,
+    ({ slot }) => slot.id === ticket.slot && slot.seat && slot.seat.photo === ticket.seat.photo,
   );
   const why = useWhy(album.id, album.version, ticket.slot, there, order, breathing).data;
   const step = useStep(album.id);

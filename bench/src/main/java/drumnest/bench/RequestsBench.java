@@ -147,7 +147,7 @@ public final class RequestsBench {
     return id.group(1);
   }
 
-  /** What the page asks while a photo is dragged over a pocket. */
+  /** Tells what the page asks while a photo is dragged over a pocket. */
   private void held(String photo) throws Exception {
     album.post("/tickets/preview", "{\"slot\":\"1-back-2\",\"photo\":\"" + photo + "\"}");
   }

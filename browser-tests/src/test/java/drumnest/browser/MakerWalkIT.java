@@ -368,7 +368,7 @@ class MakerWalkIT {
     assertThat(page.getByText("Last: turn in pocket 2")).hasCount(0);
   }
 
-  /** What another window would do. */
+  /** Tells what another window would do. */
   private static void turnElsewhere(String slot) {
     HttpClient http = HttpClient.newHttpClient();
     URI album = URI.create(app.address() + "/api/albums/1");

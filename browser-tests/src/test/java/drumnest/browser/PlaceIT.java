@@ -75,7 +75,7 @@ class PlaceIT {
     return page.locator("[data-slot='" + id + "']");
   }
 
-  /** What a slot is called, as its spoken name begins. */
+  /** Tells what a slot is called, as its spoken name begins. */
   private String label(String id) {
     return slot(id).getAttribute("aria-label").replaceAll("^([^,]*, [^,]*),.*", "$1");
   }

@@ -25,7 +25,7 @@ public final class EnumNames {
     return Arrays.stream(type.getEnumConstants()).map(each -> of((Enum<?>) each)).toList();
   }
 
-  /** What to say of a name that no constant has. */
+  /** Tells what to say of a name that no constant has. */
   public static String refusal(Class<?> type, String name) {
     return "“"
         + PlainText.beginning(name, 40)

@@ -14,7 +14,7 @@ public class WouldLoseException extends RuntimeException {
     this.lost = List.copyOf(lost);
   }
 
-  /** What would be lost, a line each. */
+  /** Tells what would be lost, a line each. */
   public List<String> lost() {
     return lost;
   }

@@ -22,10 +22,11 @@ class AboutTest {
             .valueStream()
             .map((JsonNode each) -> each.get("text").stringValue())
             .toList();
-    assertThat(texts).hasSize(9);
+    assertThat(texts).hasSize(10);
     assertThat(texts.get(0)).contains("Apache License", "Version 2.0");
     assertThat(texts.subList(1, 7)).allMatch(text -> text.contains("SIL OPEN FONT LICENSE"));
-    assertThat(texts.get(7)).contains("react 19", "@fontsource-variable/archivo");
-    assertThat(texts.get(8)).contains("com.h2database:h2", "org.springframework:spring-core");
+    assertThat(texts.get(7)).contains("The MediaPipe Authors", "Apache License, Version 2.0");
+    assertThat(texts.get(8)).contains("react 19", "@fontsource-variable/archivo");
+    assertThat(texts.get(9)).contains("com.h2database:h2", "org.springframework:spring-core");
   }
 }

@@ -123,7 +123,7 @@ class DisguisedRequestsTest {
     }
   }
 
-  /** What answered otherwise than with a refusal. */
+  /** Tells what answered otherwise than with a refusal. */
   private static List<String> letThrough(@Nullable String cookie) {
     List<String> through = new ArrayList<>();
     Random random = new Random(7);

@@ -144,4 +144,10 @@ class HouseRulesOverHttpTest {
         .is(400);
     SERVER.post("/api/albums/9/calculations", calculation).is(404);
   }
+
+  @Test
+  void a_value_of_nothing_but_blanks_is_refused_at_once() {
+    String blanks = "5" + " ".repeat(1_000_000) + "x";
+    SERVER.post("/api/rules/repeat-bits", Map.of("value", blanks)).is(400);
+  }
 }

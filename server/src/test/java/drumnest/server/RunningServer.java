@@ -47,7 +47,7 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     this.more = more;
   }
 
-  /** What lies in the home before the application is started on it for the first time. */
+  /** Tells what lies in the home before the application is started on it for the first time. */
   public RunningServer on(Before before) {
     this.before = before;
     return this;

@@ -98,7 +98,7 @@ final class ServerProcess implements AutoCloseable {
     return this;
   }
 
-  /** What it has said since its greeting. */
+  /** Tells what it has said since its greeting. */
   List<String> logged() {
     return List.copyOf(logged);
   }
@@ -121,7 +121,7 @@ final class ServerProcess implements AutoCloseable {
     return !address.isEmpty();
   }
 
-  /** What it ended with. */
+  /** Tells what it ended with. */
   int exitCode() throws InterruptedException {
     return process.waitFor();
   }

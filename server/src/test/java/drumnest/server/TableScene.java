@@ -69,7 +69,7 @@ public final class TableScene {
     return share[0] >= 0 && share[0] < 1 && share[1] >= 0 && share[1] < 1;
   }
 
-  /** What the camera sees. */
+  /** Tells what the camera sees. */
   public static BufferedImage snap(BufferedImage picture) {
     BufferedImage snap = new BufferedImage(W, H, BufferedImage.TYPE_INT_RGB);
     for (int row = 0; row < H; row++) {

@@ -118,7 +118,7 @@ class UnitsEverywhereTest {
             });
   }
 
-  /** What a field is filled with is read again as the same length, in any units. */
+  /** Tells what a field is filled with is read again as the same length, in any units. */
   @ParameterizedTest
   @ValueSource(strings = {"sixteenths", "millimetres"})
   void what_stands_in_a_field_is_read_again_as_it_was(String units) {

@@ -214,7 +214,7 @@ class WordsOverHttpTest {
     assertThat(card(second).get("body").stringValue()).isEqualTo(LONGER);
   }
 
-  /** What is to be read on a card, as far as it goes. */
+  /** Tells what is to be read on a card, as far as it goes. */
   private static String text(JsonNode card) {
     List<String> lines = new ArrayList<>();
     card.at("/layout/lines")

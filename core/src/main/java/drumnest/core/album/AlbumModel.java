@@ -179,12 +179,12 @@ public final class AlbumModel {
     return slots;
   }
 
-  /** The same with the number of its version. */
+  /** A copy with the number of its version. */
   public AlbumModel asVersion(long version) {
     return new AlbumModel(head.withVersion(version), parts, supplies, fits, this, Set.of());
   }
 
-  /** The same, with what was worked out of an earlier one where it still holds. */
+  /** A copy, with what was worked out of an earlier one where it still holds. */
   public AlbumModel takingOver(AlbumModel before) {
     return new AlbumModel(head, parts, supplies, fits, before, Set.of());
   }
@@ -253,7 +253,7 @@ public final class AlbumModel {
     return head.chapters();
   }
 
-  /** What is to be told in it, besides its photos. */
+  /** Tells what is to be told in it, besides its photos. */
   public List<Fact> facts() {
     return head.facts();
   }
@@ -310,12 +310,12 @@ public final class AlbumModel {
     return what.cast(underRules.computeIfAbsent(what, key -> workedOut.apply(rules())));
   }
 
-  /** What its leaves are made of and filled with. */
+  /** Tells what its leaves are made of and filled with. */
   public Supplies.Materials materials() {
     return supplies.materials();
   }
 
-  /** What a leaf with all that is on it comes to. */
+  /** Tells what a leaf with all that is on it comes to. */
   public LeafSummary summary(Leaf leaf) {
     LeafSummary known = summaries.get(leaf.key());
     if (known == null) {
@@ -392,7 +392,7 @@ public final class AlbumModel {
     return photos.photo(id);
   }
 
-  /** What a slot holds or is reserved for; nothing where it is empty. */
+  /** Tells what a slot holds or is reserved for; nothing where it is empty. */
   public Optional<Holding> holding(String slot) {
     return Optional.ofNullable(parts.holdings().get(slot));
   }
@@ -402,7 +402,7 @@ public final class AlbumModel {
     return parts.holdings().get(slot.id());
   }
 
-  /** What a slot is reserved for, if it is. */
+  /** Tells what a slot is reserved for, if it is. */
   public Optional<Reservation> reservation(Slot slot) {
     return holding(slot.id()).map(Holding::reserved);
   }
@@ -453,7 +453,7 @@ public final class AlbumModel {
     return story().chapters();
   }
 
-  /** What the maker measured in this very leaf. */
+  /** Tells what the maker measured in this very leaf. */
   public Optional<Size> ownOpening(Slot slot) {
     return openings.own(slot);
   }

@@ -62,47 +62,47 @@ public record CardWords(
         .collect(Collectors.joining("\n"));
   }
 
-  /** The same saying something else. */
+  /** A copy saying something else. */
   public CardWords saying(String nextHeading, String nextDate, String nextBody) {
     return new CardWords(
         nextHeading, nextDate, nextBody, lettering, margin, about, arrow, continues, label, hidden);
   }
 
-  /** The same written in another way. */
+  /** A copy written in another way. */
   public CardWords written(Lettering next) {
     return new CardWords(heading, date, body, next, margin, about, arrow, continues, label, hidden);
   }
 
-  /** The same with another margin. */
+  /** A copy with another margin. */
   public CardWords withMargin(Length next) {
     return new CardWords(
         heading, date, body, lettering, next, about, arrow, continues, label, hidden);
   }
 
-  /** The same about other photos. */
+  /** A copy about other photos. */
   public CardWords about(List<String> next) {
     return new CardWords(
         heading, date, body, lettering, margin, next, arrow, continues, label, hidden);
   }
 
-  /** The same with an arrow or without. */
+  /** A copy with an arrow or without. */
   public CardWords withArrow(boolean next) {
     return new CardWords(
         heading, date, body, lettering, margin, about, next, continues, label, hidden);
   }
 
-  /** The same, on which the words of another card run on. */
+  /** A copy, on which the words of another card run on. */
   public CardWords continuing(@Nullable Integer card) {
     return new CardWords(heading, date, body, lettering, margin, about, arrow, card, label, hidden);
   }
 
-  /** The same for showing or not. */
+  /** A copy for showing or not. */
   public CardWords withHidden(boolean next) {
     return new CardWords(
         heading, date, body, lettering, margin, about, arrow, continues, label, next);
   }
 
-  /** The same stuck on a photo as a clear label; null for a card. */
+  /** A copy stuck on a photo as a clear label; null for a card. */
   public CardWords labelling(@Nullable String photo) {
     return new CardWords(
         heading, date, body, lettering, margin, about, arrow, continues, photo, hidden);

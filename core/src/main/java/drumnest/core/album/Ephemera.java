@@ -10,35 +10,18 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Something that is no photo and takes a slot like one: a card with words, a title, or a keepsake.
- *
- * @param key its name in the album, which stays
- * @param kind what it is
- * @param name what its maker calls it
- * @param size as it is read
- * @param thickness how thick it is
- * @param original whether it cannot be replaced, and so is never glued or cut
- * @param inscription what is written on a card or spelt by a title; null on a keepsake
- */
-public record Ephemera(
-    int key,
-    Kind kind,
-    String name,
-    Size size,
-    Length thickness,
-    boolean original,
-    @Nullable Inscription inscription) {
+/** Something that is no photo and takes a slot like one. */
+public sealed interface Ephemera {
 
-  /** What a thing is. */
-  public enum Kind {
+  /** What there is of it; stored, and asked for by name. */
+  enum Kind {
     CARD,
     TITLE,
     KEEPSAKE
   }
 
   /** Something that must be minded when a thing goes into a slot. */
-  public enum Mind {
+  enum Mind {
     /** It makes the pocket bulge. */
     BULGES,
     /** It is an original and would have to be cut to go in. */
@@ -49,55 +32,201 @@ public record Ephemera(
     SLIDES
   }
 
-  public Ephemera withKey(int next) {
-    return new Ephemera(next, kind, name, size, thickness, original, inscription);
+  /**
+   * A card with words, or one that is still empty.
+   *
+   * @param original whether it cannot be replaced, and so is never glued or cut
+   */
+  record Card(int key, String name, Size size, Length thickness, boolean original, CardWords card)
+      implements Ephemera {
+
+    @Override
+    public Kind kind() {
+      return Kind.CARD;
+    }
+
+    @Override
+    public Card withKey(int next) {
+      return new Card(next, name, size, thickness, original, card);
+    }
+
+    @Override
+    public Card sized(Size next) {
+      return new Card(key, name, next, thickness, original, card);
+    }
+
+    /** This card with other words. */
+    public Card saying(CardWords next) {
+      return new Card(key, name, size, thickness, original, next);
+    }
+
+    /** This card under another name. */
+    public Card named(String next) {
+      return new Card(key, next, size, thickness, original, card);
+    }
+
+    @Override
+    public Inscription inscription() {
+      return card;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.card(this);
+    }
   }
 
-  /** The same saying something else. */
-  public Ephemera inscribed(Inscription next) {
-    return new Ephemera(key, kind, name, size, thickness, original, next);
+  /** A title of letters, as large as they are with their margins. */
+  record Title(int key, String name, Size size, Length thickness, TitleWords title)
+      implements Ephemera {
+
+    @Override
+    public Kind kind() {
+      return Kind.TITLE;
+    }
+
+    @Override
+    public boolean original() {
+      return false;
+    }
+
+    @Override
+    public Title withKey(int next) {
+      return new Title(next, name, size, thickness, title);
+    }
+
+    @Override
+    public Title sized(Size next) {
+      return new Title(key, name, next, thickness, title);
+    }
+
+    /** This title spelling something else, or in other letters. */
+    public Title spelling(TitleWords next) {
+      return new Title(key, name, size, thickness, next);
+    }
+
+    @Override
+    public Inscription inscription() {
+      return title;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.title(this);
+    }
   }
 
-  /** The same, larger or smaller. */
-  public Ephemera sized(Size next) {
-    return new Ephemera(key, kind, name, next, thickness, original, inscription);
+  /**
+   * A coin, a ticket, a clipping.
+   *
+   * @param original whether it cannot be replaced, and so is never glued or cut
+   */
+  record Keepsake(int key, String name, Size size, Length thickness, boolean original)
+      implements Ephemera {
+
+    @Override
+    public Kind kind() {
+      return Kind.KEEPSAKE;
+    }
+
+    @Override
+    public Keepsake withKey(int next) {
+      return new Keepsake(next, name, size, thickness, original);
+    }
+
+    @Override
+    public Keepsake sized(Size next) {
+      return new Keepsake(key, name, next, thickness, original);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.keepsake(this);
+    }
   }
+
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with ephemera of each kind; a new kind does not compile until each visitor knows
+   * it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+
+    R card(Card card);
+
+    R title(Title title);
+
+    R keepsake(Keepsake keepsake);
+  }
+
+  /** Its name in the album, which stays. */
+  int key();
+
+  Kind kind();
+
+  /** Tells what its maker calls it. */
+  String name();
+
+  /** How large it is as it is read. */
+  Size size();
+
+  /** How thick it is. */
+  Length thickness();
+
+  /** Whether it cannot be replaced, and so is never glued or cut. */
+  boolean original();
+
+  /** Tells what is written on it, and how; null on a keepsake. */
+  default @Nullable Inscription inscription() {
+    return null;
+  }
+
+  /** This thing under another key. */
+  Ephemera withKey(int next);
+
+  /** This thing, larger or smaller. */
+  Ephemera sized(Size next);
 
   /** All that is to be read on it; empty on a keepsake. */
-  public String words() {
-    return inscription == null ? "" : inscription.text();
+  default String words() {
+    Inscription written = inscription();
+    return written == null ? "" : written.text();
   }
 
   /** The words of a card; null for what is none. */
-  public @Nullable CardWords card() {
-    return inscription instanceof CardWords card ? card : null;
+  default @Nullable CardWords card() {
+    return null;
   }
 
-  /** What a title spells; null for what is none. */
-  public @Nullable TitleWords title() {
-    return inscription instanceof TitleWords title ? title : null;
+  /** Tells what a title spells; null for what is none. */
+  default @Nullable TitleWords title() {
+    return null;
   }
 
   /** How it goes into an opening, with a quarter turn or without; never turned by itself. */
-  public InsertFit fit(Opening opening, boolean turned, HouseRules rules) {
-    return InsertFit.of(size.turnedIf(turned), opening, rules);
+  default InsertFit fit(Opening opening, boolean turned, HouseRules rules) {
+    return InsertFit.of(size().turnedIf(turned), opening, rules);
   }
 
-  /** What must be minded in a slot. Source: common practice, no source. */
-  public List<Mind> mind(Opening opening, boolean turned, HouseRules rules) {
+  /** Tells what must be minded in a slot. Source: common practice, no source. */
+  default List<Mind> mind(Opening opening, boolean turned, HouseRules rules) {
     boolean mount = opening.known() == Opening.Known.MOUNT;
     InsertFit.Verdict verdict = fit(opening, turned, rules).verdict();
     List<Mind> mind = new ArrayList<>();
-    if (!mount && thickness.isMoreThan(rules.length(HouseRule.BULGES_ABOVE))) {
+    if (!mount && thickness().isMoreThan(rules.length(HouseRule.BULGES_ABOVE))) {
       mind.add(Mind.BULGES);
     }
-    if (original && verdict == InsertFit.Verdict.TOO_BIG) {
+    if (original() && verdict == InsertFit.Verdict.TOO_BIG) {
       mind.add(Mind.NOT_TO_BE_CUT);
     }
-    if (original && mount) {
+    if (original() && mount) {
       mind.add(Mind.NOT_TO_BE_GLUED);
     }
-    if (!mount && kind == Kind.KEEPSAKE && verdict == InsertFit.Verdict.LOOSE) {
+    if (!mount && kind() == Kind.KEEPSAKE && verdict == InsertFit.Verdict.LOOSE) {
       mind.add(Mind.SLIDES);
     }
     return mind;

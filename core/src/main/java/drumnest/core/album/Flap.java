@@ -129,7 +129,7 @@ public record Flap(
     this(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, Grip.NONE);
   }
 
-  /** The same with something else to take hold of. */
+  /** A copy with something else to take hold of. */
   public Flap withGrip(Grip next) {
     return new Flap(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, next);
   }
@@ -138,42 +138,42 @@ public record Flap(
     return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border, grip);
   }
 
-  /** The same lying elsewhere, or larger or smaller. */
+  /** A copy lying elsewhere, or larger or smaller. */
   public Flap withClosed(Box next) {
     return new Flap(id, next, hinge, strip, mount, on, fixedTo, inside, body, border, grip);
   }
 
-  /** The same lying over another, or over none. */
+  /** A copy lying over another, or over none. */
   public Flap lyingOn(@Nullable String other) {
     return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border, grip);
   }
 
-  /** The same over another that is stuck where it is, or over none of those. */
+  /** A copy over another that is stuck where it is, or over none of those. */
   public Flap over(@Nullable String other) {
     return new Flap(id, closed, hinge, strip, mount, other, fixedTo, inside, body, border, grip);
   }
 
-  /** The same with its strip stuck to another. */
+  /** A copy with its strip stuck to another. */
   public Flap stuckTo(String other) {
     return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border, grip);
   }
 
-  /** The same bound with what it lies on, so that no strip of it shows. */
+  /** A copy bound with what it lies on, so that no strip of it shows. */
   public Flap bound() {
     return new Flap(id, closed, hinge, strip, Mount.FOLD, on, fixedTo, inside, body, border, grip);
   }
 
-  /** The same through a slit in the protector. */
+  /** A copy through a slit in the protector. */
   public Flap throughSlit() {
     return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border, grip);
   }
 
-  /** The same somewhere else. */
+  /** A copy somewhere else. */
   public Flap moved(Length right, Length down) {
     return renamed(UnaryOperator.identity(), right, down);
   }
 
-  /** The same with another name, and other names for those it lies on, somewhere else. */
+  /** A copy with another name, and other names for those it lies on, somewhere else. */
   public Flap renamed(UnaryOperator<String> name, Length right, Length down) {
     return new Flap(
         name.apply(id),
@@ -197,7 +197,7 @@ public record Flap(
     return edge.isAtSide() == hinge.isAtSide() ? edge.opposite() : edge;
   }
 
-  /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
+  /** A copy as it is seen while the flap is open to whose inside it is stuck, and back. */
   public Flap mirroredIn(Flap carrier) {
     Edge seen = carrier.mirrored(hinge);
     Box there = carrier.hinge().mirrored(closed, carrier.closed());
@@ -213,8 +213,8 @@ public record Flap(
   }
 
   /**
-   * What is in the way of others while it is closed. Sleeves of neighbouring places lie with their
-   * sealed edges over each other, as the pockets below them do; so that is what is in them.
+   * Tells what is in the way of others while it is closed. Sleeves of neighbouring places lie with
+   * their sealed edges over each other, as the pockets below them do; so that is what is in them.
    */
   public Box face() {
     return faceOf(closed);
@@ -242,7 +242,7 @@ public record Flap(
 
   /** Whether it hides the middle of a place of its page while it is closed. */
   public boolean hides(Box place) {
-    return mount != Mount.BEHIND && face().contains(place.middle());
+    return mount != Mount.BEHIND && place.middle().isIn(face());
   }
 
   /**

@@ -53,8 +53,8 @@ public record Holding(
   }
 
   /**
-   * What comes to another slot by hand; what was cut for a place of another size is cut anew, and
-   * what was shown whole there fills this one.
+   * Tells what comes to another slot by hand; what was cut for a place of another size is cut anew,
+   * and what was shown whole there fills this one.
    *
    * @return null where nothing comes
    */
@@ -77,7 +77,7 @@ public record Holding(
     return content instanceof Content.OfEphemera held ? held.key() : null;
   }
 
-  /** What it is reserved for; null where it holds something. */
+  /** Tells what it is reserved for; null where it holds something. */
   public @Nullable Reservation reserved() {
     return content instanceof Content.Reserved held ? held.purpose() : null;
   }
@@ -103,7 +103,7 @@ public record Holding(
     return new Holding(content, turned, whole, locked, byHand, next);
   }
 
-  /** The same, put by the maker. */
+  /** A copy, put by the maker. */
   public Holding putByHand() {
     return new Holding(content, turned, whole, locked, true, made);
   }

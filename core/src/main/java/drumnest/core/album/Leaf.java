@@ -52,7 +52,7 @@ public record Leaf(
     return turned ? face.other() : face;
   }
 
-  /** The same with another plan of a face. */
+  /** A copy with another plan of a face. */
   public Leaf withPlan(Side face, PagePlan next) {
     return new Leaf(
         key,
@@ -64,7 +64,7 @@ public record Leaf(
         face == Side.FRONT ? reversePlan : next);
   }
 
-  /** What is planned on a face. */
+  /** Tells what is planned on a face. */
   public PagePlan plan(Side face) {
     return face == Side.FRONT ? plan : reversePlan;
   }

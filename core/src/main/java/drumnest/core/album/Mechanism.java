@@ -282,7 +282,7 @@ public sealed interface Mechanism
     return true;
   }
 
-  /** What its places are meant to hold. */
+  /** Tells what its places are meant to hold. */
   default Holds holds() {
     return Holds.PHOTO;
   }
@@ -296,7 +296,7 @@ public sealed interface Mechanism
     return EnumSet.allOf(Edge.class);
   }
 
-  /** The same for a page of another size. */
+  /** A copy for a page of another size. */
   default Mechanism onPage(Size page) {
     return this;
   }
@@ -319,9 +319,9 @@ public sealed interface Mechanism
   /** How many parts of it move, or carry a picture. */
   int parts();
 
-  /** What it is called. */
+  /** Tells what it is called. */
   String called();
 
-  /** What one of its parts is called. */
+  /** Tells what one of its parts is called. */
   String part();
 }

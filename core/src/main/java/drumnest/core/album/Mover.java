@@ -41,33 +41,33 @@ public record Mover(
     return mechanism.called() + " " + first;
   }
 
-  /** The same made in another way. */
+  /** A copy made in another way. */
   public Mover with(Mechanism next) {
     return new Mover(first, at, edge, carrier, next, grip);
   }
 
-  /** The same opening over another edge. */
+  /** A copy opening over another edge. */
   public Mover withEdge(Edge next) {
     return new Mover(first, at, next, carrier, mechanism, grip);
   }
 
-  /** The same lying somewhere else, or larger or smaller. */
+  /** A copy lying somewhere else, or larger or smaller. */
   public Mover lying(Box next) {
     return new Mover(first, next, edge, carrier, mechanism, grip);
   }
 
-  /** The same as it is seen while the flap is open to whose inside it is stuck, and back. */
+  /** A copy as it is seen while the flap is open to whose inside it is stuck, and back. */
   public Mover mirroredIn(Flap by) {
     Box there = by.hinge().mirrored(at, by.closed());
     return new Mover(first, there, by.mirrored(edge), carrier, mechanism, grip);
   }
 
-  /** The same with something else to take hold of. */
+  /** A copy with something else to take hold of. */
   public Mover withGrip(Grip next) {
     return new Mover(first, at, edge, carrier, mechanism, next);
   }
 
-  /** The same with another first number. */
+  /** A copy with another first number. */
   public Mover numbered(int next) {
     return new Mover(next, at, edge, carrier, mechanism, grip);
   }

@@ -38,7 +38,7 @@ public class MoverProblemException extends RuntimeException {
     return mover;
   }
 
-  /** What is wrong of it, such as {@code strip}; the message goes on from its name. */
+  /** Tells what is wrong of it, such as {@code strip}; the message goes on from its name. */
   public String field() {
     return field;
   }

@@ -36,12 +36,12 @@ public record PagePlan(
     return blocks.isEmpty() && flaps.isEmpty();
   }
 
-  /** The same with other flaps. */
+  /** A copy with other flaps. */
   public PagePlan withFlaps(List<Flap> next) {
     return new PagePlan(blocks, mounts, next, movers);
   }
 
-  /** The same with other flaps, and the movers from which some of them come. */
+  /** A copy with other flaps, and the movers from which some of them come. */
   public PagePlan withMovers(List<Flap> nextFlaps, List<Mover> next) {
     return new PagePlan(blocks, mounts, nextFlaps, next);
   }
@@ -70,7 +70,7 @@ public record PagePlan(
     return moverOf(flap).flatMap(Panorama::of);
   }
 
-  /** What the sides of a flap are meant to hold. */
+  /** Tells what the sides of a flap are meant to hold. */
   public Holds holdsOf(String flap) {
     return moverOf(flap).map(mover -> mover.mechanism().holds()).orElse(Holds.PHOTO);
   }
@@ -101,7 +101,7 @@ public record PagePlan(
   }
 
   /**
-   * The same without a flap, the rest of the mover that it is a part of and what is stuck to them.
+   * A copy without a flap, the rest of the mover that it is a part of and what is stuck to them.
    * What lay on them lies where they lay.
    */
   public PagePlan without(String flap) {
@@ -114,7 +114,7 @@ public record PagePlan(
         movers.stream().filter(mover -> !gone.contains(String.valueOf(mover.first()))).toList());
   }
 
-  /** What lay on one that is gone, or was stuck to it, lies on what that lay on. */
+  /** Lays what lay on one that is gone, or was stuck to it, on what that lay on. */
   private Flap laidDown(Flap flap, Set<String> gone) {
     Flap laid = flap;
     while (laid.below() != null && gone.contains(laid.below())) {
@@ -129,14 +129,14 @@ public record PagePlan(
     return laid;
   }
 
-  /** The same with one more flap. */
+  /** A copy with one more flap. */
   public PagePlan with(Flap flap) {
     List<Flap> next = new ArrayList<>(flaps);
     next.add(flap);
     return withFlaps(next);
   }
 
-  /** The same with one more mover and its parts. */
+  /** A copy with one more mover and its parts. */
   public PagePlan with(Mover mover, List<Flap> parts) {
     List<Flap> nextFlaps = new ArrayList<>(flaps);
     nextFlaps.addAll(parts);
@@ -190,7 +190,7 @@ public record PagePlan(
     return flap.move() != Flap.Move.STAYS && flap.grip() == Grip.NONE && cover && !seen;
   }
 
-  /** What a flap is called, such as {@code flap 2} or {@code panel 5}. */
+  /** Tells what a flap is called, such as {@code flap 2} or {@code panel 5}. */
   public String called(String flap) {
     return moverOf(flap).map(mover -> mover.mechanism().part()).orElse("flap") + " " + flap;
   }

@@ -34,7 +34,7 @@ public class PlanProblemException extends RuntimeException {
     return block;
   }
 
-  /** What is wrong of it, such as {@code gap}. */
+  /** Tells what is wrong of it, such as {@code gap}. */
   public String field() {
     return field;
   }

@@ -124,7 +124,7 @@ public record Slot(
     return to.isMoreThan(otherFrom) && otherTo.isMoreThan(from);
   }
 
-  /** The same for a larger print that is cut in this outline. */
+  /** A copy for a larger print that is cut in this outline. */
   Slot cutFrom(Size print, Outline in) {
     return new Slot(id, parent, number, box, turn, kind, print, in, print, mat, holds, rank, cover);
   }
@@ -142,7 +142,7 @@ public record Slot(
     return !kind.isOfPage() && leaf().plan(leaf().face(side())).isPrinted(String.valueOf(number));
   }
 
-  /** The same at another place in the reading order. */
+  /** A copy at another place in the reading order. */
   Slot withRank(int next) {
     return new Slot(
         id, parent, number, box, turn, kind, takes, outline, knownOpening, mat, holds, next, cover);

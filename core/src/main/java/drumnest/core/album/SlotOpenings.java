@@ -31,7 +31,7 @@ public final class SlotOpenings {
     return front ? slot.id() : slot.leaf().otherSideOf(slot).orElse(slot.id());
   }
 
-  /** What the maker measured in this very leaf. */
+  /** Tells what the maker measured in this very leaf. */
   Optional<Size> own(Slot slot) {
     return Optional.ofNullable(parts.openings().get(key(slot)))
         .or(() -> Optional.ofNullable(parts.openings().get(slot.id())));

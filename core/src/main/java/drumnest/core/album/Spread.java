@@ -60,7 +60,9 @@ public record Spread(int number, List<Leaf> leaves) {
    */
   public record Visible(Leaf behind, Length beside, Length above, Length below) {}
 
-  /** What the leaf on top of a side leaves visible; nothing where it hides what is behind it. */
+  /**
+   * Tells what the leaf on top of a side leaves visible; nothing where it hides what is behind it.
+   */
   public Optional<Visible> visibleBehind(Side side) {
     List<Layer> layers = layers(side);
     if (layers.size() < 2) {

@@ -35,23 +35,23 @@ public record TitleWords(
     return false;
   }
 
-  /** The same saying something else. */
+  /** A copy saying something else. */
   public TitleWords saying(String next) {
     return new TitleWords(next, set, second, run, spacing, stacked, fromEnd, about, chapter, stuck);
   }
 
-  /** The same stuck or not. */
+  /** A copy stuck or not. */
   public TitleWords withStuck(boolean next) {
     return new TitleWords(text, set, second, run, spacing, stacked, fromEnd, about, chapter, next);
   }
 
-  /** The same in letters of other sets. */
+  /** A copy in letters of other sets. */
   public TitleWords withSets(String first, @Nullable String other) {
     return new TitleWords(
         text, first, other, run, spacing, stacked, fromEnd, about, chapter, stuck);
   }
 
-  /** The same with its letters closer together, or further apart. */
+  /** A copy with its letters closer together, or further apart. */
   public TitleWords withSpacing(Length next) {
     return new TitleWords(text, set, second, run, next, stacked, fromEnd, about, chapter, stuck);
   }

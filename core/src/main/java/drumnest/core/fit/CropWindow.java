@@ -174,12 +174,12 @@ public record CropWindow(
         Resolution.of(picture.w(), across, rules));
   }
 
-  /** What the window cuts of the focus, and shows of what must not be seen. */
+  /** Tells what the window cuts of the focus, and shows of what must not be seen. */
   public FocusCut cut(@Nullable PixelBox keep, Focus focus) {
     return FocusCut.of(keep, focus, seen());
   }
 
-  /** What is seen of the picture. */
+  /** Tells what is seen of the picture. */
   SeenWindow seen() {
     return SeenWindow.of(crop, outline.turnedIf(turned), print.turnedIf(turned));
   }

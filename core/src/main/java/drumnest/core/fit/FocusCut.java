@@ -43,9 +43,9 @@ public record FocusCut(
   }
 
   /**
-   * What is cut where the maker drew no keep box; where there is one, that says all, and where
-   * crops are centred by the maker's word, nothing is said. What must not be seen is always looked
-   * for.
+   * Tells what is cut where the maker drew no keep box; where there is one, that says all, and
+   * where crops are centred by the maker's word, nothing is said. What must not be seen is always
+   * looked for.
    *
    * @param seen what is seen of the picture, in its upright pixels
    */

@@ -153,7 +153,7 @@ public sealed interface Outline {
     return this instanceof Straight;
   }
 
-  /** The same on a print that lies with a quarter turn, or without. */
+  /** A copy on a print that lies with a quarter turn, or without. */
   default Outline turnedIf(boolean turned) {
     return this;
   }

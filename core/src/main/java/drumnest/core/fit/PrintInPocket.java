@@ -169,7 +169,7 @@ public record PrintInPocket(
         covers(cut, PixelBox.whole(picture), print, turned, rules));
   }
 
-  /** What covers the parts that must not be seen, on a print of a window of the picture. */
+  /** Tells what covers the parts that must not be seen, on a print of a window of the picture. */
   private static List<Box> covers(
       FocusCut cut, PixelBox window, Size print, boolean turned, HouseRules rules) {
     return cut.exposed().stream()
@@ -243,7 +243,7 @@ public record PrintInPocket(
             .isMoreThan(trim.from().h().times(printed.h() - keep.y() - keep.h(), printed.h()));
   }
 
-  /** What is left of a picture that lies so after its print was trimmed. */
+  /** Tells what is left of a picture that lies so after its print was trimmed. */
   private static PixelBox left(Trim trim, Pixels picture, boolean turned) {
     Pixels printed = Turned.pixels(picture, turned);
     int x = pixels(trim.left(), trim.from().w(), printed.w());

@@ -43,7 +43,7 @@ record SeenWindow(PixelBox window, double across, double down, List<PixelBox> le
         outline instanceof Outline.Pieces pieces ? leftOut(window, pieces, print) : List.of());
   }
 
-  /** What lies between the pieces, each out to whole pixels; a fold takes one. */
+  /** Tells what lies between the pieces, each out to whole pixels; a fold takes one. */
   private static List<PixelBox> leftOut(PixelBox window, Outline.Pieces pieces, Size print) {
     boolean sideways = pieces.sideways();
     Size piece = pieces.piece(print);

@@ -53,7 +53,7 @@ public record Trim(Size from, Size to, Length left, Length top, Length right, Le
     return !from.equals(to);
   }
 
-  /** What comes off before the part that stays, on one axis. */
+  /** Tells what comes off before the part that stays, on one axis. */
   private static Length before(
       Length from, Length to, int keepStart, int keepLength, int pixels, HouseRules rules) {
     Length off = from.minus(to);

@@ -14,7 +14,7 @@ public record Area(long squareNanometres) implements Comparable<Area> {
     return new Area(Math.multiplyExact(size.w().toNanometres(), size.h().toNanometres()));
   }
 
-  /** What several things cover together. */
+  /** Tells what several things cover together. */
   public static Area of(Collection<Size> sizes) {
     return sizes.stream().map(Area::of).reduce(NONE, Area::plus);
   }

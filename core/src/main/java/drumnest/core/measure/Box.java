@@ -2,7 +2,6 @@ package drumnest.core.measure;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -50,7 +49,7 @@ public record Box(Length x, Length y, Length w, Length h) {
     return new Box(width.minus(right()), y, w, h);
   }
 
-  /** What both share; nothing where they only touch, or lie apart. */
+  /** Tells what both share; nothing where they only touch, or lie apart. */
   public Optional<Box> common(Box other) {
     Length left = x.max(other.x);
     Length top = y.max(other.y);
@@ -78,34 +77,17 @@ public record Box(Length x, Length y, Length w, Length h) {
   }
 
   /** The line in its middle, as long as its longer side is longer; of a square its middle point. */
-  public Box middle() {
-    return inset(size().tighter().dividedBy(2));
+  public Segment middle() {
+    boolean level = w.isMoreThan(h);
+    Length half = size().tighter().dividedBy(2);
+    return level
+        ? new Segment(true, y.plus(half), x.plus(half), right().minus(half).max(x.plus(half)))
+        : new Segment(false, x.plus(half), y.plus(half), bottom().minus(half).max(y.plus(half)));
   }
 
   /** Whether others, alone or together, lie over all of its {@link #middle}. */
   public boolean isHiddenBy(Collection<Box> others) {
-    Box line = middle();
-    boolean across = w.isMoreThan(h);
-    List<Box> over =
-        others.stream()
-            .filter(
-                box ->
-                    across
-                        ? !box.y.isMoreThan(line.y) && !box.bottom().isLessThan(line.y)
-                        : !box.x.isMoreThan(line.x) && !box.right().isLessThan(line.x))
-            .sorted(Comparator.comparing(box -> across ? box.x : box.y))
-            .toList();
-    Length hidden = across ? line.x : line.y;
-    boolean begun = false;
-    for (Box box : over) {
-      Length from = across ? box.x : box.y;
-      Length to = across ? box.right() : box.bottom();
-      if (!from.isMoreThan(hidden) && !to.isLessThan(hidden)) {
-        hidden = to;
-        begun = true;
-      }
-    }
-    return begun && !hidden.isLessThan(across ? line.right() : line.bottom());
+    return middle().isCoveredBy(others);
   }
 
   /** A box of another size with the same middle. */
@@ -122,13 +104,22 @@ public record Box(Length x, Length y, Length w, Length h) {
         size());
   }
 
-  /** This box smaller (larger where it is negative) by {@code less} on each side. */
+  /**
+   * This box smaller by {@code less} on each side, larger where that is negative. A side that is
+   * not so long has nothing left: what remains is in the middle and has no width there.
+   */
   public Box inset(Length less) {
-    return new Box(x.plus(less), y.plus(less), w.minus(less.times(2)), h.minus(less.times(2)));
+    Length across = less.min(w.dividedBy(2));
+    Length down = less.min(h.dividedBy(2));
+    return new Box(
+        x.plus(across),
+        y.plus(down),
+        w.minus(across.times(2)).max(Length.ZERO),
+        h.minus(down.times(2)).max(Length.ZERO));
   }
 
   /**
-   * What is left of this box where another does not lie on it: at most four boxes that do not
+   * Tells what is left of this box where another does not lie on it: at most four boxes that do not
    * overlap, above and below it over the whole width first.
    */
   public List<Box> minus(Box other) {

@@ -58,12 +58,12 @@ public enum Edge {
     };
   }
 
-  /** What lies along this edge outside a box. */
+  /** Tells what lies along this edge outside a box. */
   public Box beyond(Box box, Length deep) {
     return mirrored(along(box, deep), box);
   }
 
-  /** What lies along this edge inside a box. */
+  /** Tells what lies along this edge inside a box. */
   public Box along(Box box, Length deep) {
     return switch (this) {
       case TOP -> new Box(box.x(), box.y(), box.w(), deep);

@@ -121,7 +121,7 @@ public final class Length implements Comparable<Length> {
     return ofNanometres(Math.negateExact(nanometres));
   }
 
-  /** The same without its sign. */
+  /** A copy without its sign. */
   public Length abs() {
     return isNegative() ? negated() : this;
   }

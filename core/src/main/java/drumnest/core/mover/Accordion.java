@@ -150,7 +150,7 @@ public record Accordion(
     return new Size(alongPanel().times(carries).plus(tab(carries)), acrossPanel());
   }
 
-  /** What is left of a strip with so many panels, cut back to a panel. */
+  /** Tells what is left of a strip with so many panels, cut back to a panel. */
   private Length tab(int carries) {
     return alongSheet().minus(alongPanel().times(carries)).min(alongPanel());
   }
@@ -175,7 +175,7 @@ public record Accordion(
         .toList();
   }
 
-  /** What is left of the last sheet beside its strips. */
+  /** Tells what is left of the last sheet beside its strips. */
   public Size offcut() {
     int onLast = strips() - (sheets() - 1) * stripsPerSheet();
     Length left = acrossSheet().minus(acrossPanel().times(onLast));

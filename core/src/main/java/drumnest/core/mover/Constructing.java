@@ -342,7 +342,7 @@ public final class Constructing {
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 
-  /** What is in front is glued but for the edge under which the card goes. */
+  /** The pieces of an edge tuck: what is in front is glued but for the edge the card goes under. */
   private List<Piece> edgeTuck(Mover mover, Mechanism.EdgeTuck tuck) {
     Flap card = parts.get(0);
     Box front = whole(mover.at().size());

@@ -104,7 +104,7 @@ public final class FlapChoices {
         .toList();
   }
 
-  /** What a flap would do among those that are there. */
+  /** Tells what a flap would do among those that are there. */
   static Choice choice(Flap flap, List<Flap> others, Leaf leaf, Side side) {
     List<Flap> all = new ArrayList<>(others);
     all.removeIf(other -> other.id().equals(flap.id()));

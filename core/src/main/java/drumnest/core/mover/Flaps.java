@@ -78,7 +78,7 @@ public final class Flaps {
     return List.copyOf(flaps.values());
   }
 
-  /** What lies on what while all are closed. */
+  /** Tells what lies on what while all are closed. */
   public Stacking stacking() {
     return stacking;
   }

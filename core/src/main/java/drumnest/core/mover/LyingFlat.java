@@ -58,7 +58,7 @@ public final class LyingFlat {
     this.motion = motion;
   }
 
-  /** What keeps a flap from lying flat, closed or as it is first opened. */
+  /** Tells what keeps a flap from lying flat, closed or as it is first opened. */
   public List<Raised> raised(Flap flap) {
     Length most = album.rules().length(HouseRule.BULGES_ABOVE);
     Box strip = flap.stripArea();

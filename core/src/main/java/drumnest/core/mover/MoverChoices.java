@@ -145,7 +145,7 @@ public final class MoverChoices {
   }
 
   /**
-   * What a mover would do among the flaps that are there.
+   * Tells what a mover would do among the flaps that are there.
    *
    * @throws MoverProblemException if it cannot be made so
    */
@@ -178,7 +178,7 @@ public final class MoverChoices {
     return new Choice(mover, parts, opened, clashes.size(), errors, past);
   }
 
-  /** What it would lie on; doors and fold-outs lie over all that they cover. */
+  /** Tells what it would lie on; doors and fold-outs lie over all that they cover. */
   private static @Nullable String below(List<Flap> flaps, Mover mover) {
     boolean covers =
         mover.mechanism() instanceof Mechanism.FoldOut
@@ -234,7 +234,7 @@ public final class MoverChoices {
     return new Mover(plan.nextNumber(), box, Edge.LEFT, inside, mechanism, usualGrip(mechanism));
   }
 
-  /** What is of card gets a tab, where nothing else says that it opens. */
+  /** The usual grip: a tab on what is of card, where nothing else says that it opens. */
   private static Grip usualGrip(Mechanism mechanism) {
     boolean sleeves =
         mechanism instanceof Mechanism.Chain || mechanism instanceof Mechanism.Booklet;

@@ -271,7 +271,7 @@ public final class MoverParts {
     }
   }
 
-  /** What a tuck spot behind a photo measures. */
+  /** Tells what a tuck spot behind a photo measures. */
   public static TuckSpot measured(Mover mover, Mechanism.TuckSpot tuck, HouseRules rules) {
     boolean upright = !mover.edge().isAtSide();
     return new TuckSpot(

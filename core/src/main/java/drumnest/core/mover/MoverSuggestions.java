@@ -338,7 +338,7 @@ public final class MoverSuggestions {
       }
     }
 
-    /** What it would lie on is told by its name on its page; here it is looked at by itself. */
+    /** The flap by itself; what it would lie on is told by its name on its page. */
     private static Flap onNothing(Flap flap, String name) {
       return flap.on() == null || flap.on().startsWith(name) ? flap : flap.lyingOn(null);
     }

@@ -77,7 +77,7 @@ public final class SleevedLeaves {
     return sleeved.album;
   }
 
-  /** What planning leaves may count on. */
+  /** Tells what planning leaves may count on. */
   public static LeafPlanning.Sleeves countedOn(List<Sleeves> sleeves) {
     boolean any = sleeves.stream().anyMatch(each -> each.left() == null);
     int most = sleeves.stream().mapToInt(each -> each.left() == null ? 0 : 2 * each.left()).sum();
@@ -201,7 +201,7 @@ public final class SleevedLeaves {
         .orElseThrow();
   }
 
-  /** What some slots hold, once photos are placed in them in story order. */
+  /** Tells what some slots hold, once photos are placed in them in story order. */
   private static Map<String, @Nullable Holding> placed(
       AlbumModel with, List<Slot> slots, Set<String> photos) {
     List<Candidate> candidates = Candidates.only(with, photos);

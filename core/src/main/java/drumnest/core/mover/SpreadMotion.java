@@ -218,8 +218,8 @@ public final class SpreadMotion {
   }
 
   /**
-   * What is in the way of opening a closed flap, or of closing an open one; nothing if it may be.
-   * It may be closed where it might be opened again from there.
+   * Tells what is in the way of opening a closed flap, or of closing an open one; nothing if it may
+   * be. It may be closed where it might be opened again from there.
    */
   public List<Hindrance> hindrances(Flap flap, Set<String> open) {
     Set<String> before = new LinkedHashSet<>(open);
@@ -246,7 +246,7 @@ public final class SpreadMotion {
     return hindrances;
   }
 
-  /** What is on the inside of a flap is reached when that is open, and closed before that is. */
+  /** Holds that the inside of a flap is reached when that is open, and closed before that is. */
   private List<Hindrance> inside(Flap flap, List<Flap> moved, Set<String> before) {
     List<Hindrance> hindrances = new ArrayList<>();
     for (Flap at = flap; at.fixedTo() != null; at = byId.get(at.fixedTo())) {
@@ -262,7 +262,7 @@ public final class SpreadMotion {
     return hindrances;
   }
 
-  /** What is in the way of one of those that move, between two states. */
+  /** Tells what is in the way of one of those that move, between two states. */
   private Optional<Why> hindrance(Flap moved, Flap other, Set<String> before, Set<String> then) {
     if (other.move() == Flap.Move.STAYS) {
       return Optional.empty();
@@ -281,8 +281,9 @@ public final class SpreadMotion {
   }
 
   /**
-   * What is seen when these are open: a place that no flap hides, and the side of each that is up.
-   * A side that shows a piece of what runs over several has the name that it would have as a slot.
+   * Tells what is seen when these are open: a place that no flap hides, and the side of each that
+   * is up. A side that shows a piece of what runs over several has the name that it would have as a
+   * slot.
    */
   public Set<String> seen(Set<String> open) {
     Set<String> seen = new LinkedHashSet<>();

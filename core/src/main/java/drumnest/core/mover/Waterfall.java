@@ -61,7 +61,7 @@ public record Waterfall(Size card, Length step, int count) {
     return IntStream.range(0, count).mapToObj(step::times).toList();
   }
 
-  /** What shows of each, the lowest first. */
+  /** Tells what shows of each, the lowest first. */
   public List<Length> visible() {
     return IntStream.range(0, count)
         .mapToObj(i -> i == count - 1 ? card.h() : step.min(card.h()))

@@ -61,18 +61,20 @@ public record AlbumPhoto(
     return annotations.datedByMaker();
   }
 
-  /** What must stay of the picture, in its upright pixels. */
+  /** Tells what must stay of the picture, in its upright pixels. */
   public @Nullable PixelBox keep() {
     return annotations.keep();
   }
 
-  /** What its crops go by: what was found in it, where that is followed, and what to conceal. */
+  /**
+   * Tells what its crops go by: what was found in it, where that is followed, and what to conceal.
+   */
   public Focus focus() {
     Focus seen = annotations.framing() == Framing.FOLLOWS ? found : found.unfollowed();
     return seen.concealing(annotations.concealed());
   }
 
-  /** What nothing is stuck on: heads, and the keep box or else the subject. */
+  /** The parts on which nothing is stuck: heads, and the keep box or else the subject. */
   public List<PixelBox> notToBeCovered() {
     List<PixelBox> boxes = new ArrayList<>(found.heads());
     PixelBox kept = keep() == null ? found.subject() : keep();

@@ -61,12 +61,12 @@ public record Focus(
     return new PixelBox(left, top, right - left, bottom - top);
   }
 
-  /** The same where the maker wants crops centred. */
+  /** A copy where the maker wants crops centred. */
   public Focus unfollowed() {
     return new Focus(heads, subject, false, concealed);
   }
 
-  /** The same with what must not be seen. */
+  /** A copy with what must not be seen. */
   public Focus concealing(List<PixelBox> boxes) {
     return boxes.isEmpty() ? this : new Focus(heads, subject, followed, boxes);
   }

@@ -108,7 +108,7 @@ public final class Miniature {
     return detail().likeness(other.detail());
   }
 
-  /** What is compared of it. */
+  /** Tells what is compared of it. */
   Detail detail() {
     int[] values = new int[grey.length];
     for (int i = 0; i < grey.length; i++) {

@@ -31,7 +31,7 @@ public record PixelBox(int x, int y, int w, int h) {
     return (long) x + w <= picture.w() && (long) y + h <= picture.h();
   }
 
-  /** The same box somewhere else. */
+  /** A copy somewhere else. */
   public PixelBox moved(int right, int down) {
     return new PixelBox(x + right, y + down, w, h);
   }
@@ -61,7 +61,7 @@ public record PixelBox(int x, int y, int w, int h) {
         Math.max(bottom(), other.bottom()) - top);
   }
 
-  /** What both have in common; nothing where they are apart. */
+  /** Tells what both have in common; nothing where they are apart. */
   public Optional<PixelBox> common(PixelBox other) {
     int left = Math.max(x, other.x);
     int top = Math.max(y, other.y);

@@ -93,7 +93,7 @@ public final class AlbumPlacing {
     return placeOf;
   }
 
-  /** What the slots hold then, with the places that are reserved. */
+  /** Tells what the slots hold then, with the places that are reserved. */
   public static Map<Integer, Holding> holdings(
       AlbumModel album, PlacingTask task, int[] placeOf, Breathing breathing) {
     Map<Integer, Holding> after = new HashMap<>();
@@ -119,7 +119,7 @@ public final class AlbumPlacing {
     return Holding.ofPhoto(photo).withWhole(PrintCostCache.of(album).showsWhole(candidate, place));
   }
 
-  /** What the slots of these leaves hold, once titles and words have their places. */
+  /** Tells what the slots of these leaves hold, once titles and words have their places. */
   public static Map<String, Holding> settled(
       AlbumModel album, List<Leaf> leaves, Breathing breathing) {
     PlacingTask task =

@@ -125,8 +125,8 @@ public final class Candidates {
   }
 
   /**
-   * What is kept goes first, then what nobody has decided on, then the maybes, the repeats and what
-   * is blurred, dark or has few pixels.
+   * Says who goes first: what is kept, then what nobody has decided on, then the maybes, the
+   * repeats and what is blurred, dark or has few pixels.
    */
   private static int wanted(AlbumPhoto photo, @Nullable Stack stack, HouseRules rules) {
     return switch (photo.choosing().choice()) {

@@ -29,7 +29,9 @@ public final class CostBreakdown {
     return new CostBreakdown(problem, placeOf.clone());
   }
 
-  /** What is wrong with the picture in this place, with what is beside it and for its words. */
+  /**
+   * Tells what is wrong with the picture in this place, with what is beside it and for its words.
+   */
   public List<PlacingCost.Part> of(int place) {
     int photo = layout.photoAt(place);
     if (photo < 0) {
@@ -73,7 +75,7 @@ public final class CostBreakdown {
     return left;
   }
 
-  /** What the whole costs. A locked picture where it is not allowed counts as one. */
+  /** Tells what the whole costs. A locked picture where it is not allowed counts as one. */
   public long total() {
     return layout.total();
   }

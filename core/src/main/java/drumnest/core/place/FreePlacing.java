@@ -48,7 +48,7 @@ public final class FreePlacing implements Placing {
     return new Arrangement(placeOf, together, apart);
   }
 
-  /** What it costs without what neighbours cost each other. */
+  /** Tells what it costs without what neighbours cost each other. */
   private static long withoutNeighbours(Problem problem, PlacingCost cost, int[] placeOf) {
     long sum = cost.ofAllLocked();
     for (List<Integer> moment : cost.moments().open(problem.locked().values())) {
@@ -58,7 +58,7 @@ public final class FreePlacing implements Placing {
     return sum;
   }
 
-  /** What it costs at least: everything where it is cheapest, however many stand there. */
+  /** Tells what it costs at least: everything where it is cheapest, however many stand there. */
   private static long leastOfEach(Problem problem, PlacingCost cost) {
     long sum = cost.ofAllLocked();
     for (List<Integer> moment : cost.moments().open(problem.locked().values())) {

@@ -45,7 +45,7 @@ final class Layout {
     }
   }
 
-  /** What a place costs: its picture, its words, and what the next is to it. */
+  /** Tells what a place costs: its picture, its words, and what the next is to it. */
   long local(int place) {
     int photo = photoAt(place);
     if (photo < 0) {
@@ -81,12 +81,12 @@ final class Layout {
     return cost.moments().pictures(cost.moments().of(photo));
   }
 
-  /** What the moment of the picture costs where nothing of it is placed. */
+  /** Tells what the moment of the picture costs where nothing of it is placed. */
   long untold(int photo) {
     return isTold(photo) ? 0 : cost.leftOut(pictures(photo));
   }
 
-  /** What the whole costs. */
+  /** Tells what the whole costs. */
   long total() {
     long sum = 0;
     for (int moment = 0; moment < cost.moments().count(); moment++) {

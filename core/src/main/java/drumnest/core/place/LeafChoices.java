@@ -106,7 +106,7 @@ public final class LeafChoices {
     return new Choice(aims, best.answer().plans().get(0), proven);
   }
 
-  /** What is best at an aim; of what is as good, what is better otherwise. */
+  /** Puts first what is best at an aim; of what is as good, what is better otherwise. */
   private static Comparator<Found> by(Aim aim) {
     Comparator<Found> leaves = Comparator.comparingInt(each -> each.measures().leaves());
     Comparator<Found> paper = Comparator.comparingDouble(each -> each.measures().paper());

@@ -143,7 +143,7 @@ public final class LeafPlanning {
           rules);
     }
 
-    /** The same by other rules, with one plan. */
+    /** A copy by other rules, with one plan. */
     Request by(HouseRules other) {
       return new Request(
           chapters,
@@ -158,7 +158,7 @@ public final class LeafPlanning {
           other);
     }
 
-    /** The same without sleeves. */
+    /** A copy without sleeves. */
     Request withoutSleeves() {
       return new Request(
           chapters, kinds, breathing, mostLeaves, freshPages, leavesBefore, plans, weights, rules);

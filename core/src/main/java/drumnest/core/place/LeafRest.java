@@ -72,19 +72,19 @@ final class LeafRest {
     return price.length;
   }
 
-  /** What a leaf of a kind costs, whatever is on it, at the price of its kind. */
+  /** Tells what a leaf of a kind costs, whatever is on it, at the price of its kind. */
   long ofLeaf(int kind) {
     return leafWeight + price[kind];
   }
 
-  /** What a plan saves, about, that may use one leaf more. */
+  /** Tells what a plan saves, about, that may use one leaf more. */
   long leafPrice() {
     // Of the same phase, so that nothing else makes a difference.
     int fewer = pages.cycle() + 1 < leaves ? pages.cycle() : 0;
     return fewer == 0 ? 0 : Math.max(0, ahead.of(1 + fewer, 0) - ahead.of(1, 0)) / fewer;
   }
 
-  /** What all leaves that a plan may use have as prices. */
+  /** Tells what all leaves that a plan may use have as prices. */
   long priceOfAll(long leafPrice) {
     long sum = leafPrice * leaves;
     for (int kind = 0; kind < price.length; kind++) {
@@ -100,7 +100,7 @@ final class LeafRest {
   }
 
   /**
-   * What a whole plan costs at least that has come so far.
+   * Tells what a whole plan costs at least that has come so far.
    *
    * @param cost what it has cost
    * @param counts how many leaves of each kind it has used
@@ -153,8 +153,8 @@ final class LeafRest {
   }
 
   /**
-   * What a leaf of the cheapest kind costs, by how many moments it takes, at the prices that were
-   * found.
+   * Tells what a leaf of the cheapest kind costs, by how many moments it takes, at the prices that
+   * were found.
    */
   long[] cheapest(int phase, int from) {
     if (cheapest.length == 0) {
@@ -164,14 +164,14 @@ final class LeafRest {
   }
 
   /**
-   * What is ahead by {@link LeafNumbers} and moments, where no plan is better that may use as many
-   * leaves as it likes.
+   * Tells what is ahead by {@link LeafNumbers} and moments, where no plan is better that may use as
+   * many leaves as it likes.
    */
   Optional<long[][]> unlimited() {
     return ahead.unlimited() ? Optional.of(ahead.rest()) : Optional.empty();
   }
 
-  /** What is ahead at the prices of the moment. */
+  /** Tells what is ahead at the prices of the moment. */
   private Ahead ahead() {
     if (leaves > 0) {
       LeafNumbers numbers = new LeafNumbers(pages, leaves);
@@ -188,7 +188,7 @@ final class LeafRest {
     return limited(cheapest);
   }
 
-  /** What the next leaf costs, by phases and moments, and by how many it takes. */
+  /** Tells what the next leaf costs, by phases and moments, and by how many it takes. */
   private long[][][] cheapest() {
     long[][][] of = new long[pages.phases()][moments][];
     for (long[][] phase : of) {
@@ -219,7 +219,7 @@ final class LeafRest {
     return least;
   }
 
-  /** What is ahead by how many leaves are left. */
+  /** Tells what is ahead by how many leaves are left. */
   private Ahead limited(long[][][] cheapest) {
     long[][] least = new long[leaves + 1][];
     least[0] = leastOf(new long[moments][0], new long[0]);
@@ -240,7 +240,7 @@ final class LeafRest {
   }
 
   /**
-   * What the rest costs by moments.
+   * Tells what the rest costs by moments.
    *
    * @param cheapest what the next leaf costs
    * @param after what the rest costs after that

@@ -190,7 +190,7 @@ final class LeafSearch {
         .orElse(PlacingCost.FORBIDDEN);
   }
 
-  /** What a whole plan costs at least that goes on from this state. */
+  /** Tells what a whole plan costs at least that goes on from this state. */
   private long promise(State state, int moment) {
     return promise(state.cost(), state.used(), moment);
   }

@@ -39,7 +39,7 @@ final class LeafSides {
     kept = costs;
   }
 
-  /** What it costs from a moment on, by how many are on it. */
+  /** Tells what it costs from a moment on, by how many are on it. */
   long[] costs(int from) {
     if (kept != null) {
       return kept[from];

@@ -59,12 +59,12 @@ final class LeavingOut {
       return new Relaxed(upTo, without, more);
     }
 
-    /** What it costs at least to leave so many out that cost least in a place. */
+    /** Tells what it costs at least to leave so many out that cost least in a place. */
     private long more(int wanting) {
       return more < NEVER ? wanting * more : wanting == 0 ? 0 : NEVER;
     }
 
-    /** What one more moment costs on a leaf that holds no more. */
+    /** Tells what one more moment costs on a leaf that holds no more. */
     private long beyond(int moment) {
       long cost = upTo[moment + 1] - upTo[moment];
       return without[moment + 1] > without[moment] ? cost : cost + more;
@@ -111,7 +111,7 @@ final class LeavingOut {
     this.owing = new long[rows][moments + 1];
   }
 
-  /** What such a plan costs at least. */
+  /** Tells what such a plan costs at least. */
   long least() {
     long dearer = rest.unlimited().map(this::dearer).orElse(-1L);
     return dearer < 0 ? leastOfAll() : rest.promise(0, new short[relaxed.length], 0, 0) + dearer;
@@ -143,7 +143,7 @@ final class LeavingOut {
     return least;
   }
 
-  /** What a moment costs at least that is left out after a relaxed leaf. */
+  /** Tells what a moment costs at least that is left out after a relaxed leaf. */
   private long without(int moment) {
     long without = pages.leftOut(moment);
     for (Relaxed each : relaxed) {
@@ -238,7 +238,7 @@ final class LeavingOut {
       this.last = moments;
     }
 
-    /** What it and the rest cost at least. */
+    /** Tells what it and the rest cost at least. */
     long least(int from, long[] after) {
       long[] upTo = on.upTo();
       int[] without = on.without();

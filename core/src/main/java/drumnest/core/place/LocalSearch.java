@@ -116,13 +116,13 @@ final class LocalSearch {
         || taken.getOrDefault(page(to), 0) + more <= most;
   }
 
-  /** What the two cost by being left out. */
+  /** Tells what the two cost by being left out. */
   private long outside(int photo, int other) {
     boolean sameMoment = other >= 0 && cost.moments().of(photo) == cost.moments().of(other);
     return layout.untold(photo) + (other < 0 || sameMoment ? 0 : layout.untold(other));
   }
 
-  /** What the two places cost, with everything that touches them. */
+  /** Tells what the two places cost, with everything that touches them. */
   private long around(int one, int other) {
     int low = Math.min(one, other);
     int high = Math.max(one, other);

@@ -80,7 +80,7 @@ final class PageCosts {
             .anyMatch(place -> cost.of(photo, place) < PlacingCost.FORBIDDEN);
   }
 
-  /** What a moment costs that a page has no place for. */
+  /** Tells what a moment costs that a page has no place for. */
   private ToLongFunction<List<Integer>> withoutPlace(RequestedPages.Page page) {
     if (page.over == 0) {
       return slack == 0 ? moment -> PlacingCost.FORBIDDEN : cost::leftOut;
@@ -115,7 +115,7 @@ final class PageCosts {
     return open.size();
   }
 
-  /** What it costs to leave out those that fit into none. */
+  /** Tells what it costs to leave out those that fit into none. */
   long nowhere() {
     return nowhere;
   }
@@ -133,7 +133,7 @@ final class PageCosts {
         .orElse(slack);
   }
 
-  /** What the moments cost at least on a leaf of a kind, each for itself. */
+  /** Tells what the moments cost at least on a leaf of a kind, each for itself. */
   LeavingOut.Relaxed relaxed(int kind) {
     LeafSides leaf = pages.leaf(kind, 0);
     long[] inPlace = new long[open.size()];
@@ -168,7 +168,7 @@ final class PageCosts {
     return pages.leaf(kind, phase).most();
   }
 
-  /** What a leaf costs on which all places are empty; not what it weighs itself. */
+  /** Tells what a leaf costs on which all places are empty; not what it weighs itself. */
   long empty(int kind, int phase) {
     LeafSides leaf = pages.leaf(kind, phase);
     return weight(leaf.front.room) + weight(leaf.back.room);
@@ -297,18 +297,19 @@ final class PageCosts {
   }
 
   /**
-   * What a leaf costs with the first moments from one on, by how many; not what it weighs itself.
+   * Tells what a leaf costs with the first moments from one on, by how many; not what it weighs
+   * itself.
    */
   long[] leaf(int kind, int phase, int from) {
     return pages.leaf(kind, phase).costs(from);
   }
 
-  /** What the front of a leaf costs, likewise. */
+  /** Tells what the front of a leaf costs, likewise. */
   long[] front(int kind, int phase, int from) {
     return pages.leaf(kind, phase).front.costs[from];
   }
 
-  /** What its back costs. */
+  /** Tells what its back costs. */
   long[] back(int kind, int phase, int from) {
     return pages.leaf(kind, phase).back.costs[from];
   }

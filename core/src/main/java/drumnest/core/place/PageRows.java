@@ -134,7 +134,7 @@ final class PageRows {
   }
 
   /**
-   * What the rows so far cost, by how the next one begins.
+   * Tells what the rows so far cost, by how the next one begins.
    *
    * @param page by how they end and by how many moments are placed
    * @param moment the first that is not on them
@@ -151,7 +151,7 @@ final class PageRows {
     }
   }
 
-  /** What the end of one row and the beginning of the next cost together. */
+  /** Tells what the end of one row and the beginning of the next cost together. */
   private long beside(int moment, int end, int begin) {
     if (end == RowEnds.EMPTY || begin == RowEnds.EMPTY) {
       return end == begin ? 0 : scattered;

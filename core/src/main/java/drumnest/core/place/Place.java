@@ -41,7 +41,7 @@ public record Place(
     return Orientation.of(print.w().toNanometres(), print.h().toNanometres());
   }
 
-  /** What a picture takes of its page here. */
+  /** Tells what a picture takes of its page here. */
   public Area area() {
     return Area.of(print);
   }
@@ -56,7 +56,7 @@ public record Place(
     this(id, print, Outline.STRAIGHT, hidden, mayTurn, at);
   }
 
-  /** The same somewhere else. */
+  /** A copy somewhere else. */
   public Place withAt(At other) {
     return new Place(id, print, outline, hidden, mayTurn, other);
   }

@@ -91,7 +91,7 @@ public interface Placing {
       this(candidates, places, locked, Map.of(), Map.of(), order, weights, rules);
     }
 
-    /** What everything weighs. */
+    /** Tells what everything weighs. */
     public Weights weights() {
       return prints.weights();
     }
@@ -166,7 +166,7 @@ public interface Placing {
     return place(problem, ProgressMonitor.NONE);
   }
 
-  /** What places by an order, however many pictures there are. */
+  /** The solver that places by an order, however many pictures there are. */
   static Placing by(Order order) {
     return switch (order) {
       case STORY -> new BlockPlacing(new StoryPlacing(), StoryPlacing.MOST_CELLS);

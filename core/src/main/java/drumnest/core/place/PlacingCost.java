@@ -123,7 +123,7 @@ public final class PlacingCost {
     }
   }
 
-  /** The same, with all worked out that else is when it is first asked for. */
+  /** A copy, with all worked out that else is when it is first asked for. */
   PlacingCost forManyThreads() {
     IntStream.range(0, ofPrint.length)
         .parallel()
@@ -214,7 +214,7 @@ public final class PlacingCost {
     return share(dark * (1 - low) + (1 - dark) * low, weights.heavyHigh());
   }
 
-  /** What two pictures in a place and the one after it cost together. */
+  /** Tells what two pictures in a place and the one after it cost together. */
   long pair(int candidate, int other, int place) {
     if (!isPair(place)) {
       return 0;
@@ -269,8 +269,8 @@ public final class PlacingCost {
   }
 
   /**
-   * What it costs that of the place and its next on the same page one holds a picture and the other
-   * is free: free places then lie together, at the beginning or the end of their page.
+   * Tells what it costs that of the place and its next on the same page one holds a picture and the
+   * other is free: free places then lie together, at the beginning or the end of their page.
    */
   long scattered(int place) {
     return isPair(place) && samePage[place] ? weights.scattered() : 0;
@@ -284,7 +284,7 @@ public final class PlacingCost {
     return rooms;
   }
 
-  /** What leaving a moment out costs, by the most wanted of its pictures. */
+  /** Tells what leaving a moment out costs, by the most wanted of its pictures. */
   long leftOut(List<Integer> pictures) {
     int wanted = 0;
     for (int picture : pictures) {
@@ -297,20 +297,22 @@ public final class PlacingCost {
     return weights.captionApart();
   }
 
-  /** What a locked picture costs in its place, which it keeps even where it is not allowed. */
+  /**
+   * Tells what a locked picture costs in its place, which it keeps even where it is not allowed.
+   */
   long ofLocked(int candidate, int place) {
     long own = of(candidate, place);
     return own >= FORBIDDEN ? ONE : own;
   }
 
-  /** What all locked pictures cost in their places. */
+  /** Tells what all locked pictures cost in their places. */
   long ofAllLocked() {
     return problem.locked().entrySet().stream()
         .mapToLong(lock -> ofLocked(lock.getValue(), lock.getKey()))
         .sum();
   }
 
-  /** What is wrong with a picture in a place, without its neighbours. */
+  /** Tells what is wrong with a picture in a place, without its neighbours. */
   List<Part> parts(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);
     Place where = problem.places().get(place);
@@ -324,7 +326,7 @@ public final class PlacingCost {
     return parts.stream().filter(part -> part.cost() > 0).toList();
   }
 
-  /** What is wrong with two pictures in a place and the one after it. */
+  /** Tells what is wrong with two pictures in a place and the one after it. */
   List<Part> pairParts(int candidate, int other, int place) {
     if (!isPair(place)) {
       return List.of();

@@ -219,7 +219,7 @@ public record PlacingTask(
   }
 
   /**
-   * The same, with no page allowed to hold less than it does now: what is there is not asked to
+   * A copy, with no page allowed to hold less than it does now: what is there is not asked to
    * leave.
    *
    * @param placeOf where the photos are now

@@ -29,7 +29,7 @@ public final class PrintCost {
 
   private PrintCost() {}
 
-  /** What depends on the picture and the size of the place alone. */
+  /** Tells what depends on the picture and the size of the place alone. */
   static List<Part> of(Candidate photo, Place place, HouseRules rules, Weights weights) {
     Size onTable = photo.onTable();
     if (onTable != null) {
@@ -77,7 +77,7 @@ public final class PrintCost {
     return parts.get(0).term() == Term.WHOLE;
   }
 
-  /** What it costs to show a picture whole on a card, where that can be done. */
+  /** Tells what it costs to show a picture whole on a card, where that can be done. */
   private static List<Part> whole(Candidate photo, Place place, HouseRules rules, Weights weights) {
     List<Part> no = List.of(new Part(Term.WHOLE, PlacingCost.FORBIDDEN));
     if (weights.whole() >= PlacingCost.FORBIDDEN) {

@@ -56,7 +56,7 @@ public final class PrintCostCache {
     return weights;
   }
 
-  /** What it costs to have the picture in a print of the size of the place. */
+  /** Tells what it costs to have the picture in a print of the size of the place. */
   long cost(Candidate photo, Place place) {
     return in(photo, place).cost();
   }

@@ -54,7 +54,7 @@ final class SleeveCosts {
     return moment.stream().min(Comparator.comparingLong(photo -> costs[photo])).orElseThrow();
   }
 
-  /** What that costs. */
+  /** Tells what that costs. */
   long of(RequestedPages.Page page, List<Integer> moment) {
     return known.get(page.sleeves)[best(page, moment)];
   }

@@ -113,7 +113,7 @@ final class StoryBand {
       return new Room(pictures + other.pictures, cost + other.cost);
     }
 
-    /** What so many moments in it cost at least. */
+    /** Tells what so many moments in it cost at least. */
     long least(int moments, long leftOut, long dearest) {
       return moments > pictures
           ? cost + (moments - pictures) * leftOut
@@ -142,7 +142,7 @@ final class StoryBand {
       this.dearest = dearest;
     }
 
-    /** What leaving out a moment costs at least. */
+    /** Tells what leaving out a moment costs at least. */
     long leftOut() {
       return leftOut;
     }
@@ -151,7 +151,9 @@ final class StoryBand {
       return upTo.length - 1;
     }
 
-    /** What a way costs at least on which so many of the moments are decided after a place. */
+    /**
+     * Tells what a way costs at least on which so many of the moments are decided after a place.
+     */
     private long least(int place, int decided, int moments) {
       return upTo[place].least(decided, leftOut, dearest)
           + after[place].least(moments - decided, leftOut, dearest);

@@ -93,7 +93,7 @@ final class StoryRow {
     return begins;
   }
 
-  /** What it costs that a moment has none of the places. */
+  /** Tells what it costs that a moment has none of the places. */
   long[] leftOut() {
     return leftOut;
   }
@@ -119,7 +119,7 @@ final class StoryRow {
     return found >= 0 ? found : -found - 2;
   }
 
-  /** What each picture costs in a place. */
+  /** Tells what each picture costs in a place. */
   long[] own(int place) {
     long[] row = ownOpen(place);
     List<Integer> out = closed.get(place);
@@ -144,7 +144,7 @@ final class StoryRow {
     return ownByKind[kind];
   }
 
-  /** What the cheapest picture costs in a place, whatever is closed. */
+  /** Tells what the cheapest picture costs in a place, whatever is closed. */
   long cheapest(int place) {
     int kind = cost.kind(place);
     if (cheapestByKind[kind] == 0) {

@@ -53,13 +53,13 @@ final class StoryStates {
     return reached[layer];
   }
 
-  /** What states at rest cost, by how many moments are decided. */
+  /** Tells what states at rest cost, by how many moments are decided. */
   long[] rest(int layer) {
     return rest[layer];
   }
 
   /**
-   * What states with a picture cost, by where it is in the row.
+   * Tells what states with a picture cost, by where it is in the row.
    *
    * @param waits 1 where it waits for a free place beside it, else 0
    */

@@ -48,7 +48,7 @@ public sealed interface Suggestion {
   }
 
   /**
-   * What could be done, if anything.
+   * Tells what could be done, if anything.
    *
    * @param parts what is wrong with the picture of the place
    */

@@ -66,7 +66,10 @@ final class TitleRoom {
     return best;
   }
 
-  /** What a page costs with what is beside it; nobody leaves it, so the rest costs what it did. */
+  /**
+   * Tells what a page costs with what is beside it; nobody leaves it, so the rest costs what it
+   * did.
+   */
   private long ofPage(int[] placeOf, int[] places) {
     Layout layout = new Layout(problem, cost, placeOf);
     return IntStream.rangeClosed(places[0] - 1, places[places.length - 1] + 1)

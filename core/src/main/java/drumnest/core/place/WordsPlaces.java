@@ -45,7 +45,7 @@ public final class WordsPlaces {
 
   private WordsPlaces() {}
 
-  /** What each place is set aside for; the others stay free. */
+  /** Tells what each place is set aside for; the others stay free. */
   public static Map<String, Use> of(Page page, HouseRules rules) {
     Map<String, String> wordsOf = new HashMap<>();
     Set<String> kept = new HashSet<>();

@@ -40,7 +40,7 @@ public sealed interface CatalogueItem
     R material(Material material);
   }
 
-  /** What makers call it; unique among things of its kind. */
+  /** Tells what makers call it; unique among things of its kind. */
   String name();
 
   /** The page size of an album. */

@@ -1283,17 +1283,17 @@ public enum HouseRule {
     return unit == Unit.LENGTH ? Kind.LENGTH : Kind.NUMBER;
   }
 
-  /** What makers call it. */
+  /** Tells what makers call it. */
   public String title() {
     return title;
   }
 
-  /** What it means, in a sentence. */
+  /** Tells what it means, in a sentence. */
   public String meaning() {
     return meaning;
   }
 
-  /** What changes with it, in a few words. */
+  /** Tells what changes with it, in a few words. */
   public String affects() {
     return affects;
   }

@@ -84,7 +84,7 @@ public final class HouseRules {
     return new HouseRules(next);
   }
 
-  /** What was changed: stored units of length, or the number itself. */
+  /** Tells what was changed: stored units of length, or the number itself. */
   public Map<HouseRule, Long> changes() {
     return Collections.unmodifiableMap(changed);
   }

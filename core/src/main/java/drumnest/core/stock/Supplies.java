@@ -43,7 +43,7 @@ public record Supplies(
    */
   public record Materials(Length ply, Length page, Length print, Length card, Length letters) {}
 
-  /** The same under other house rules. */
+  /** A copy under other house rules. */
   public Supplies under(HouseRules other) {
     return new Supplies(leafTypes, openings, materials, other);
   }

@@ -25,7 +25,7 @@ public final class CardChain {
    * @param from where in the story it begins
    * @param last whether no other card follows it
    */
-  public record OnCard(Ephemera card, CardLayout layout, int from, boolean last) {
+  public record OnCard(Ephemera.Card card, CardLayout layout, int from, boolean last) {
 
     /** Whether words are left over that no card of the chain holds. */
     public boolean isTooLong() {
@@ -33,17 +33,17 @@ public final class CardChain {
     }
   }
 
-  private final Map<Integer, Ephemera> cards = new HashMap<>();
+  private final Map<Integer, Ephemera.Card> cards = new HashMap<>();
   private final Map<Integer, Integer> next = new HashMap<>();
 
   private CardChain(AlbumModel album) {
     for (Ephemera each : album.allEphemera()) {
-      if (each.card() != null) {
-        cards.put(each.key(), each);
+      if (each instanceof Ephemera.Card card) {
+        cards.put(card.key(), card);
       }
     }
-    for (Ephemera each : cards.values()) {
-      Integer before = Objects.requireNonNull(each.card()).continues();
+    for (Ephemera.Card each : cards.values()) {
+      Integer before = each.card().continues();
       if (before != null && cards.containsKey(before)) {
         next.putIfAbsent(before, each.key());
       }
@@ -55,11 +55,11 @@ public final class CardChain {
   }
 
   /** The first card of the chain that a card is in. */
-  public Ephemera first(Ephemera card) {
+  public Ephemera.Card first(Ephemera.Card card) {
     Set<Integer> seen = new HashSet<>();
-    Ephemera at = card;
+    Ephemera.Card at = card;
     while (seen.add(at.key())) {
-      Integer before = Objects.requireNonNull(at.card()).continues();
+      Integer before = at.card().continues();
       if (before == null
           || !cards.containsKey(before)
           || !Objects.equals(next.get(before), at.key())) {
@@ -71,8 +71,8 @@ public final class CardChain {
   }
 
   /** The cards of a chain, from its first on. */
-  public List<Ephemera> from(Ephemera first) {
-    List<Ephemera> chain = new ArrayList<>(List.of(first));
+  public List<Ephemera.Card> from(Ephemera.Card first) {
+    List<Ephemera.Card> chain = new ArrayList<>(List.of(first));
     Integer at = next.get(first.key());
     while (at != null && at != first.key() && chain.size() <= cards.size()) {
       chain.add(cards.get(at));
@@ -81,14 +81,14 @@ public final class CardChain {
     return chain;
   }
 
-  /** What stands on each card of the chain that begins with this one. */
-  public static List<OnCard> laid(List<Ephemera> chain, Typefaces faces, AlbumModel album) {
-    String story = Objects.requireNonNull(chain.get(0).card()).body();
+  /** Tells what stands on each card of the chain that begins with this one. */
+  public static List<OnCard> laid(List<Ephemera.Card> chain, Typefaces faces, AlbumModel album) {
+    String story = chain.get(0).card().body();
     List<OnCard> laid = new ArrayList<>();
     int from = 0;
     for (int i = 0; i < chain.size(); i++) {
-      Ephemera card = chain.get(i);
-      CardWords words = Objects.requireNonNull(card.card());
+      Ephemera.Card card = chain.get(i);
+      CardWords words = card.card();
       CardLayout layout = CardLayout.of(words, story, from, card.size(), faces, album.rules());
       laid.add(new OnCard(card, layout, from, i == chain.size() - 1));
       from = layout.cut();
@@ -97,7 +97,7 @@ public final class CardChain {
   }
 
   /** A card as it stands in its chain. */
-  public OnCard laid(Ephemera card, Typefaces faces, AlbumModel album) {
+  public OnCard laid(Ephemera.Card card, Typefaces faces, AlbumModel album) {
     return laid(from(first(card)), faces, album).stream()
         .filter(each -> each.card().key() == card.key())
         .findFirst()
@@ -117,23 +117,23 @@ public final class CardChain {
   }
 
   /**
-   * What becomes of the other cards of a chain when one is taken away: those after it run on from
-   * the one before it, and where it was the first the next one gets the story.
+   * Tells what becomes of the other cards of a chain when one is taken away: those after it run on
+   * from the one before it, and where it was the first the next one gets the story.
    */
-  public static List<Change> without(AlbumModel album, Ephemera card) {
+  public static List<Change> without(AlbumModel album, Ephemera.Card card) {
     CardWords words = card.card();
     CardChain chain = of(album);
     Integer after = chain.next.get(card.key());
-    if (words == null || after == null) {
+    if (after == null) {
       return List.of();
     }
-    Ephemera follower = chain.cards.get(after);
-    CardWords follows = Objects.requireNonNull(follower.card());
+    Ephemera.Card follower = chain.cards.get(after);
+    CardWords follows = follower.card();
     boolean first = chain.first(card).key() == card.key();
     CardWords next =
         first
             ? follows.saying(follows.heading(), follows.date(), words.body()).continuing(null)
             : follows.continuing(words.continues());
-    return List.of(new Change.OfEphemera(after, follower, follower.inscribed(next)));
+    return List.of(new Change.OfEphemera(after, follower, follower.saying(next)));
   }
 }

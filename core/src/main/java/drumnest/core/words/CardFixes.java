@@ -14,7 +14,6 @@ import drumnest.core.stock.HouseRule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +40,7 @@ public final class CardFixes {
   private final AlbumModel album;
   private final Typefaces faces;
   private final QuietPlaces quiet;
-  private final Ephemera card;
+  private final Ephemera.Card card;
   private final CardWords words;
   private final String story;
   private final int from;
@@ -52,7 +51,7 @@ public final class CardFixes {
     this.album = album;
     this.faces = faces;
     this.card = on.card();
-    this.words = Objects.requireNonNull(card.card());
+    this.words = card.card();
     this.story = story;
     this.from = on.from();
   }
@@ -62,13 +61,13 @@ public final class CardFixes {
    * @return nothing where it fits
    */
   public static List<Offer> of(
-      AlbumModel album, Ephemera card, Typefaces faces, QuietPlaces quiet) {
+      AlbumModel album, Ephemera.Card card, Typefaces faces, QuietPlaces quiet) {
     CardChain chain = CardChain.of(album);
     CardChain.OnCard on = chain.laid(card, faces, album);
     if (!on.isTooLong()) {
       return List.of();
     }
-    String story = Objects.requireNonNull(chain.first(card).card()).body();
+    String story = chain.first(card).card().body();
     return new CardFixes(album, faces, quiet, on, story).offers();
   }
 

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Cards go along with the photos they tell about: one that touched a photo of its own before a
@@ -33,16 +32,6 @@ public final class CardsFollow {
   public record Following(List<Change> changes, List<String> left) {
 
     static final Following NOTHING = new Following(List.of(), List.of());
-
-    /** What is to be added to the words for the step. */
-    public String words() {
-      return (changes.isEmpty() ? "" : ", its words with it")
-          + (left.isEmpty()
-              ? ""
-              : left.stream()
-                  .map(name -> "“" + name + "”")
-                  .collect(Collectors.joining(", ", "; no free place there for ", "")));
-    }
   }
 
   private CardsFollow() {}

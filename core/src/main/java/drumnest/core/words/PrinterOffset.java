@@ -25,7 +25,7 @@ public record PrinterOffset(Length right, Length down, BigDecimal percent) {
   private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
   private static final int DIGITS = 12;
 
-  /** What everything is multiplied with. */
+  /** Tells what everything is multiplied with. */
   public BigDecimal scale() {
     return HUNDRED.divide(percent, DIGITS, RoundingMode.HALF_UP);
   }

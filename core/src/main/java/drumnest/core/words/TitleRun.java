@@ -41,7 +41,7 @@ public record TitleRun(Length length, List<Length> starts) {
   }
 
   /**
-   * What the stock of a letter set lacks for a text. A letter is taken as it is written, then
+   * Tells what the stock of a letter set lacks for a text. A letter is taken as it is written, then
    * without regard to case; a space needs none.
    *
    * @param stock how many there are of each letter

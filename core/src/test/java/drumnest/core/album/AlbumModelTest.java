@@ -60,9 +60,8 @@ class AlbumModelTest {
       case 7 -> {
         int key = album.nextEphemeraKey();
         Ephemera card =
-            new Ephemera(
+            new Ephemera.Card(
                 key,
-                Ephemera.Kind.CARD,
                 "Card",
                 new Size(Length.ofInches(3), Length.ofInches(4)),
                 Length.ZERO,

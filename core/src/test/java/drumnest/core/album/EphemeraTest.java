@@ -16,14 +16,8 @@ class EphemeraTest {
   private static final Opening POCKET = Opening.asUsual(Size.ofInches(3, 4), RULES);
 
   private static Ephemera keepsake(String w, String h, String thickness, boolean original) {
-    return new Ephemera(
-        1,
-        Ephemera.Kind.KEEPSAKE,
-        "ticket",
-        new Size(Length.parse(w), Length.parse(h)),
-        Length.parse(thickness),
-        original,
-        null);
+    return new Ephemera.Keepsake(
+        1, "ticket", new Size(Length.parse(w), Length.parse(h)), Length.parse(thickness), original);
   }
 
   @Test
@@ -47,14 +41,7 @@ class EphemeraTest {
   @Test
   void a_card_lies_as_it_is_turned_and_no_other_way() {
     Ephemera card =
-        new Ephemera(
-            2,
-            Ephemera.Kind.CARD,
-            "journal",
-            Size.ofInches(4, 3),
-            Length.parse(".012"),
-            false,
-            null);
+        new Ephemera.Card(2, "journal", Size.ofInches(4, 3), Length.parse(".012"), false, null);
     assertThat(card.fit(POCKET, false, RULES).verdict()).isEqualTo(InsertFit.Verdict.TOO_BIG);
     assertThat(card.fit(POCKET, true, RULES).verdict()).isEqualTo(InsertFit.Verdict.SNUG);
   }

@@ -134,7 +134,7 @@ class PlannerAgreesWithSumsTest {
     assertThat(planned.stream().map(box -> lying ? box.w() : box.h())).allMatch(row.cut()::equals);
   }
 
-  /** What stands beside a block keeps its distance from the border, not from the pieces. */
+  /** Distances from a block are kept from its border, not from its pieces. */
   @Test
   void a_block_beside_another_keeps_its_distance_from_the_whole() {
     Length quarter = Length.parse("1/4");

@@ -211,7 +211,7 @@ class FollowingWindowTest {
       return new Focus(heads, subject, true, concealed);
     }
 
-    /** What is seen through the window where it begins here. */
+    /** Tells what is seen through the window where it begins here. */
     SeenWindow at(int start, int length) {
       return SeenWindow.of(
           new PixelBox(start, 0, length, HIGH), outline, Size.ofInches(length, HIGH));

@@ -96,18 +96,17 @@ class BoxTest {
               .mapToObj(
                   x -> box(x, random.nextInt(8), 1 + random.nextInt(4), 1 + random.nextInt(4)))
               .toList();
-      Box line = place.middle();
-      boolean across = line.w().isPositive();
+      Segment line = place.middle();
       Length quarter = Length.parse("1/4");
-      long points = (across ? line.w() : line.h()).toNanometres() / quarter.toNanometres();
+      long points = line.length().toNanometres() / quarter.toNanometres();
       boolean all =
           LongStream.rangeClosed(0, points)
-              .mapToObj(quarter::times)
+              .mapToObj(off -> line.from().plus(quarter.times(off)))
               .map(
-                  off ->
-                      across
-                          ? new Box(line.x().plus(off), line.y(), Length.ZERO, Length.ZERO)
-                          : new Box(line.x(), line.y().plus(off), Length.ZERO, Length.ZERO))
+                  along ->
+                      line.level()
+                          ? new Box(along, line.at(), Length.ZERO, Length.ZERO)
+                          : new Box(line.at(), along, Length.ZERO, Length.ZERO))
               .allMatch(point -> others.stream().anyMatch(other -> other.contains(point)));
       assertThat(place.isHiddenBy(others)).isEqualTo(all);
     }
@@ -135,5 +134,41 @@ class BoxTest {
       }
       assertThat(cells).isEqualTo(36 - covered);
     }
+  }
+
+  @Test
+  void the_middle_of_a_box_is_a_segment_and_that_of_a_square_a_point() {
+    assertThat(box(1, 1, 6, 2).middle())
+        .isEqualTo(new Segment(true, Length.ofInches(2), Length.ofInches(2), Length.ofInches(6)));
+    assertThat(box(1, 1, 2, 6).middle())
+        .isEqualTo(new Segment(false, Length.ofInches(2), Length.ofInches(2), Length.ofInches(6)));
+    Segment point = box(1, 1, 4, 4).middle();
+    assertThat(point.isPoint()).isTrue();
+    assertThat(point.isIn(box(3, 3, 1, 1))).as("its edge is its own").isTrue();
+    assertThat(point.isIn(box(4, 3, 1, 1))).isFalse();
+    assertThat(new Box(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO).middle().isPoint())
+        .isTrue();
+  }
+
+  @Test
+  void what_is_inset_by_more_than_there_is_has_nothing_left_and_stays_in_the_middle() {
+    assertThat(box(1, 1, 6, 4).inset(Length.ofInches(1))).isEqualTo(box(2, 2, 4, 2));
+    assertThat(box(1, 1, 6, 4).inset(Length.ofInches(-1))).isEqualTo(box(0, 0, 8, 6));
+    assertThat(box(1, 1, 6, 4).inset(Length.ofInches(2))).isEqualTo(box(3, 3, 2, 0));
+    assertThat(box(1, 1, 6, 4).inset(Length.ofInches(5))).isEqualTo(box(4, 3, 0, 0));
+    Length odd = Length.ofNanometres(3);
+    Box tiny = new Box(Length.ZERO, Length.ZERO, odd, odd).inset(Length.ofInches(1));
+    assertThat(tiny.w()).isEqualTo(Length.ZERO);
+    assertThat(tiny.x().isMoreThan(odd)).isFalse();
+  }
+
+  @Test
+  void a_segment_is_covered_by_boxes_that_meet_and_not_where_they_leave_a_gap() {
+    Segment line = new Segment(true, Length.ofInches(2), Length.ofInches(1), Length.ofInches(7));
+    assertThat(line.isCoveredBy(List.of(box(1, 1, 3, 2), box(4, 0, 3, 2)))).isTrue();
+    assertThat(line.isCoveredBy(List.of(box(1, 1, 3, 2), box(5, 0, 3, 3)))).isFalse();
+    assertThat(line.isCoveredBy(List.of(box(0, 3, 9, 1)))).as("beside it").isFalse();
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> new Segment(true, Length.ZERO, Length.ofInches(1), Length.ZERO));
   }
 }

@@ -35,14 +35,7 @@ import org.junit.jupiter.api.Test;
 class LyingFlatTest {
 
   private static final Ephemera BADGE =
-      new Ephemera(
-          1,
-          Ephemera.Kind.KEEPSAKE,
-          "Badge",
-          Size.ofInches(2, 2),
-          Length.parse(".180"),
-          false,
-          null);
+      new Ephemera.Keepsake(1, "Badge", Size.ofInches(2, 2), Length.parse(".180"), false);
 
   private static final Flap CARD =
       new Flap(

@@ -30,8 +30,8 @@ class KnownSheetTest {
   }
 
   /**
-   * What a camera sees of it: one that leans over the table by an angle and hangs over it by a
-   * height. Source: the pinhole camera, by hand.
+   * Tells what a camera sees of it: one that leans over the table by an angle and hangs over it by
+   * a height. Source: the pinhole camera, by hand.
    */
   private static Quad seen(List<double[]> corners, double leaning, double height) {
     double cos = Math.cos(Math.toRadians(leaning));

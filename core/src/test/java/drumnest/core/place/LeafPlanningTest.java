@@ -403,7 +403,7 @@ class LeafPlanningTest {
       return !request.freshPages() || chapterOf.subList(from, to).stream().distinct().count() <= 1;
     }
 
-    /** What it costs that chapters worth a page begin among these, not before them. */
+    /** Tells what it costs that chapters worth a page begin among these, not before them. */
     private long withinPage(int from, int to) {
       long worth = request.rules().number(HouseRule.CHAPTER_PHOTOS);
       long begin =
@@ -485,7 +485,9 @@ class LeafPlanningTest {
       return best;
     }
 
-    /** What it saves that those that are not told by a place go into a sleeve where that pays. */
+    /**
+     * Tells what it saves that those that are not told by a place go into a sleeve where that pays.
+     */
     private long savedBySleeves(List<Place> here, int told, int from, int to) {
       long saved = 0;
       for (int i = 0; i < to - from; i++) {

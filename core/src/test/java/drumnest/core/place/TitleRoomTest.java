@@ -32,7 +32,7 @@ class TitleRoomTest {
     return IntStream.range(0, 200);
   }
 
-  /** What the whole costs is worked out by {@link PlacingCases#cost}, which knows no pages. */
+  /** Checks the whole cost against {@link PlacingCases#cost}, which knows no pages. */
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void the_room_costs_no_more_than_the_rule_and_nobody_leaves_a_page_or_the_story(int seed) {

@@ -17,17 +17,6 @@ import org.junit.jupiter.api.Test;
 
 class CardsFollowTest {
 
-  private static final Change MOVE = new Change.OfHolding("1-front-1", null, null);
-
-  @Test
-  void the_words_for_a_step_name_the_cards_that_found_no_place() {
-    assertThat(CardsFollow.Following.NOTHING.words()).isEmpty();
-    assertThat(new CardsFollow.Following(List.of(MOVE), List.of()).words())
-        .isEqualTo(", its words with it");
-    assertThat(new CardsFollow.Following(List.of(MOVE), List.of("At last.", "Rain")).words())
-        .isEqualTo(", its words with it; no free place there for “At last.”, “Rain”");
-  }
-
   private static Slot slot(AlbumModel album, int leaf, String size, int number) {
     return album.leaves().slots().stream()
         .filter(each -> each.leaf().key() == leaf && each.side() == Side.FRONT)
@@ -57,9 +46,7 @@ class CardsFollowTest {
     return album.apply(
         List.of(
             new Change.OfEphemera(
-                1,
-                null,
-                new Ephemera(1, Ephemera.Kind.CARD, "Low", card, Length.ZERO, false, words)),
+                1, null, new Ephemera.Card(1, "Low", card, Length.ZERO, false, words)),
             new Change.OfHolding(beside.id(), null, Holding.ofEphemera(1)),
             new Change.OfHolding(first.id(), null, Holding.ofPhoto(photo))));
   }

@@ -31,7 +31,7 @@ class CameraClockEntity {
     return camera;
   }
 
-  /** What is added to the times of the camera. */
+  /** Tells what is added to the times of the camera. */
   Duration shift() {
     return Duration.ofSeconds(seconds);
   }

@@ -58,14 +58,13 @@ class EphemeraEntity {
   }
 
   Ephemera asEphemera() {
-    Ephemera.Kind is = Ephemera.Kind.valueOf(kind);
-    return new Ephemera(
-        ephemeraKey,
-        is,
-        name,
-        new Size(Length.ofNanometres(w), Length.ofNanometres(h)),
-        Length.ofNanometres(thickness),
-        original,
-        InscriptionJson.read(inscription, is == Ephemera.Kind.CARD ? words : null));
+    return new StoredInscription(inscription, words)
+        .on(
+            Ephemera.Kind.valueOf(kind),
+            ephemeraKey,
+            name,
+            new Size(Length.ofNanometres(w), Length.ofNanometres(h)),
+            Length.ofNanometres(thickness),
+            original);
   }
 }

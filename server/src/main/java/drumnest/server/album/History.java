@@ -90,7 +90,7 @@ public class History {
         seen.album().id(),
         album -> {
           requireFree(seen, album.version(), all);
-          add(album, label + following.words(), all);
+          add(album, label + FollowingText.of(following), all);
         });
     return new StepTaken(label);
   }

@@ -84,7 +84,7 @@ public class OpenAlbums {
         });
   }
 
-  /** What is kept of an album, unless it would have to be read anew. */
+  /** Tells what is kept of an album, unless it would have to be read anew. */
   private @Nullable AlbumModel upToDate(long id) {
     Kept there = kept.getIfPresent(id);
     return there != null
@@ -182,7 +182,7 @@ public class OpenAlbums {
     kept.asMap().computeIfPresent(id, (same, there) -> after(there, version, changes));
   }
 
-  /** What is kept after a step; nothing where it would have to be read anew anyway. */
+  /** Tells what is kept after a step; nothing where it would have to be read anew anyway. */
   private @Nullable Kept after(Kept there, long version, List<Change> changes) {
     if (there.album().version() != version) {
       return there;

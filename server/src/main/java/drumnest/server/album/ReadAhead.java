@@ -42,7 +42,7 @@ class ReadAhead {
     }
   }
 
-  /** What its page shows at first, and what is kept with the album once it is worked out. */
+  /** Tells what its page shows at first, and what is kept with the album once it is worked out. */
   private static void workOut(AlbumModel album) {
     album.leaves().leaves().forEach(album::summary);
     album.stackOf();

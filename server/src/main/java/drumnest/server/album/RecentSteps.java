@@ -42,7 +42,10 @@ class RecentSteps {
         .sum();
   }
 
-  /** What was touched from one version of an album to another; nothing where that is not known. */
+  /**
+   * Tells what was touched from one version of an album to another; nothing where that is not
+   * known.
+   */
   Optional<Footprint> between(long album, long seen, long now) {
     if (seen > now) {
       return Optional.empty();

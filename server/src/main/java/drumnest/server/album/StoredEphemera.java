@@ -41,16 +41,14 @@ record StoredEphemera(
   static final class Read extends StdConverter<StoredEphemera, Ephemera> {
     @Override
     public Ephemera convert(StoredEphemera ephemera) {
-      return new Ephemera(
-          0,
-          ephemera.kind(),
-          ephemera.name(),
-          new Size(Length.ofNanometres(ephemera.w()), Length.ofNanometres(ephemera.h())),
-          Length.ofNanometres(ephemera.thickness()),
-          ephemera.original(),
-          InscriptionJson.read(
-              ephemera.inscription(),
-              ephemera.kind() == Ephemera.Kind.CARD ? ephemera.words() : null));
+      return new StoredInscription(ephemera.inscription(), ephemera.words())
+          .on(
+              ephemera.kind(),
+              0,
+              ephemera.name(),
+              new Size(Length.ofNanometres(ephemera.w()), Length.ofNanometres(ephemera.h())),
+              Length.ofNanometres(ephemera.thickness()),
+              ephemera.original());
     }
   }
 }

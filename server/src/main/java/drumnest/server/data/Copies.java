@@ -94,7 +94,7 @@ final class Copies {
     return copies.stream().filter(Copy::isGood).findFirst();
   }
 
-  /** What to do where the database is lost. */
+  /** Tells what to do where the database is lost. */
   static String wayBack(Path folder) {
     List<Copy> copies = of(folder);
     return newestGood(copies)

@@ -126,9 +126,8 @@ class KiteMeetLeaves {
         allEphemera.add(
             album,
             version(album),
-            new Ephemera(
+            new Ephemera.Card(
                 0,
-                Ephemera.Kind.CARD,
                 "Why the big one would not rise",
                 Size.ofInches(6, 2),
                 Length.parse(".011"),
@@ -141,25 +140,21 @@ class KiteMeetLeaves {
     allEphemera.add(
         album,
         version(album),
-        new Ephemera(
+        new Ephemera.Keepsake(
             0,
-            Ephemera.Kind.KEEPSAKE,
             "Ferry ticket",
             new Size(Length.parse("5 1/2"), Length.parse("2 1/8")),
             Length.parse(".008"),
-            true,
-            null));
+            true));
     allEphemera.add(
         album,
         version(album),
-        new Ephemera(
+        new Ephemera.Keepsake(
             0,
-            Ephemera.Kind.KEEPSAKE,
             "Brass line ring",
             new Size(Length.parse("1 1/4"), Length.parse("1 1/4")),
             Length.parse("3/32"),
-            false,
-            null));
+            false));
   }
 
   private long version(long album) {

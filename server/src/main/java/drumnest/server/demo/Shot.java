@@ -121,7 +121,7 @@ record Shot(
     return new Shot(file, moment, camera, w, h, orientation, scene, seed, art, next);
   }
 
-  /** The same in another size. */
+  /** A copy in another size. */
   Shot sized(int across, int down) {
     return new Shot(file, moment, camera, across, down, 1, scene, seed, art, label);
   }

@@ -66,7 +66,7 @@ public final class ConstructionPlan {
     return new PageTemplate.Sheet(piece.name(), piece.size(), places, marks);
   }
 
-  /** What is done there, and how large it is. */
+  /** Tells what is done there, and how large it is. */
   static String words(Construction.Area area) {
     String what =
         switch (area.use()) {

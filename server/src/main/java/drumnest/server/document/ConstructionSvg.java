@@ -147,10 +147,10 @@ public final class ConstructionSvg {
         5,
         piece.name() + ", " + UnitsInUse.text(piece.size()));
     for (Construction.Panel panel : piece.panels()) {
-      Box middle = panel.box().moved(x, y).middle();
+      Box at = panel.box().moved(x, y);
       text(
-          middle.x().plus(middle.w().dividedBy(2)).minus(Length.ofMillimetres(8)),
-          middle.y().plus(middle.h().dividedBy(2)),
+          at.x().plus(at.w().dividedBy(2)).minus(Length.ofMillimetres(8)),
+          at.y().plus(at.h().dividedBy(2)),
           5,
           "part " + panel.part());
     }

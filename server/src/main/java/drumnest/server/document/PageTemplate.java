@@ -287,7 +287,7 @@ public final class PageTemplate {
     out.closeAndStroke();
   }
 
-  /** What this is, and a ruler to check the print with. */
+  /** Writes what this is, and draws a ruler to check the print with. */
   private void foot(PDPageContentStream out, String words) throws IOException {
     normal.write(out, 8, INK, MARGIN, MARGIN - 14, words);
     out.setStrokingColor(INK);

@@ -44,6 +44,7 @@ class AboutController {
             new LicenceView(
                 "Chinese and Japanese in print: Noto Sans SC", text("fonts/NotoSansSC-OFL.txt")),
             new LicenceView("Small pictures in print: Noto Emoji", text("fonts/NotoEmoji-OFL.txt")),
+            new LicenceView("The model that finds faces", text("notices/models.txt")),
             new LicenceView("The page: scripts and fonts", text("notices/scripts.txt")),
             new LicenceView(
                 "The server: libraries, each of which carries its text",

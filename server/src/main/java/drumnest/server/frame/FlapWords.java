@@ -14,8 +14,8 @@ public final class FlapWords {
   private FlapWords() {}
 
   /**
-   * What a clash means, in a sentence without its full stop; it may begin with a name as it is
-   * given.
+   * Tells what a clash means, in a sentence without its full stop; it may begin with a name as it
+   * is given.
    *
    * @param name what a flap is called
    */

@@ -14,7 +14,7 @@ public final class PieceDrawing {
   private PieceDrawing() {}
 
   /**
-   * What of a drawing is on a piece, with what covers it there.
+   * Tells what of a drawing is on a piece, with what covers it there.
    *
    * @param piece which one, from 0
    */

@@ -27,7 +27,7 @@ public final class Revisions<V> {
             .build();
   }
 
-  /** What was told of a revision; null where that is not known any more, or none is named. */
+  /** Tells what was told of a revision; null where that is not known any more, or none is named. */
   public @Nullable V at(long album, @Nullable String revision) {
     return revision == null ? null : told.getIfPresent(new Of(album, revision));
   }

@@ -27,7 +27,7 @@ public final class SlotDrawing {
     return new Views.DrawingView(shown, paper(slot, seat), seat.turned(), covers(seat));
   }
 
-  /** What is to be laid over a print, as far as it is not trimmed away. */
+  /** Tells what is to be laid over a print, as far as it is not trimmed away. */
   private static @Nullable List<Views.ShareBoxView> covers(PrintInPocket seat) {
     Trim trim = seat.trim();
     Box drawn =
@@ -58,7 +58,10 @@ public final class SlotDrawing {
         : new Views.CornerCutView(ratio(corner.w(), piece.w()), ratio(corner.h(), piece.h()));
   }
 
-  /** What is printed; where no crop holds the keep box, what the middle of the picture would be. */
+  /**
+   * Tells what is printed; where no crop holds the keep box, what the middle of the picture would
+   * be.
+   */
   private static Views.ShareBoxView cropped(Pixels picture, PrintInPocket seat, HouseRules rules) {
     CropWindow crop =
         seat.crop() != null
@@ -95,7 +98,9 @@ public final class SlotDrawing {
     return new Views.ShareBoxView((1 - w) / 2, (1 - h) / 2, w, h);
   }
 
-  /** What is seen of a print on the table after trimming, as shares of its upright picture. */
+  /**
+   * Tells what is seen of a print on the table after trimming, as shares of its upright picture.
+   */
   public static Views.ShareBoxView trimmedShare(PrintInPocket seat) {
     Trim trim = seat.trim();
     double x = ratio(trim.left(), trim.from().w());

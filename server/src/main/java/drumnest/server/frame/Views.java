@@ -131,7 +131,7 @@ public final class Views {
       @Nullable Made made,
       boolean blank) {
 
-    /** The same drawn in another way. */
+    /** A copy drawn in another way. */
     SeatView drawn(DrawingView next) {
       return new SeatView(
           photo,
@@ -223,7 +223,7 @@ public final class Views {
       @Nullable Reservation aside,
       @Nullable String piece) {
 
-    /** The same where a piece of what it holds is seen; a card is seen whole, in one place. */
+    /** A copy where a piece of what it holds is seen; a card is seen whole, in one place. */
     SlotView piece(String side, @Nullable SeatView piece) {
       return new SlotView(
           id,

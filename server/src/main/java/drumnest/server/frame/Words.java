@@ -94,7 +94,7 @@ public final class Words {
     return Math.round(crop.ppi()) + " ppi, " + EnumNames.of(crop.resolution());
   }
 
-  /** What comes off, edge by edge. */
+  /** Tells what comes off, edge by edge. */
   public static List<String> off(Trim trim) {
     List<String> off = new ArrayList<>();
     add(off, trim.left(), "left");
@@ -168,7 +168,7 @@ public final class Words {
     return turned ? "quarter turn right" : "none";
   }
 
-  /** What a crop cuts of people and subject; nothing where it cuts little. */
+  /** Tells what a crop cuts of people and subject; nothing where it cuts little. */
   public static Optional<String> cut(FocusCut cut) {
     if (cut.heads() > 0) {
       String sides =
@@ -184,7 +184,7 @@ public final class Words {
         : Optional.empty();
   }
 
-  /** What covers the parts of a print that must not be seen. */
+  /** Tells what covers the parts of a print that must not be seen. */
   private static Optional<String> covers(List<Box> covers) {
     return covers.isEmpty()
         ? Optional.empty()
@@ -206,7 +206,7 @@ public final class Words {
     return off.isPositive() ? UnitsInUse.text(off) + " from the " + edge : "at the " + edge;
   }
 
-  /** What to use where a crop cuts too much. */
+  /** Tells what to use where a crop cuts too much. */
   private static String instead(PrintInPocket seat) {
     if (seat.outline() instanceof Outline.Pieces) {
       return "another picture, or draw a keep box.";
@@ -215,7 +215,7 @@ public final class Words {
         + (seat.onTable() ? "or draw a keep box." : "draw a keep box, or show it whole on a card.");
   }
 
-  /** What to do with a print, a sentence each. */
+  /** Tells what to do with a print, a sentence each. */
   public static List<String> todo(PrintInPocket seat, HouseRules rules) {
     List<String> todo = new ArrayList<>();
     cut(seat.cut())
@@ -269,7 +269,7 @@ public final class Words {
     return todo;
   }
 
-  /** What is said of the edge that shows around a loose print. */
+  /** Tells what is said of the edge that shows around a loose print. */
   private static Optional<String> edge(InsertFit fit, HouseRules rules) {
     Size reveal = fit.reveal();
     if (reveal == null) {
@@ -288,7 +288,7 @@ public final class Words {
                 + " all around); set it off to one side on purpose, or use a second mat.");
   }
 
-  /** What must be minded of a card or keepsake. */
+  /** Tells what must be minded of a card or keepsake. */
   public static String mind(Ephemera.Mind mind) {
     return switch (mind) {
       case BULGES ->
@@ -331,7 +331,7 @@ public final class Words {
     return count + " more " + word + (count == 1 ? " pocket" : " pockets") + " needed";
   }
 
-  /** What a budget comes to. */
+  /** Tells what a budget comes to. */
   public static String budget(Budget.Line line, HouseRules rules) {
     if (line.places() == 0) {
       long page = rules.number(HouseRule.CHAPTER_PHOTOS);

@@ -16,16 +16,17 @@ public final class WordsRoom {
   private WordsRoom() {}
 
   /** In words; null for what is no card. */
-  public static @Nullable String of(AlbumModel album, CardChain chain, Ephemera card) {
-    return card.card() == null ? null : said(chain.laid(card, ShippedTypefaces.ALL, album));
+  public static @Nullable String of(AlbumModel album, CardChain chain, Ephemera thing) {
+    return thing instanceof Ephemera.Card card
+        ? said(chain.laid(card, ShippedTypefaces.ALL, album))
+        : null;
   }
 
   /** In words, of a card as it stands in its chain. */
   public static String said(CardChain.OnCard on) {
     CardLayout layout = on.layout();
     CardWords words = on.card().card();
-    String way =
-        words != null && words.lettering() instanceof Lettering.Typed ? " typed" : " by hand";
+    String way = words.lettering() instanceof Lettering.Typed ? " typed" : " by hand";
     if (!layout.missing().isEmpty()) {
       return "its type lacks " + MissingLetters.named(layout.missing());
     }

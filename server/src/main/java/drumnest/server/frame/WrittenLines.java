@@ -25,14 +25,13 @@ public final class WrittenLines {
 
   private WrittenLines() {}
 
-  /** What stands on a card; nothing of what is no card. */
-  static List<Views.WrittenLineView> of(AlbumModel album, Ephemera card) {
-    CardWords words = card.card();
-    return words == null
-        ? List.of()
-        : of(words, CardChain.of(album).laid(card, ShippedTypefaces.ALL, album).layout()).stream()
-            .filter(line -> !line.beyond())
-            .toList();
+  /** Tells what stands on a card; nothing of what is no card. */
+  static List<Views.WrittenLineView> of(AlbumModel album, Ephemera thing) {
+    if (!(thing instanceof Ephemera.Card card)) {
+      return List.of();
+    }
+    CardLayout layout = CardChain.of(album).laid(card, ShippedTypefaces.ALL, album).layout();
+    return of(card.card(), layout).stream().filter(line -> !line.beyond()).toList();
   }
 
   /** All lines, also those beyond the end of the card. */

@@ -1,6 +1,7 @@
 package drumnest.server.gather;
 
 import drumnest.server.FieldProblemException;
+import drumnest.server.PlainText;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -16,6 +17,7 @@ final class ClockText {
       Pattern.compile(
           "([+-]?)(?:(\\d{1,4})\\s*d\\w*)?\\s*(?:(\\d{1,6})\\s*h\\w*)?\\s*(?:(\\d{1,6})\\s*m\\w*)?"
               + "\\s*(?:(\\d{1,6})\\s*s\\w*)?");
+  private static final int LONGEST = 40;
   private static final Duration MOST = Duration.ofDays(36_525);
 
   private ClockText() {}
@@ -26,7 +28,9 @@ final class ClockText {
    * @throws FieldProblemException if it is none
    */
   static Duration read(String field, String text) {
-    String plain = text.strip().replace('−', '-').toLowerCase(Locale.ROOT);
+    // What is longer is none, and would be tried in too many ways.
+    String plain =
+        PlainText.beginning(text.strip(), LONGEST).replace('−', '-').toLowerCase(Locale.ROOT);
     Matcher clock = CLOCK.matcher(plain);
     Matcher words = WORDS.matcher(plain);
     Duration shift = null;
@@ -49,11 +53,11 @@ final class ClockText {
               number(words.group(4)),
               number(words.group(5)));
     }
-    if (shift == null || shift.abs().compareTo(MOST) > 0) {
+    if (shift == null || text.length() > LONGEST || shift.abs().compareTo(MOST) > 0) {
       throw new FieldProblemException(
           field,
           "“"
-              + text
+              + PlainText.beginning(text, LONGEST)
               + "” is not a valid time shift; accepted are +1:07, -0:05:30, 67 min, 1 h 7 min.");
     }
     return shift;

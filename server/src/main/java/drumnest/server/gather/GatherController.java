@@ -49,7 +49,7 @@ class GatherController {
     return lines.line(id);
   }
 
-  /** What is another on the line than in the revision that a page shows. */
+  /** Tells what is another on the line than in the revision that a page shows. */
   @GetMapping("/line/changes")
   LineChanges.LineChangesView changes(
       @PathVariable("id") long id, @RequestParam("since") String since) {

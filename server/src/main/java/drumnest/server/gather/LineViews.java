@@ -90,7 +90,7 @@ public class LineViews {
       Views.@Nullable SizeView onTable,
       Views.@Nullable WhereView where) {
 
-    /** The same photo with its company on the line and its place in the album. */
+    /** This photo with its company on the line and its place in the album. */
     PhotoView in(
         int rankNow,
         @Nullable String stack,
@@ -196,7 +196,7 @@ public class LineViews {
       return same ? known.where() : null;
     }
 
-    /** The same chapter as it was sent, if it is. */
+    /** The chapter as it was sent, if it is the same. */
     ChapterView chapter(int number, ChapterView now) {
       if (number >= line.chapters().size()) {
         return now;
@@ -241,7 +241,7 @@ public class LineViews {
   }
 
   /**
-   * What is another now.
+   * Tells what is another now.
    *
    * @param since the revision of the line that the page shows
    */

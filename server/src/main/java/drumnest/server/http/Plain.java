@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 @Constraint(validatedBy = Plain.Check.class)
 public @interface Plain {
 
-  /** What it is, to begin what is said of a refused one. */
+  /** Tells what it is, to begin what is said of a refused one. */
   String is();
 
   /** How many letters it has at most. */

@@ -33,6 +33,6 @@ interface FaceFinder {
    */
   List<PixelBox> find(Sample small, Pixels picture, Path large) throws IOException;
 
-  /** What finds them, in words, for the about page. */
+  /** Tells what finds them, in words, for the about page. */
   String description();
 }

@@ -56,7 +56,7 @@ final class FileWordsReader {
         words.keywords());
   }
 
-  /** What is said in XMP; nothing of it is required. */
+  /** Tells what is said in XMP; nothing of it is required. */
   static FileWords of(XMPMeta xmp) {
     return words(
         rating(xmp), localized(xmp, "title"), localized(xmp, "description"), array(xmp, "subject"));

@@ -175,7 +175,8 @@ final class ImageIoReader implements PictureReader {
   }
 
   /**
-   * What is left of the picture when lines are left out, and its half; what is unpacked at once.
+   * Tells what is left of the picture when lines are left out, and its half; what is unpacked at
+   * once.
    */
   @Override
   public long bytesHeld(PhotoFormat format, Frame frame) {

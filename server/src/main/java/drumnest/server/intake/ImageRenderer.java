@@ -54,7 +54,10 @@ public class ImageRenderer {
     this.usual = nativeReader();
   }
 
-  /** What finds faces; loaded when it is first wanted, for it takes longer than showing a page. */
+  /**
+   * Tells what finds faces; loaded when it is first wanted, for it takes longer than showing a
+   * page.
+   */
   private synchronized FaceFinder faces() {
     if (faces == null) {
       try {
@@ -76,12 +79,12 @@ public class ImageRenderer {
     }
   }
 
-  /** What reads pictures, in words. */
+  /** Tells what reads pictures, in words. */
   public String description() {
     return usual.description();
   }
 
-  /** What finds faces, in words. */
+  /** Tells what finds faces, in words. */
   public String faceFinding() {
     return faces().description();
   }
@@ -208,7 +211,7 @@ public class ImageRenderer {
     return new Reading(frugal, frugal.frame(file, format));
   }
 
-  /** What is seen of a kept photo, measured anew. */
+  /** Tells what is seen of a kept photo, measured anew. */
   PixelFeatures measure(PhotoFile photo) throws IOException {
     PhotoFormat format = PhotoFormat.ofExtension(photo.format()).orElseThrow();
     if (format.isDecodedByThePage()) {

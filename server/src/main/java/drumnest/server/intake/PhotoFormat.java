@@ -109,7 +109,7 @@ enum PhotoFormat {
 
   private static final String ACCEPTED = "JPEG, PNG, WebP, TIFF, GIF, HEIC and AVIF are accepted.";
 
-  /** What to say of a file that is none of these: what it is, and what to do. */
+  /** Tells what to say of a file that is none of these: what it is, and what to do. */
   static String refusal(Path file, String name) throws IOException {
     String head = head(file);
     String lower = name.toLowerCase(Locale.ROOT);

@@ -33,6 +33,6 @@ interface PictureReader {
    */
   long bytesHeld(PhotoFormat format, Frame frame);
 
-  /** What reads, in words, for the about page. */
+  /** Tells what reads, in words, for the about page. */
   String description();
 }

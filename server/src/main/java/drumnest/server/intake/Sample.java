@@ -45,7 +45,7 @@ record Sample(int[] rgb, int w) {
   }
 
   /**
-   * What is measured of the pixels.
+   * Tells what is measured of the pixels.
    *
    * @param faces the faces that were found, in the pixels of the photo; null where none were looked
    *     for

@@ -151,7 +151,7 @@ final class WordsLimit {
     return Math.min(chunk.length, at + 1);
   }
 
-  /** What is packed in a chunk; what is damaged in it is left out. */
+  /** Tells what is packed in a chunk; what is damaged in it is left out. */
   private byte[] inflated(byte[] chunk, int from) {
     Inflater inflater = new Inflater();
     ByteArrayOutputStream plain = new ByteArrayOutputStream();

@@ -129,7 +129,7 @@ public class LeafEdits {
     history.step(seen, "take leaf " + leaf.number() + " out", removal(album, List.of(leaf)));
   }
 
-  /** What is lost with a leaf, a line each. */
+  /** Tells what is lost with a leaf, a line each. */
   private static List<String> lost(AlbumModel album, Leaf leaf) {
     List<Slot> slots = leaf.slots();
     List<String> lost = new ArrayList<>();

@@ -34,7 +34,8 @@ class ShownProposals {
   }
 
   /**
-   * What a run has found; nothing where that is not known any more, or was for another request.
+   * Tells what a run has found; nothing where that is not known any more, or was for another
+   * request.
    *
    * @param revision of the album as it is now
    * @throws StaleVersionException if it was for the album as it was before something changed

@@ -45,7 +45,7 @@ final class ChoiceViews {
   /** What could go at a place. */
   record ChoicesView(Views.SizeView page, Views.BoxView place, List<ChoiceView> choices) {}
 
-  /** What a kind of mover is asked for by. */
+  /** Tells what a kind of mover is asked for by. */
   static String kind(Mechanism mechanism) {
     return mechanism.called().replace(' ', '-');
   }

@@ -78,7 +78,7 @@ final class ClashViews {
         .toList();
   }
 
-  /** What would cure a clash by changing a mover as a whole. */
+  /** Tells what would cure a clash by changing a mover as a whole. */
   private Stream<CureView> moverCures(Clash clash) {
     return Stream.of(clash.a(), clash.b())
         .flatMap(flap -> plans.moverOf(flap).stream())

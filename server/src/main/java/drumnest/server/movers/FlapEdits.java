@@ -19,7 +19,6 @@ import drumnest.server.album.SeenAlbum;
 import drumnest.server.album.StepTaken;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -91,7 +90,7 @@ public class FlapEdits {
    * Puts a card behind a flap over a place: onto the inside of a card that is hinged over it, as
    * large as the print below.
    */
-  public StepTaken addBehind(SeenAlbum seen, String slotId, Ephemera card) {
+  public StepTaken addBehind(SeenAlbum seen, String slotId, Ephemera.Card card) {
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
     Flap flap = FlapChoices.over(over, over.takes(), Flap.Body.CARD, album.rules()).get(0).flap();
@@ -102,10 +101,10 @@ public class FlapEdits {
       AlbumChecks.requireUnlocked("card", held);
       inside.add(new Change.OfHolding(from.id(), held, null));
     }
-    CardWords words = Objects.requireNonNull(card.card());
+    CardWords words = card.card();
     inside.add(
         new Change.OfEphemera(
-            card.key(), card, card.sized(over.takes()).inscribed(words.labelling(null))));
+            card.key(), card, card.sized(over.takes()).saying(words.labelling(null))));
     String name = FlapNames.of(over.leaf(), over.side(), flap.id());
     inside.add(new Change.OfHolding(FlapNames.inside(name), null, Holding.ofEphemera(card.key())));
     return step.take(

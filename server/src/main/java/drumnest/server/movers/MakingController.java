@@ -158,7 +158,7 @@ class MakingController {
     ImageRenderer.Printable of(AlbumPhoto photo) throws IOException;
   }
 
-  /** What is on the sides of the parts of a mover. */
+  /** Tells what is on the sides of the parts of a mover. */
   private static FacePicture.Source pictures(AlbumModel album, String flap, Files files) {
     PagePlan plan = MoverStep.plan(MoverStep.side(album, flap));
     return (part, outside) -> {

@@ -105,7 +105,7 @@ public class MoverEdits {
     return next;
   }
 
-  /** What a mover lies on must be large enough for it, closed; a band goes past a narrow leaf. */
+  /** Requires room for a mover, closed, on what it lies on; a band goes past a narrow leaf. */
   private static void requireRoom(NextPlan next, Mover mover) {
     if (mover.mechanism() instanceof Band.Beyond) {
       return;

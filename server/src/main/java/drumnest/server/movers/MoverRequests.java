@@ -139,7 +139,7 @@ final class MoverRequests {
     }
   }
 
-  /** What is taken hold of; nothing where no word says so. */
+  /** Tells what is taken hold of; nothing where no word says so. */
   static Grip readGrip(@Nullable Grip grip) {
     return grip == null ? Grip.NONE : grip;
   }

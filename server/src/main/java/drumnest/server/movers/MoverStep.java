@@ -119,7 +119,7 @@ class MoverStep {
         .collect(Collectors.toSet());
   }
 
-  /** What was on sides that are gone and comes into others instead. */
+  /** Tells what was on sides that are gone and comes into others instead. */
   private static List<Change> carriedOver(AlbumModel album, NextPlan next) {
     List<Change> changes = new ArrayList<>();
     for (Slot side : gone(next)) {

@@ -33,7 +33,7 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
     this(page, plan, Map.of());
   }
 
-  /** What is planned on a page now. */
+  /** Tells what is planned on a page now. */
   static PagePlan plan(PageSide page) {
     return page.leaf().plan(page.leaf().face(page.side()));
   }

@@ -18,7 +18,7 @@ final class SpreadPlans {
   /** A mover and the page it is on. */
   record PlacedMover(PageSide page, Mover mover) {
 
-    /** What a flap of its page is called in the album. */
+    /** Tells what a flap of its page is called in the album. */
     String name(String flap) {
       return FlapNames.of(page.leaf(), page.side(), flap);
     }
@@ -89,13 +89,15 @@ final class SpreadPlans {
         .findFirst();
   }
 
-  /** What a flap is called, such as {@code panel 3}; and on which page, where both have one. */
+  /**
+   * Tells what a flap is called, such as {@code panel 3}; and on which page, where both have one.
+   */
   String called(String flap) {
     String number = FlapNames.number(flap);
     return page(flap).map(page -> onPage(plan(page).called(number), page)).orElse("flap " + number);
   }
 
-  /** What a mover is called, such as {@code accordion 1}, in the same way. */
+  /** Tells what a mover is called, such as {@code accordion 1}, in the same way. */
   String called(PlacedMover mover) {
     return onPage(mover.mover().called(), mover.page());
   }

@@ -1,11 +1,9 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Inscription;
 import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.words.CardChain;
@@ -47,10 +45,9 @@ public class EphemeraEdits {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera before = ephemera(album, ephemera.key());
-    Inscription written = before.inscription();
     Ephemera after =
-        written != null && ephemera.kind() == before.kind()
-            ? ephemera.inscribed(written)
+        ephemera instanceof Ephemera.Card card && before.card() != null
+            ? card.saying(before.card())
             : ephemera;
     history.step(
         seen,
@@ -70,7 +67,9 @@ public class EphemeraEdits {
       AlbumChecks.requireUnlocked("ephemera", held);
       changes.add(new Change.OfHolding(slot.id(), held, null));
     }
-    changes.addAll(CardChain.without(album, ephemera));
+    if (ephemera instanceof Ephemera.Card card) {
+      changes.addAll(CardChain.without(album, card));
+    }
     changes.add(new Change.OfEphemera(key, ephemera, null));
     history.step(seen, "take " + ephemera.name() + " away", changes);
   }
@@ -95,9 +94,8 @@ public class EphemeraEdits {
     }
     changes.add(
         new Change.OfHolding(to.id(), there, held == null ? Holding.ofEphemera(key) : held));
-    CardWords words = ephemera.card();
-    if (words != null && words.label() != null) {
-      changes.add(new Change.OfEphemera(key, ephemera, ephemera.inscribed(words.labelling(null))));
+    if (ephemera instanceof Ephemera.Card card && card.card().label() != null) {
+      changes.add(new Change.OfEphemera(key, card, card.saying(card.card().labelling(null))));
     }
     history.step(seen, "lay " + ephemera.name() + " in " + SlotNames.of(to), changes);
   }

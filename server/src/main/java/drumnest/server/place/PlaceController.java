@@ -104,7 +104,7 @@ class PlaceController {
     return albums.album(id, shown);
   }
 
-  /** What the open spread, a chapter or the album costs as it is, and what it could. */
+  /** Tells what the open spread, a chapter or the album costs as it is, and what it could. */
   @GetMapping("/account")
   PlaceViews.AccountView account(
       @PathVariable("id") long id,
@@ -125,7 +125,7 @@ class PlaceController {
     return views.why(id, slot, placing(null, null, order, breathing));
   }
 
-  /** What would make room for a photo without a place. */
+  /** Tells what would make room for a photo without a place. */
   @GetMapping("/room/{photo}")
   List<RoomViews.RoomView> room(
       @PathVariable("id") long id,

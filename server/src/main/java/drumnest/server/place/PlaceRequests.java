@@ -4,6 +4,8 @@ import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Placing;
 import drumnest.core.stock.HouseRules;
@@ -82,14 +84,14 @@ final class PlaceRequests {
       if (!kind.equals("card") && !kind.equals("keepsake")) {
         throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
       }
-      return new Ephemera(
-          ephemera == null ? 0 : ephemera,
-          kind.equals("card") ? Ephemera.Kind.CARD : Ephemera.Kind.KEEPSAKE,
-          name.strip(),
-          LengthReader.inUse().size("w", w, "h", h),
-          LengthReader.inUse().positive("thickness", thickness),
-          Boolean.TRUE.equals(original),
-          kind.equals("card") ? CardWords.of(words == null ? "" : words, rules) : null);
+      int key = ephemera == null ? 0 : ephemera;
+      Size size = LengthReader.inUse().size("w", w, "h", h);
+      Length thick = LengthReader.inUse().positive("thickness", thickness);
+      boolean only = Boolean.TRUE.equals(original);
+      return kind.equals("card")
+          ? new Ephemera.Card(
+              key, name.strip(), size, thick, only, CardWords.of(words == null ? "" : words, rules))
+          : new Ephemera.Keepsake(key, name.strip(), size, thick, only);
     }
   }
 

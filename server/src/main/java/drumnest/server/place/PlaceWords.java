@@ -192,7 +192,9 @@ final class PlaceWords {
     return "Second choice: " + where + ", for " + inPoints(next.more()) + " more.";
   }
 
-  /** What could be done about what is wrong with a photo in its place; empty where nothing. */
+  /**
+   * Tells what could be done about what is wrong with a photo in its place; empty where nothing.
+   */
   static String suggestion(
       AlbumModel album, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
     return Suggestion.of(task, placeOf, place, parts)

@@ -28,7 +28,7 @@ class SlotController {
   }
 
   @GetMapping("/tickets/{slot}")
-  TicketViews.TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
+  TicketView ticket(@PathVariable("id") long id, @PathVariable("slot") String slot) {
     return tickets.ticket(id, slot);
   }
 

@@ -131,16 +131,21 @@ class TicketViews {
     // On plain paper nothing goes into anything.
     boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
     Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
-    return new TicketView(
+    return new TicketView.PhotoTicketView(
         slot.id(),
         SlotNames.of(slot),
-        LineViews.photo(album, photo),
-        AlbumViews.seat(album, slot, filling, photo, seat),
         Views.SizeView.of(headline),
         seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
         Views.SizeView.of(slot.takes()),
         Views.SizeView.of(seat.opening().size()),
         seat.opening().measured(),
+        slot.isPrinted() && !seat.cutsKeepBox() ? printed(seat) : todo(seat, photo, album.rules()),
+        why(album, slot, photo, seat),
+        slot.kind(),
+        seat.opening().known(),
+        marks(album, slot),
+        LineViews.photo(album, photo),
+        AlbumViews.seat(album, slot, filling, photo, seat),
         seat.whole()
             ? TicketVerdict.ON_A_CARD
             : covers ? TicketVerdict.COVERS : TicketVerdict.of(fit.verdict()),
@@ -153,25 +158,19 @@ class TicketViews {
         seat.crop() == null
             ? SlotDrawing.trimmedShare(seat)
             : SlotDrawing.share(seat.crop().crop(), pixels),
-        keep == null ? null : SlotDrawing.share(keep, pixels),
-        slot.isPrinted() && !seat.cutsKeepBox() ? printed(seat) : todo(seat, photo, album.rules()),
-        why(album, slot, photo, seat),
-        slot.kind(),
-        seat.opening().known(),
-        marks(album, slot),
-        null,
-        null);
+        keep == null ? null : SlotDrawing.share(keep, pixels));
   }
 
   private static TicketView emptyTicket(AlbumModel album, Slot slot) {
     Opening opening = album.opening(slot);
-    return bare(
-        album,
-        slot,
+    return new TicketView.EmptyTicketView(
+        slot.id(),
+        SlotNames.of(slot),
         Views.SizeView.of(slot.takes()),
         slot.holds() == Holds.PHOTO ? "the print it takes" : "what it takes",
-        null,
-        null,
+        Views.SizeView.of(slot.takes()),
+        Views.SizeView.of(opening.size()),
+        opening.measured(),
         List.of(
             switch (slot.holds()) {
               case PHOTO -> "Drag a photo here, or choose one on the line and press Enter.";
@@ -181,8 +180,9 @@ class TicketViews {
         opening.known() == Opening.Known.MOUNT
             ? "Nothing is stuck here yet."
             : slot.kind().isOfPage() ? "Nothing in this pocket yet." : "Nothing on this side yet.",
-        null,
-        null);
+        slot.kind(),
+        opening.known(),
+        marks(album, slot));
   }
 
   private static TicketView ephemeraTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
@@ -198,59 +198,26 @@ class TicketViews {
       todo.add("It would shift. Mount it on a card of " + UnitsInUse.text(fit.backing()) + ".");
     }
     laid.mind().forEach(mind -> todo.add(Words.mind(mind)));
-    return bare(
-        album,
-        slot,
+    Opening opening = album.opening(slot);
+    return new TicketView.ThingTicketView(
+        slot.id(),
+        SlotNames.of(slot),
         Views.SizeView.of(cut ? fit.trimTo() : fit.insert()),
         cut ? "trim to" : laid.ephemera().name(),
-        TicketVerdict.of(fit.verdict()),
-        Views.SizeView.of(fit.play()),
+        Views.SizeView.of(slot.takes()),
+        Views.SizeView.of(opening.size()),
+        opening.measured(),
         todo,
         laid.ephemera().original()
             ? "An original: it is never planned with glue or cutting."
             : laid.holding().locked() ? "Locked here." : "",
-        AlbumViews.ephemera(album, laid.ephemera()),
-        AlbumViews.laid(album, slot, laid));
-  }
-
-  private static TicketView bare(
-      AlbumModel album,
-      Slot slot,
-      Views.SizeView headline,
-      String means,
-      @Nullable TicketVerdict verdict,
-      Views.@Nullable SizeView play,
-      List<String> todo,
-      String why,
-      Views.@Nullable EphemeraView ephemera,
-      Views.@Nullable LaidView laid) {
-    Opening opening = album.opening(slot);
-    return new TicketView(
-        slot.id(),
-        SlotNames.of(slot),
-        null,
-        null,
-        headline,
-        means,
-        Views.SizeView.of(slot.takes()),
-        Views.SizeView.of(opening.size()),
-        opening.measured(),
-        verdict,
-        play,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        todo,
-        why,
         slot.kind(),
         opening.known(),
         marks(album, slot),
-        ephemera,
-        laid);
+        AlbumViews.ephemera(album, laid.ephemera()),
+        AlbumViews.laid(album, slot, laid),
+        TicketVerdict.of(fit.verdict()),
+        Views.SizeView.of(fit.play()));
   }
 
   /** The ruler marks of a mount. */
@@ -362,42 +329,4 @@ class TicketViews {
             });
     return why.toString().strip();
   }
-
-  /**
-   * The ticket of a slot.
-   *
-   * @param headline the measure that matters: what to cut or print
-   * @param headlineMeans what the headline is, in words
-   * @param todo what to do about it, a sentence a line
-   * @param why why it is so
-   * @param kind pocket or mount
-   * @param known how its opening is known: measured, ruled, as-usual or mount
-   * @param marks the ruler marks of a mount, each with the range in which it still works
-   */
-  record TicketView(
-      String slot,
-      String place,
-      LineViews.@Nullable PhotoView photo,
-      Views.@Nullable SeatView seat,
-      Views.SizeView headline,
-      String headlineMeans,
-      Views.SizeView named,
-      Views.SizeView opening,
-      boolean measured,
-      @Nullable TicketVerdict verdict,
-      Views.@Nullable SizeView play,
-      Views.@Nullable SizeView backing,
-      Views.@Nullable SizeView reveal,
-      @Nullable String kept,
-      @Nullable String sharpness,
-      Views.@Nullable PixelBoxView crop,
-      Views.@Nullable ShareBoxView cropShare,
-      Views.@Nullable ShareBoxView keepShare,
-      List<String> todo,
-      String why,
-      Slot.Kind kind,
-      Opening.Known known,
-      List<PlanViews.MarkView> marks,
-      Views.@Nullable EphemeraView ephemera,
-      Views.@Nullable LaidView laid) {}
 }

@@ -106,7 +106,7 @@ class Doors {
         .build();
   }
 
-  /** What the firewall refuses is answered quietly. */
+  /** Answers quietly what the firewall refuses. */
   @Bean
   RequestRejectedHandler oddRequests() {
     return (request, response, e) -> NotLetIn.ODD.write(response);

@@ -66,7 +66,7 @@ public record NetworkPlace(String address, String device, Kind kind) {
   }
 
   /**
-   * What lies behind an address.
+   * Tells what lies behind an address.
    *
    * @param madeBelieve whether the interface stands for no device of its own
    */

@@ -64,7 +64,7 @@ class RuleController {
     return rules();
   }
 
-  /** What would read otherwise in the albums with another value; nothing is changed. */
+  /** Tells what would read otherwise in the albums with another value; nothing is changed. */
   @PostMapping("/rules/{name}/preview")
   ShelfViews.EffectView preview(
       @PathVariable("name") String name, @Valid @RequestBody ShelfRequests.RuleValue request) {
@@ -88,7 +88,7 @@ class RuleController {
     return changes;
   }
 
-  /** What is said of a slot, as short as it can be compared. */
+  /** Tells what is said of a slot, as short as it can be compared. */
   private static String verdict(AlbumModel album, Slot slot) {
     return album
         .seated(slot)

@@ -189,7 +189,7 @@ class ShelfController {
     return new ShelfViews.ImportView(added, items.size() - added);
   }
 
-  /** What comes of ruling a protector; nothing is changed. */
+  /** Tells what comes of ruling a protector; nothing is changed. */
   @PostMapping("/ruling")
   ShelfViews.RuledView rule(@Valid @RequestBody ShelfRequests.RulingForm form) {
     return ShelfViews.ruled(ruling(form));

@@ -23,7 +23,7 @@ public record LengthReader(Units units, String path) {
     return new LengthReader(UnitsInUse.current(), "");
   }
 
-  /** The same for fields of a part. */
+  /** A copy for fields of a part. */
   public LengthReader within(String part) {
     return new LengthReader(units, path + part);
   }

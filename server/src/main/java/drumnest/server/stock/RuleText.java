@@ -13,6 +13,8 @@ public final class RuleText {
   /** Below a 64th, inches are shown in thousandths, as thicknesses are. */
   private static final long FINEST = Length.NANOMETRES_PER_64TH;
 
+  private static final int LONGEST = 40;
+
   private RuleText() {}
 
   /** A value in a maker's words. */
@@ -61,7 +63,9 @@ public final class RuleText {
    */
   public static long read(HouseRule rule, String text) {
     if (rule.kind() == HouseRule.Kind.NUMBER) {
-      String number = text.strip().replaceFirst(" *(ppi|h|min|bits|pt|%)$", "");
+      // What is longer is no number, and would be gone through once for each of its blanks.
+      boolean brief = text.length() <= LONGEST;
+      String number = brief ? text.strip().replaceFirst(" *(ppi|h|min|bits|pt|%)$", "") : "";
       if (!number.matches("\\d{1,9}")) {
         throw new FieldProblemException(
             "value",

@@ -251,7 +251,7 @@ public sealed interface WrittenItem {
     return name;
   }
 
-  /** What the kind of an entry is called; entries are stored and asked for by it. */
+  /** Tells what the kind of an entry is called; entries are stored and asked for by it. */
   static String kind(CatalogueItem item) {
     return item.accept(KIND);
   }

@@ -85,7 +85,7 @@ public class PhotoEntity {
     this.pixelsH = file.pixels().h();
   }
 
-  /** What the pixels look like, measured once. */
+  /** Tells what the pixels look like, measured once. */
   public void see(PixelFeatures features) {
     this.fingerprint = features.whole().bits();
     this.centrePrint = features.centre().bits();
@@ -103,7 +103,7 @@ public class PhotoEntity {
   }
 
   /**
-   * What is found in it later than the rest was measured.
+   * Tells what is found in it later than the rest was measured.
    *
    * @param found its faces; null where nothing here finds any
    */
@@ -134,7 +134,7 @@ public class PhotoEntity {
         rules);
   }
 
-  /** What the file says. */
+  /** Tells what the file says. */
   public void read(FileWords words) {
     this.takenAt = words.takenAt();
     this.offsetMinutes = words.offsetMinutes();
@@ -163,7 +163,7 @@ public class PhotoEntity {
     return takenAt;
   }
 
-  /** What the file says. */
+  /** Tells what the file says. */
   public FileWords words() {
     return new FileWords(
         takenAt,
@@ -190,7 +190,7 @@ public class PhotoEntity {
     return sharpness;
   }
 
-  /** What the picture looks like; null where that is not known. */
+  /** Tells what the picture looks like; null where that is not known. */
   public @Nullable Look look() {
     if (centrePrint == null
         || meanRgb == null

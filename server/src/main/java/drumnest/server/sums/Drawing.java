@@ -28,7 +28,7 @@ final class Drawing {
     return add("piece", box);
   }
 
-  /** What lies over something, or is left out. */
+  /** Tells what lies over something, or is left out. */
   Drawing cover(Box box) {
     return add("cover", box);
   }

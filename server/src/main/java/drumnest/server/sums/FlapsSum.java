@@ -176,7 +176,7 @@ class FlapsSum implements Sum {
     return Box.of(Length.ZERO, Length.ZERO, spread);
   }
 
-  /** What a clash means for the maker. */
+  /** Tells what a clash means for the maker. */
   private static String minds(Clash clash) {
     return FlapWords.clash(clash, UnaryOperator.identity());
   }

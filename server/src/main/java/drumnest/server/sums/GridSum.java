@@ -78,7 +78,7 @@ class GridSum implements Sum {
     return answer;
   }
 
-  /** What reaches past an edge, given the margin to it. */
+  /** Tells what reaches past an edge, given the margin to it. */
   private static Length past(Length margin) {
     return margin.isNegative() ? margin.negated() : Length.ZERO;
   }

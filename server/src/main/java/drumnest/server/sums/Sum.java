@@ -9,7 +9,7 @@ import tools.jackson.databind.JsonNode;
 /** One stand-alone calculator. */
 interface Sum {
 
-  /** What it is called in its address. */
+  /** Tells what it is called in its address. */
   String name();
 
   /**

@@ -49,7 +49,7 @@ public class Sums {
     }
   }
 
-  /** What is wrong with a mover, at the field of the question that says it. */
+  /** Tells what is wrong with a mover, at the field of the question that says it. */
   static FieldProblemException problem(MoverProblemException e, String field) {
     return new FieldProblemException(field, field + MoverProblemText.after(e));
   }

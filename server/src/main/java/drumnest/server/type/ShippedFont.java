@@ -24,7 +24,7 @@ public enum ShippedFont {
     this.file = file;
   }
 
-  /** What it is called where words are written; empty for one that only helps out. */
+  /** Tells what it is called where words are written; empty for one that only helps out. */
   public String key() {
     return key;
   }

@@ -95,27 +95,20 @@ public class CardEdits {
   /** Writes on a card; what was written before the last sentence ended is a step of its own. */
   public void write(long albumId, long version, int key, String heading, String date, String body) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
-    Ephemera card = card(seen.album(), key);
+    Ephemera.Card card = card(seen.album(), key);
     CardWords before = words(card);
     CardWords after = before.saying(heading, date, before.continues() == null ? body : "");
     if (before.equals(after)) {
       return;
     }
-    Ephemera next = renamed(card, before, after);
+    Ephemera.Card next = renamed(card, before, after);
     history.write(seen, "write “" + next.name() + "”", new Change.OfEphemera(key, card, next));
   }
 
   /** A card that was called after its words is called after its new ones. */
-  private static Ephemera renamed(Ephemera card, CardWords before, CardWords after) {
+  private static Ephemera.Card renamed(Ephemera.Card card, CardWords before, CardWords after) {
     String name = card.name().equals(NewCard.name(before)) ? NewCard.name(after) : card.name();
-    return new Ephemera(
-        card.key(),
-        card.kind(),
-        PlainText.beginning(name, LONGEST_NAME),
-        card.size(),
-        card.thickness(),
-        card.original(),
-        after);
+    return card.named(PlainText.beginning(name, LONGEST_NAME)).saying(after);
   }
 
   /**
@@ -126,13 +119,13 @@ public class CardEdits {
   public void set(
       long albumId, long version, int key, @Nullable Size size, UnaryOperator<CardWords> way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
-    Ephemera card = card(seen.album(), key);
+    Ephemera.Card card = card(seen.album(), key);
     CardWords next = way.apply(words(card));
     if (next.lettering() instanceof Lettering.Typed typed) {
       requireFace(typed.face());
     }
     next.about().forEach(photo -> AlbumChecks.photo(seen.album(), "photos", photo));
-    Ephemera after = card.sized(size == null ? card.size() : size).inscribed(next);
+    Ephemera.Card after = card.sized(size == null ? card.size() : size).saying(next);
     if (!after.equals(card)) {
       history.step(seen, "set " + card.name(), List.of(new Change.OfEphemera(key, card, after)));
     }
@@ -154,7 +147,7 @@ public class CardEdits {
   public void cure(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    Ephemera card = card(album, key);
+    Ephemera.Card card = card(album, key);
     CardFix fix =
         CardFixes.of(album, card, ShippedTypefaces.ALL, ground).stream()
             .map(CardFixes.Offer::fix)
@@ -171,11 +164,11 @@ public class CardEdits {
   private final class FixStep implements CardFix.Visitor<StepTaken> {
 
     private final SeenAlbum seen;
-    private final Ephemera card;
+    private final Ephemera.Card card;
     private final CardWords words;
     private final String label;
 
-    FixStep(SeenAlbum seen, Ephemera card) {
+    FixStep(SeenAlbum seen, Ephemera.Card card) {
       this.seen = seen;
       this.card = card;
       this.words = words(card);
@@ -227,12 +220,13 @@ public class CardEdits {
     }
   }
 
-  private StepTaken rewrite(SeenAlbum seen, Ephemera card, CardWords next, String label) {
+  private StepTaken rewrite(SeenAlbum seen, Ephemera.Card card, CardWords next, String label) {
     return history.step(
-        seen, label, List.of(new Change.OfEphemera(card.key(), card, card.inscribed(next))));
+        seen, label, List.of(new Change.OfEphemera(card.key(), card, card.saying(next))));
   }
 
-  private static List<Change> moved(AlbumModel album, Ephemera card, CardFix.LargerCard larger) {
+  private static List<Change> moved(
+      AlbumModel album, Ephemera.Card card, CardFix.LargerCard larger) {
     Slot to = AlbumChecks.slot(album, "slot", larger.slot());
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
     Holding held = from == null ? null : album.held(from);
@@ -240,7 +234,7 @@ public class CardEdits {
     List<Change> changes = new ArrayList<>();
     changes.add(
         new Change.OfEphemera(
-            card.key(), card, card.sized(larger.size()).inscribed(words(card).labelling(null))));
+            card.key(), card, card.sized(larger.size()).saying(words(card).labelling(null))));
     if (from != null) {
       AlbumChecks.requireUnlocked("card", held);
       changes.add(new Change.OfHolding(from.id(), held, there));
@@ -252,7 +246,7 @@ public class CardEdits {
   }
 
   /** A label lies on its photo, so the card's place is free for something else. */
-  private static List<Change> labelled(AlbumModel album, Ephemera card, CardFix.Label on) {
+  private static List<Change> labelled(AlbumModel album, Ephemera.Card card, CardFix.Label on) {
     List<Change> changes = new ArrayList<>();
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
     if (from != null) {
@@ -262,12 +256,12 @@ public class CardEdits {
     }
     Lettering typed = new Lettering.Typed(on.face(), on.quarterPoints(), null);
     CardWords words = words(card).written(typed).withArrow(false).labelling(on.photo());
-    changes.add(new Change.OfEphemera(card.key(), card, card.sized(on.size()).inscribed(words)));
+    changes.add(new Change.OfEphemera(card.key(), card, card.sized(on.size()).saying(words)));
     return changes;
   }
 
   private StepTaken runOn(
-      SeenAlbum seen, Ephemera card, @Nullable Slot slot, Size size, String label) {
+      SeenAlbum seen, Ephemera.Card card, @Nullable Slot slot, Size size, String label) {
     AlbumModel album = seen.album();
     AlbumChecks.requireRoom(album, "card", 1);
     int key = album.nextEphemeraKey();
@@ -298,7 +292,7 @@ public class CardEdits {
   public void toCaption(long albumId, long version, int key) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    Ephemera card = card(album, key);
+    Ephemera.Card card = card(album, key);
     CardWords words = words(card);
     AlbumPhoto photo =
         words.about().stream()
@@ -339,15 +333,16 @@ public class CardEdits {
   }
 
   /** A card of this key. */
-  static Ephemera card(AlbumModel album, int key) {
+  static Ephemera.Card card(AlbumModel album, int key) {
     return album
         .ephemera(key)
-        .filter(each -> each.card() != null)
+        .filter(Ephemera.Card.class::isInstance)
+        .map(Ephemera.Card.class::cast)
         .orElseThrow(
             () -> new NotThereException("card", "There is no card with the key " + key + "."));
   }
 
-  static CardWords words(Ephemera card) {
-    return Objects.requireNonNull(card.card());
+  static CardWords words(Ephemera.Card card) {
+    return card.card();
   }
 }

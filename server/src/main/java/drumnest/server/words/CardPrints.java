@@ -37,7 +37,7 @@ final class CardPrints {
   CardPrints(AlbumModel album, boolean typedOnly) {
     this.album = album;
     for (WordsOrder.InChapter chapter : WordsOrder.of(album).chapters()) {
-      for (Ephemera each : chapter.cards()) {
+      for (Ephemera.Card each : chapter.cards()) {
         boolean typed = CardEdits.words(each).lettering() instanceof Lettering.Typed;
         if (typed || !typedOnly) {
           cards.add(card(each));
@@ -53,7 +53,7 @@ final class CardPrints {
     }
   }
 
-  private CardPages.Card card(Ephemera card) {
+  private CardPages.Card card(Ephemera.Card card) {
     CardWords words = CardEdits.words(card);
     CardLayout layout = CardChain.of(album).laid(card, ShippedTypefaces.ALL, album).layout();
     boolean typed = words.lettering() instanceof Lettering.Typed;

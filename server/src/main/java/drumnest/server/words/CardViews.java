@@ -88,10 +88,10 @@ final class CardViews {
       boolean tooLong,
       @Nullable String missing) {}
 
-  static CardView of(AlbumModel album, WordsOrder order, Ephemera card, PrintGround ground) {
+  static CardView of(AlbumModel album, WordsOrder order, Ephemera.Card card, PrintGround ground) {
     CardWords words = CardEdits.words(card);
     CardChain chain = order.chain();
-    List<Ephemera> all = chain.from(chain.first(card));
+    List<Ephemera.Card> all = chain.from(chain.first(card));
     CardChain.OnCard on = chain.laid(card, ShippedTypefaces.ALL, album);
     int at = all.indexOf(card);
     return new CardView(

@@ -65,7 +65,7 @@ public class FactEdits {
   public void tell(long albumId, long version, String text, int key) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    Ephemera card = CardChain.of(album).first(CardEdits.card(album, key));
+    Ephemera.Card card = CardChain.of(album).first(CardEdits.card(album, key));
     CardWords words = CardEdits.words(card);
     String body = words.body().stripTrailing();
     String gap = body.isEmpty() ? "" : body.endsWith("\n") ? "" : endsSentence(body) ? " " : ". ";
@@ -73,7 +73,7 @@ public class FactEdits {
     history.step(
         seen,
         "tell “" + text + "”",
-        List.of(new Change.OfEphemera(card.key(), card, card.inscribed(next))));
+        List.of(new Change.OfEphemera(card.key(), card, card.saying(next))));
   }
 
   private static boolean endsSentence(String body) {

@@ -32,9 +32,8 @@ final class NewCard {
 
   static List<Change> of(
       AlbumModel album, int key, @Nullable Slot slot, Size size, CardWords words) {
-    Ephemera card =
-        new Ephemera(
-            key, Ephemera.Kind.CARD, name(words), size, album.materials().card(), false, words);
+    Ephemera.Card card =
+        new Ephemera.Card(key, name(words), size, album.materials().card(), false, words);
     List<Change> changes = new ArrayList<>();
     changes.add(new Change.OfEphemera(key, null, card));
     if (slot != null) {
@@ -48,7 +47,7 @@ final class NewCard {
     return changes;
   }
 
-  /** What a card is called: by its heading, or by how its story begins. */
+  /** Tells what a card is called: by its heading, or by how its story begins. */
   static String name(CardWords words) {
     String first =
         !words.heading().isBlank()

@@ -69,11 +69,11 @@ final class StoryText {
         continue;
       }
       text.append("# ").append(chapter.title()).append("\n\n");
-      for (Ephemera each : chapter.titles()) {
+      for (Ephemera.Title each : chapter.titles()) {
         TitleWords title = each.title();
         text.append("Title: ").append(title == null ? "" : title.text()).append("\n\n");
       }
-      for (Ephemera each : chapter.cards()) {
+      for (Ephemera.Card each : chapter.cards()) {
         CardWords words = CardEdits.words(each);
         boolean first = CardChain.of(album).first(each).key() == each.key();
         if (first && !(forShow && words.hidden())) {

@@ -61,9 +61,9 @@ public class TitleEdits {
           List.of(new Change.OfEphemera(next, null, ephemera(album, next, title))));
       return next;
     }
-    Ephemera before = title(album, key);
+    Ephemera.Title before = title(album, key);
     requireLoose(before);
-    Ephemera after = ephemera(album, key, title);
+    Ephemera.Title after = ephemera(album, key, title);
     if (!before.equals(after)) {
       history.step(
           seen,
@@ -79,32 +79,25 @@ public class TitleEdits {
     }
   }
 
-  private static void requireLoose(Ephemera title) {
-    if (Objects.requireNonNull(title.title()).stuck()) {
+  private static void requireLoose(Ephemera.Title title) {
+    if (title.title().stuck()) {
       throw new UnprocessableException(
           "title", "This title is stuck, and letters do not come off. If it is not, say so first.");
     }
   }
 
   /** A title takes what its letters take, with their margins. */
-  private Ephemera ephemera(AlbumModel album, int key, TitleWords title) {
+  private Ephemera.Title ephemera(AlbumModel album, int key, TitleWords title) {
     TitleFit fit = Objects.requireNonNull(stock.before(album, key).fit(title));
-    return new Ephemera(
-        key,
-        Ephemera.Kind.TITLE,
-        title.text(),
-        fit.border(),
-        album.materials().letters(),
-        false,
-        title);
+    return new Ephemera.Title(key, title.text(), fit.border(), album.materials().letters(), title);
   }
 
   /** Says that a title is stuck, so that its letters are off the stock, or that it is not. */
   public void stick(long albumId, long version, int key, boolean stuck) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    Ephemera before = title(album, key);
-    TitleWords title = Objects.requireNonNull(before.title());
+    Ephemera.Title before = title(album, key);
+    TitleWords title = before.title();
     if (stuck) {
       TitleFit fit = stock.before(album, key).fit(title);
       if (fit == null || !fit.missing().isEmpty()) {
@@ -115,7 +108,7 @@ public class TitleEdits {
     history.step(
         seen,
         (stuck ? "stuck: “" : "not stuck: “") + before.name() + "”",
-        List.of(new Change.OfEphemera(key, before, before.inscribed(title.withStuck(stuck)))));
+        List.of(new Change.OfEphemera(key, before, before.spelling(title.withStuck(stuck)))));
   }
 
   /**
@@ -126,9 +119,9 @@ public class TitleEdits {
   public void cure(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
-    Ephemera before = title(album, key);
+    Ephemera.Title before = title(album, key);
     requireLoose(before);
-    TitleWords title = Objects.requireNonNull(before.title());
+    TitleWords title = before.title();
     LetterStock.Box box = stock.before(album, key);
     TitleFixes.Offer offer =
         TitleFixes.of(title, box.sets(), box.left(), ShippedTypefaces.ALL, album.rules()).stream()
@@ -150,10 +143,11 @@ public class TitleEdits {
   }
 
   /** A title of this key. */
-  static Ephemera title(AlbumModel album, int key) {
+  static Ephemera.Title title(AlbumModel album, int key) {
     return album
         .ephemera(key)
-        .filter(each -> each.title() != null)
+        .filter(Ephemera.Title.class::isInstance)
+        .map(Ephemera.Title.class::cast)
         .orElseThrow(
             () -> new NotThereException("title", "There is no title with the key " + key + "."));
   }

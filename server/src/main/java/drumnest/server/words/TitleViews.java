@@ -18,7 +18,6 @@ import drumnest.server.type.ShippedTypefaces;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -83,8 +82,8 @@ final class TitleViews {
   /** A fix that works: its name, what is done, how long the title is then. */
   record TitleCureView(String way, String text, String length) {}
 
-  static TitleView of(AlbumModel album, Ephemera each, LetterStock stock) {
-    TitleWords title = Objects.requireNonNull(each.title());
+  static TitleView of(AlbumModel album, Ephemera.Title each, LetterStock stock) {
+    TitleWords title = each.title();
     LetterStock.Box box = stock.before(album, each.key());
     TitleFit fit = box.fit(title);
     LetterSet set = box.sets().get(title.set());
@@ -229,7 +228,9 @@ final class TitleViews {
         .toList();
   }
 
-  /** What it takes besides, where its letters come closer together or further apart for it. */
+  /**
+   * Tells what it takes besides, where its letters come closer together or further apart for it.
+   */
   private static String spaced(TitleWords title, TitleFixes.Offer offer) {
     return offer.fix() instanceof TitleFix.Spacing || offer.spacing().equals(title.spacing())
         ? ""

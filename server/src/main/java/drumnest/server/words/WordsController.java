@@ -17,7 +17,6 @@ import drumnest.server.type.ShippedTypefaces;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -87,17 +86,17 @@ class WordsController {
   MeasuredCardsView measure(
       @PathVariable("id") long id, @Valid @RequestBody WordsRequests.CardDraft draft) {
     AlbumModel album = openAlbums.open(id);
-    Ephemera card = CardEdits.card(album, draft.card());
+    Ephemera.Card card = CardEdits.card(album, draft.card());
     CardWords before = CardEdits.words(card);
     CardWords after =
         before.saying(
             draft.heading(), draft.date(), before.continues() == null ? draft.body() : "");
     CardChain chain = CardChain.of(album);
-    List<Ephemera> drafted = new ArrayList<>();
-    for (Ephemera each : chain.from(chain.first(card))) {
-      drafted.add(each.key() == card.key() ? each.inscribed(after) : each);
+    List<Ephemera.Card> drafted = new ArrayList<>();
+    for (Ephemera.Card each : chain.from(chain.first(card))) {
+      drafted.add(each.key() == card.key() ? each.saying(after) : each);
     }
-    String story = Objects.requireNonNull(drafted.get(0).card()).body();
+    String story = drafted.get(0).card().body();
     List<CardChain.OnCard> laid = CardChain.laid(drafted, ShippedTypefaces.ALL, album);
     return new MeasuredCardsView(laid.stream().map(on -> CardViews.layout(on, story)).toList());
   }

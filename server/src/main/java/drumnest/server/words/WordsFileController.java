@@ -26,7 +26,6 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -148,8 +147,8 @@ class WordsFileController {
       @RequestParam(name = "paper", defaultValue = "a4") String paper)
       throws IOException {
     AlbumModel album = openAlbums.open(id);
-    Ephemera each = TitleEdits.title(album, key);
-    TitleWords title = Objects.requireNonNull(each.title());
+    Ephemera.Title each = TitleEdits.title(album, key);
+    TitleWords title = each.title();
     LetterStock.Box box = stock.before(album, key);
     @Nullable TitleFit fit = box.fit(title);
     LetterSet set = box.sets().get(title.set());

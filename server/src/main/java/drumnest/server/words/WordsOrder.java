@@ -33,8 +33,8 @@ final class WordsOrder {
       String id,
       String title,
       List<StoryPhoto> photos,
-      List<Ephemera> cards,
-      List<Ephemera> titles) {
+      List<Ephemera.Card> cards,
+      List<Ephemera.Title> titles) {
 
     boolean isEmpty() {
       return cards.isEmpty() && titles.isEmpty();
@@ -93,18 +93,19 @@ final class WordsOrder {
 
   private void deal() {
     album.allEphemera().stream()
-        .filter(each -> each.card() != null)
+        .filter(Ephemera.Card.class::isInstance)
+        .map(Ephemera.Card.class::cast)
         .filter(card -> chain.first(card).key() == card.key())
         .sorted(Comparator.comparingInt(this::photoRank).thenComparingInt(this::slotRank))
         .forEach(card -> chapters.get(chapter(card)).cards().addAll(chain.from(card)));
     for (Ephemera each : album.allEphemera()) {
-      TitleWords title = each.title();
-      if (title != null) {
+      if (each instanceof Ephemera.Title lettered) {
+        TitleWords title = lettered.title();
         String photo = title.about() != null ? title.about() : title.chapter();
         chapters
             .get(photo == null ? chapters.size() - 1 : chapterOf.getOrDefault(photo, last()))
             .titles()
-            .add(each);
+            .add(lettered);
       }
     }
   }
@@ -114,27 +115,27 @@ final class WordsOrder {
   }
 
   /** Where the photo stands on the line that a card is read with. */
-  private int photoRank(Ephemera card) {
+  private int photoRank(Ephemera.Card card) {
     String photo = photo(card);
     return photo == null ? Integer.MAX_VALUE : lineOf.getOrDefault(photo, Integer.MAX_VALUE);
   }
 
-  private int slotRank(Ephemera card) {
+  private int slotRank(Ephemera.Card card) {
     return album.slotOfEphemera(card.key()).map(Slot::rank).orElse(Integer.MAX_VALUE);
   }
 
-  private int chapter(Ephemera card) {
+  private int chapter(Ephemera.Card card) {
     String photo = photo(card);
     return photo == null ? last() : chapterOf.getOrDefault(photo, last());
   }
 
   /** The photo by which the chapter of a card is known; empty for none. */
-  String chapterOf(Ephemera card) {
+  String chapterOf(Ephemera.Card card) {
     return chapters.get(chapter(chain.first(card))).id();
   }
 
   /** The photo that a card is read with: the first it tells about, or the first on its page. */
-  @Nullable String photo(Ephemera card) {
+  @Nullable String photo(Ephemera.Card card) {
     CardWords words = CardEdits.words(card);
     if (!words.about().isEmpty()) {
       return words.about().get(0);

@@ -19,7 +19,7 @@ final class WordsTable {
     List<WordsLine> lines = new ArrayList<>();
     WordsOrder order = WordsOrder.of(album);
     for (WordsOrder.InChapter chapter : order.chapters()) {
-      for (Ephemera each : chapter.titles()) {
+      for (Ephemera.Title each : chapter.titles()) {
         TitleWords title = each.title();
         lines.add(
             new WordsLine(
@@ -32,7 +32,7 @@ final class WordsTable {
                 place(album, each),
                 ""));
       }
-      for (Ephemera each : chapter.cards()) {
+      for (Ephemera.Card each : chapter.cards()) {
         CardWords words = CardEdits.words(each);
         if (!(forShow && words.hidden())) {
           lines.add(

@@ -202,7 +202,7 @@ final class WordsViews {
     List<PhotoMini> alone = new ArrayList<>();
     Set<Integer> shown = new HashSet<>();
     for (StoryPhoto each : open.photos()) {
-      List<Ephemera> cards =
+      List<Ephemera.Card> cards =
           open.cards().stream()
               .filter(card -> each.id().equals(order.photo(chain.first(card))))
               .toList();
@@ -226,7 +226,7 @@ final class WordsViews {
               cards.stream().map(card -> CardViews.of(album, order, card, ground)).toList()));
     }
     flush(rows, alone);
-    List<Ephemera> others =
+    List<Ephemera.Card> others =
         open.cards().stream().filter(card -> !shown.contains(card.key())).toList();
     if (!others.isEmpty()) {
       rows.add(

@@ -204,9 +204,8 @@ class KeptAlbumTest {
 
   private void ephemera(AlbumModel album, String slot) {
     Ephemera ephemera =
-        new Ephemera(
+        new Ephemera.Card(
             album.nextEphemeraKey(),
-            Ephemera.Kind.CARD,
             "Card " + random.nextInt(99),
             size(),
             Length.ZERO,
@@ -221,7 +220,7 @@ class KeptAlbumTest {
     }
   }
 
-  /** What albums draw on changes, and what is made of a slot. */
+  /** Tells what albums draw on changes, and what is made of a slot. */
   private void around(String slot) {
     switch (random.nextInt(3)) {
       case 0 -> part(Shelf.class).measure(any(TYPES.subList(0, 3)), "front", 1, size());

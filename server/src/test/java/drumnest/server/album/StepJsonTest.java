@@ -58,13 +58,11 @@ class StepJsonTest {
           true);
 
   private static final Ephemera TITLE =
-      new Ephemera(
+      new Ephemera.Title(
           4,
-          Ephemera.Kind.TITLE,
           "BIG WIND",
           SIZE,
           Length.ZERO,
-          false,
           new TitleWords(
               "BIG WIND",
               "own-1",
@@ -79,8 +77,7 @@ class StepJsonTest {
 
   @Test
   void every_change_is_read_as_it_was_written() {
-    Ephemera card =
-        new Ephemera(3, Ephemera.Kind.CARD, "Card", SIZE, Length.parse("1/32"), true, WORDS);
+    Ephemera card = new Ephemera.Card(3, "Card", SIZE, Length.parse("1/32"), true, WORDS);
     List<Change> changes =
         List.of(
             new Change.OfHolding(
@@ -145,20 +142,17 @@ class StepJsonTest {
             new Change.OfEphemera(
                 1,
                 null,
-                new Ephemera(
+                new Ephemera.Keepsake(
                     1,
-                    Ephemera.Kind.KEEPSAKE,
                     "Ring",
                     new Size(Length.ofInches(1), Length.ofInches(1)),
                     Length.ZERO,
-                    true,
-                    null)),
+                    true)),
             new Change.OfEphemera(
                 2,
                 null,
-                new Ephemera(
+                new Ephemera.Card(
                     2,
-                    Ephemera.Kind.CARD,
                     "Card",
                     new Size(Length.ofInches(1), Length.ofInches(1)),
                     Length.ZERO,

@@ -48,7 +48,7 @@ class PageTemplateTest {
     }
   }
 
-  /** What is drawn is measured in the picture of the page: 144 dots are one inch. */
+  /** Tells what is drawn is measured in the picture of the page: 144 dots are one inch. */
   @Test
   void a_pocket_of_2_in_is_2_in_wide_on_paper() throws IOException {
     try (PDDocument document = template(PageTemplate.Paper.WHOLE, 6, 6)) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import drumnest.server.FieldProblemException;
 import java.time.Duration;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -41,5 +42,13 @@ class ClockTextTest {
   @CsvSource({"120, UTC+02:00", "-210, UTC-03:30", "0, UTC+00:00"})
   void says_how_far_a_clock_is_ahead(int minutes, String text) {
     assertThat(ClockText.zone(minutes)).isEqualTo(text);
+  }
+
+  @Test
+  void what_is_far_too_long_is_refused_at_once_and_told_by_its_beginning() {
+    String blanks = "1d" + " ".repeat(500_000) + "x";
+    assertThatExceptionOfType(FieldProblemException.class)
+        .isThrownBy(() -> ClockText.read("shift", blanks))
+        .satisfies(refused -> assertThat(refused.getMessage()).hasSizeLessThan(200));
   }
 }

@@ -1,0 +1,72 @@
+package drumnest.core.measure;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A straight piece of line along one axis: level, from left to right, or upright, from top to foot.
+ * It has no width. One whose ends are the same is a point.
+ *
+ * @param level whether it is level
+ * @param at where it lies across itself: y of a level one, x of an upright one
+ * @param from where it begins along itself
+ * @param to where it ends, not before it begins
+ */
+public record Segment(boolean level, Length at, Length from, Length to) {
+
+  /**
+   * @throws IllegalArgumentException if it ends before it begins
+   */
+  public Segment {
+    if (to.isLessThan(from)) {
+      throw new IllegalArgumentException("A segment ends where it begins, or after.");
+    }
+  }
+
+  public Length length() {
+    return to.minus(from);
+  }
+
+  public boolean isPoint() {
+    return from.equals(to);
+  }
+
+  /** Whether all of it lies in a box or on its edge. */
+  public boolean isIn(Box box) {
+    return isBesideNeither(box) && !from.isLessThan(begin(box)) && !to.isMoreThan(end(box));
+  }
+
+  /** Whether boxes, alone or together, lie over all of it; their edges count as theirs. */
+  public boolean isCoveredBy(Collection<Box> boxes) {
+    List<Box> over =
+        boxes.stream()
+            .filter(this::isBesideNeither)
+            .sorted(Comparator.comparing(this::begin))
+            .toList();
+    Length covered = from;
+    boolean begun = false;
+    for (Box box : over) {
+      if (!begin(box).isMoreThan(covered) && !end(box).isLessThan(covered)) {
+        covered = end(box);
+        begun = true;
+      }
+    }
+    return begun && !covered.isLessThan(to);
+  }
+
+  /** Whether the line that it is on runs through a box, or along its edge. */
+  private boolean isBesideNeither(Box box) {
+    Length before = level ? box.y() : box.x();
+    Length behind = level ? box.bottom() : box.right();
+    return !before.isMoreThan(at) && !behind.isLessThan(at);
+  }
+
+  private Length begin(Box box) {
+    return level ? box.x() : box.y();
+  }
+
+  private Length end(Box box) {
+    return level ? box.right() : box.bottom();
+  }
+}

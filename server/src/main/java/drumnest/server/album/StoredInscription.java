@@ -1,0 +1,36 @@
+package drumnest.server.album;
+
+import drumnest.core.album.CardWords;
+import drumnest.core.album.Ephemera;
+import drumnest.core.album.TitleWords;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import drumnest.server.stock.InscriptionJson;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is written on a card or spelt by a title, as it is stored beside what all ephemera have.
+ *
+ * @param json what is written, as JSON; null on a keepsake, and on cards of earlier versions
+ * @param words the words of a card of an earlier version
+ */
+record StoredInscription(@Nullable String json, String words) {
+
+  static StoredInscription of(Ephemera ephemera) {
+    return new StoredInscription(InscriptionJson.write(ephemera.inscription()), "");
+  }
+
+  /** The thing that all of this was stored of. */
+  Ephemera on(
+      Ephemera.Kind kind, int key, String name, Size size, Length thickness, boolean original) {
+    return switch (kind) {
+      case CARD ->
+          new Ephemera.Card(
+              key, name, size, thickness, original, (CardWords) InscriptionJson.read(json, words));
+      case TITLE ->
+          new Ephemera.Title(
+              key, name, size, thickness, (TitleWords) InscriptionJson.read(json, null));
+      case KEEPSAKE -> new Ephemera.Keepsake(key, name, size, thickness, original);
+    };
+  }
+}

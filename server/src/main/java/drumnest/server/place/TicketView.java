@@ -1,0 +1,102 @@
+package drumnest.server.place;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import drumnest.core.album.Slot;
+import drumnest.core.fit.Opening;
+import drumnest.server.frame.Views;
+import drumnest.server.gather.LineViews;
+import drumnest.server.leaves.PlanViews;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The ticket of a slot: of one that holds a photo, a thing, or nothing. All have
+ *
+ * <ul>
+ *   <li>{@code headline}, the measure that matters, what to cut or print, and in {@code
+ *       headlineMeans} what it is, in words;
+ *   <li>{@code todo}, what to do about it, a sentence a line, and {@code why};
+ *   <li>{@code known}, how the opening is known;
+ *   <li>{@code marks}, the ruler marks of a mount, each with the range in which it still works.
+ * </ul>
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = TicketView.PhotoTicketView.class, name = "photo"),
+  @JsonSubTypes.Type(value = TicketView.ThingTicketView.class, name = "thing"),
+  @JsonSubTypes.Type(value = TicketView.EmptyTicketView.class, name = "nothing")
+})
+sealed interface TicketView {
+
+  /**
+   * Of a slot that holds a photo.
+   *
+   * @param play left out where nothing goes into anything
+   * @param backing left out where none is needed, and so is what shows of it
+   * @param kept how much of the picture is seen; left out where no crop can hold what must stay,
+   *     and so is how sharp it is and what is cropped
+   * @param keepShare left out where there is no keep box
+   */
+  record PhotoTicketView(
+      String slot,
+      String place,
+      Views.SizeView headline,
+      String headlineMeans,
+      Views.SizeView named,
+      Views.SizeView opening,
+      boolean measured,
+      List<String> todo,
+      String why,
+      Slot.Kind kind,
+      Opening.Known known,
+      List<PlanViews.MarkView> marks,
+      LineViews.PhotoView photo,
+      Views.SeatView seat,
+      TicketVerdict verdict,
+      Views.@Nullable SizeView play,
+      Views.@Nullable SizeView backing,
+      Views.@Nullable SizeView reveal,
+      @Nullable String kept,
+      @Nullable String sharpness,
+      Views.@Nullable PixelBoxView crop,
+      Views.@Nullable ShareBoxView cropShare,
+      Views.@Nullable ShareBoxView keepShare)
+      implements TicketView {}
+
+  /** Of a slot that holds a card, a title or a keepsake. */
+  record ThingTicketView(
+      String slot,
+      String place,
+      Views.SizeView headline,
+      String headlineMeans,
+      Views.SizeView named,
+      Views.SizeView opening,
+      boolean measured,
+      List<String> todo,
+      String why,
+      Slot.Kind kind,
+      Opening.Known known,
+      List<PlanViews.MarkView> marks,
+      Views.EphemeraView ephemera,
+      Views.LaidView laid,
+      TicketVerdict verdict,
+      Views.SizeView play)
+      implements TicketView {}
+
+  /** Of a slot that holds nothing. */
+  record EmptyTicketView(
+      String slot,
+      String place,
+      Views.SizeView headline,
+      String headlineMeans,
+      Views.SizeView named,
+      Views.SizeView opening,
+      boolean measured,
+      List<String> todo,
+      String why,
+      Slot.Kind kind,
+      Opening.Known known,
+      List<PlanViews.MarkView> marks)
+      implements TicketView {}
+}
