@@ -145,4 +145,13 @@ class HostileFilesTest {
     SERVER.take("broken.jpg", new byte[] {(byte) 0xff, (byte) 0xd8, (byte) 0xff}).is(422);
     taken("next.jpg", TestPictures.jpeg(330, 200, 1, NOON, 9));
   }
+
+  @Test
+  void a_tiff_that_says_its_size_twice_is_refused_and_one_that_says_other_things_twice_comes_in() {
+    JsonNode problem =
+        SERVER.take("two.tif", HostilePictures.tiffOfTwoSizes(200, 200)).is(422).json();
+    assertThat(problem.get("detail").stringValue()).contains("twice");
+    String photo = taken("programs.tif", HostilePictures.tiffOfTwoPrograms());
+    assertThat(onLine(photo).at("/pixels/w").intValue()).isEqualTo(90);
+  }
 }

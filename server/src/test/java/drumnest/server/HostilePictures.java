@@ -37,19 +37,36 @@ final class HostilePictures {
    */
   static byte[] tiffOfTwoSizes(int w, int h) {
     byte[] strip = packed(new byte[1 << 16], w * (long) h);
-    int[][] entries = {
-      {256, 4, 1, 100},
-      {256, 4, 1, w},
-      {257, 4, 1, 100},
-      {257, 4, 1, h},
-      {258, 3, 1, 8 << 16},
-      {259, 3, 1, 8 << 16},
-      {262, 3, 1, 1 << 16},
-      {273, 4, 1, 0},
-      {277, 3, 1, 1 << 16},
-      {278, 4, 1, h},
-      {279, 4, 1, strip.length}
-    };
+    return tiff(
+        strip,
+        new int[][] {
+          {256, 4, 1, 100},
+          {256, 4, 1, w},
+          {257, 4, 1, 100},
+          {257, 4, 1, h},
+          {258, 3, 1, 8 << 16},
+          {259, 3, 1, 8 << 16},
+          {262, 3, 1, 1 << 16},
+          {273, 4, 1, 0},
+          {277, 3, 1, 1 << 16},
+          {278, 4, 1, h},
+          {279, 4, 1, strip.length}
+        });
+  }
+
+  /** A TIFF file that says twice which program wrote it, which is nothing of its picture. */
+  static byte[] tiffOfTwoPrograms() {
+    byte[] strip = packed(new byte[1 << 16], 90 * 60);
+    return tiff(
+        strip,
+        new int[][] {
+          {256, 4, 1, 90}, {257, 4, 1, 60}, {258, 3, 1, 8 << 16}, {259, 3, 1, 8 << 16},
+          {262, 3, 1, 1 << 16}, {273, 4, 1, 0}, {277, 3, 1, 1 << 16}, {278, 4, 1, 60},
+          {279, 4, 1, strip.length}, {305, 2, 2, 'a' << 24}, {305, 2, 2, 'b' << 24}
+        });
+  }
+
+  private static byte[] tiff(byte[] strip, int[][] entries) {
     int data = 8 + 2 + entries.length * 12 + 4;
     return bytes(
         out -> {

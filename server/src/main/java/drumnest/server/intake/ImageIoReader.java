@@ -3,6 +3,7 @@ package drumnest.server.intake;
 import drumnest.core.photo.Pixels;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBuffer;
@@ -33,6 +34,9 @@ final class ImageIoReader implements PictureReader {
    */
   private static final int HALF = 1;
 
+  /** Bytes of a picture that are read at once where that can be done. */
+  private static final long BAND = 16L << 20;
+
   static {
     ImageIO.setUseCache(false);
   }
@@ -42,7 +46,9 @@ final class ImageIoReader implements PictureReader {
       Path file, PhotoFormat format, PhotoHeader header, Map<DerivedSize, Path> targets)
       throws IOException {
     Frame frame = header.frame();
-    BufferedImage large = reduced(read(file, frame), DerivedSize.LARGE.of(frame.w(), frame.h()));
+    BufferedImage read =
+        isReadInBands(format, frame) ? readInBands(file, frame) : read(file, frame);
+    BufferedImage large = reduced(read, DerivedSize.LARGE.of(frame.w(), frame.h()));
     BufferedImage small = reduced(large, DerivedSize.SMALL.of(frame.w(), frame.h()));
     write(upright(large, header.orientation()), DerivedSize.LARGE, targets);
     BufferedImage shown = upright(small, header.orientation());
@@ -92,12 +98,76 @@ final class ImageIoReader implements PictureReader {
         });
   }
 
+  /** PNG files are read from their beginning for each band, which others take too long for. */
+  private static boolean isReadInBands(PhotoFormat format, Frame frame) {
+    return format == PhotoFormat.PNG && bytesOfWhole(frame) > BAND;
+  }
+
+  private static long bytesOfWhole(Frame frame) {
+    long step = step(frame);
+    return frame.bytes() * frame.pixels() / (step * step);
+  }
+
+  /** How often a picture is halved before it is drawn at its size, once lines are left out. */
+  private static int halving(Frame frame) {
+    Pixels large = DerivedSize.LARGE.of(frame.w(), frame.h());
+    int step = step(frame);
+    int by = 1;
+    while (frame.w() / step / (2 * by) >= large.w() && frame.h() / step / (2 * by) >= large.h()) {
+      by *= 2;
+    }
+    return by;
+  }
+
+  /** Reads a picture band by band, halves each as often as the whole would be, and joins them. */
+  private static BufferedImage readInBands(Path file, Frame frame) throws IOException {
+    return opened(
+        file,
+        false,
+        reader -> {
+          int step = step(frame);
+          int by = halving(frame);
+          int w = (frame.w() + step - 1) / step;
+          int h = (frame.h() + step - 1) / step;
+          int rows = Math.max(1, (int) (BAND / (frame.bytes() * w * by))) * by;
+          BufferedImage joined = new BufferedImage(w / by, h / by, BufferedImage.TYPE_INT_RGB);
+          Graphics2D graphics = joined.createGraphics();
+          for (int y = 0; y + by <= h; y += rows) {
+            ImageReadParam parameters = reader.getDefaultReadParam();
+            int height = Math.min(rows * step, frame.h() - y * step);
+            parameters.setSourceRegion(new Rectangle(0, y * step, frame.w(), height));
+            parameters.setSourceSubsampling(step, step, 0, 0);
+            BufferedImage band = reader.read(0, parameters);
+            graphics.drawImage(halved(band, by), 0, y / by, null);
+          }
+          graphics.dispose();
+          return joined;
+        });
+  }
+
+  private static BufferedImage halved(BufferedImage band, int by) {
+    BufferedImage halved = drawn(band, new Pixels(band.getWidth(), band.getHeight()));
+    for (int left = by; left > 1; left /= 2) {
+      halved = drawn(halved, new Pixels(halved.getWidth() / 2, halved.getHeight() / 2));
+    }
+    return halved;
+  }
+
   /** Something that is read of a file. */
   private interface Reading<T> {
     T of(ImageReader reader) throws IOException;
   }
 
   private static <T> T opened(Path file, Reading<T> reading) throws IOException {
+    return opened(file, true, reading);
+  }
+
+  /**
+   * Opens a file for something that is read of it.
+   *
+   * @param once whether its picture is read once only
+   */
+  private static <T> T opened(Path file, boolean once, Reading<T> reading) throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
@@ -105,7 +175,7 @@ final class ImageIoReader implements PictureReader {
       }
       ImageReader reader = readers.next();
       try {
-        reader.setInput(in, true, true);
+        reader.setInput(in, once, true);
         return reading.of(reader);
       } finally {
         reader.dispose();
@@ -181,6 +251,10 @@ final class ImageIoReader implements PictureReader {
   @Override
   public long bytesHeld(PhotoFormat format, Frame frame) {
     long step = step(frame);
+    if (isReadInBands(format, frame)) {
+      long by = halving(frame) * step;
+      return 3 * BAND + 4 * frame.pixels() / (by * by);
+    }
     return (frame.bytes() + HALF) * frame.pixels() / (step * step) + frame.passes() + frame.block();
   }
 

@@ -39,6 +39,9 @@ public class ImageRenderer {
   /** The orientation of what the page has decoded. */
   static final int UPRIGHT = 1;
 
+  /** Larger ones are read band by band, which the native reader cannot do. */
+  private static final long MOST_OF_PNG = 96L << 20;
+
   /** What is larger is not put into a document whole: it would be held while that is written. */
   private static final long MOST_PRINTED = 32L << 20;
 
@@ -204,7 +207,9 @@ public class ImageRenderer {
     if (format != PhotoFormat.GIF) {
       Frame frame = usual.frame(file, format);
       boolean isForPrint = format == PhotoFormat.JPEG && frame.samples() == PRINT_INKS;
-      if (!isForPrint && PictureMemory.isEnoughFor(usual.bytesHeld(format, frame))) {
+      long held = usual.bytesHeld(format, frame);
+      boolean isForBands = format == PhotoFormat.PNG && held > MOST_OF_PNG;
+      if (!isForPrint && !isForBands && PictureMemory.isEnoughFor(held)) {
         return new Reading(usual, frame);
       }
     }
@@ -219,7 +224,7 @@ public class ImageRenderer {
       return develop(photo.sha256(), rendition, PhotoFormat.JPEG, UPRIGHT).features();
     }
     Path original = home.original(photo.sha256(), photo.format());
-    int orientation = PhotoHeader.orientation(PhotoHeader.metadata(original, format));
+    int orientation = PhotoHeader.said(original, format, memory, PhotoHeader::orientation);
     return develop(photo.sha256(), original, format, orientation).features();
   }
 
@@ -269,7 +274,8 @@ public class ImageRenderer {
     Path original = home.original(photo.sha256(), photo.format());
     if (PhotoFormat.ofExtension(photo.format()).orElse(null) == PhotoFormat.JPEG
         && Files.size(original) <= MOST_PRINTED) {
-      int orientation = PhotoHeader.orientation(PhotoHeader.metadata(original, PhotoFormat.JPEG));
+      int orientation =
+          PhotoHeader.said(original, PhotoFormat.JPEG, memory, PhotoHeader::orientation);
       return new Printable(original, UprightTurn.of(orientation, 1, 1));
     }
     return new Printable(picture(photo, DerivedSize.LARGE), new AffineTransform());

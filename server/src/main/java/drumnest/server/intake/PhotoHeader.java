@@ -30,15 +30,22 @@ record PhotoHeader(Frame frame, int orientation) {
     return frame.pixels();
   }
 
+  /** Something that is taken from what is written in a file. */
+  interface Taking<T> {
+    T from(Metadata metadata);
+  }
+
   /**
-   * Everything that is written in a file beside its picture.
+   * Takes something from what is written in a file beside its picture; all of that is held
+   * meanwhile.
    *
    * @throws RefusedPhotoException if the file's structure is damaged, or if it says too much
    */
-  static Metadata metadata(Path file, PhotoFormat format) throws IOException {
+  static <T> T said(Path file, PhotoFormat format, PictureMemory memory, Taking<T> taking)
+      throws IOException {
     try {
-      WordsLimit.require(file, format);
-      return ImageMetadataReader.readMetadata(file.toFile());
+      long bytes = WordsLimit.require(file, format);
+      return memory.with(bytes, () -> taking.from(ImageMetadataReader.readMetadata(file.toFile())));
     } catch (ImageProcessingException | EOFException | BufferBoundsException e) {
       throw new RefusedPhotoException("It cannot be read; it seems to be damaged.", e);
     }

@@ -1,6 +1,6 @@
 package drumnest.server.intake;
 
-import com.drew.metadata.Metadata;
+import drumnest.core.photo.FileWords;
 import drumnest.core.photo.PhotoFile;
 import drumnest.server.FieldProblemException;
 import drumnest.server.album.OpenAlbums;
@@ -42,6 +42,7 @@ public class PhotoIntake {
   private final Home home;
   private final DiskRoom room;
   private final ImageRenderer renderer;
+  private final PictureMemory memory;
   private final Photos photos;
   private final OpenAlbums albums;
   private final PhotoRegistrar registrar;
@@ -51,6 +52,7 @@ public class PhotoIntake {
       Home home,
       DiskRoom room,
       ImageRenderer renderer,
+      PictureMemory memory,
       Photos photos,
       OpenAlbums albums,
       PhotoRegistrar registrar) {
@@ -58,6 +60,7 @@ public class PhotoIntake {
     this.home = home;
     this.room = room;
     this.renderer = renderer;
+    this.memory = memory;
     this.photos = photos;
     this.registrar = registrar;
     for (int i = 0; i < turns.length; i++) {
@@ -120,6 +123,9 @@ public class PhotoIntake {
     }
   }
 
+  /** All that is kept of what a file says beside its picture. */
+  private record Said(FileWords words, int orientation) {}
+
   private PhotoRegistrar.Arrival store(String sha256, String name, Path incoming, Path picture)
       throws IOException {
     PhotoFormat format = PhotoFormat.of(incoming).orElse(null);
@@ -131,18 +137,26 @@ public class PhotoIntake {
       throw new RefusedPhotoException(
           "Its picture did not come with it: it is decoded by the page, bring it in there.");
     }
-    Metadata metadata = PhotoHeader.metadata(incoming, format);
+    Said said =
+        PhotoHeader.said(
+            incoming,
+            format,
+            memory,
+            metadata ->
+                new Said(
+                    FileWordsReader.read(metadata, LocalDate.now()),
+                    PhotoHeader.orientation(metadata)));
     ImageRenderer.Developed developed =
         byThePage
             ? renderer.develop(sha256, picture, PhotoFormat.JPEG, ImageRenderer.UPRIGHT)
-            : renderer.develop(sha256, incoming, format, PhotoHeader.orientation(metadata));
+            : renderer.develop(sha256, incoming, format, said.orientation());
     Path original = home.original(sha256, format.extension());
     Files.createDirectories(original.getParent());
     PhotoEntity photo =
         new PhotoEntity(
             new PhotoFile(sha256, format.extension(), developed.pixels()), Files.size(incoming));
     photo.see(developed.features());
-    photo.read(FileWordsReader.read(metadata, LocalDate.now()));
+    photo.read(said.words());
     if (byThePage) {
       Files.move(picture, home.rendition(sha256), StandardCopyOption.ATOMIC_MOVE);
     }

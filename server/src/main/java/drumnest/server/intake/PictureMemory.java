@@ -16,12 +16,15 @@ class PictureMemory {
   /** With the program itself, this much keeps the process under 512 MB. */
   private static final int MEGABYTES = 160;
 
+  /** For more than this the heap first gives back what it does not need. */
+  private static final int LARGE_MEGABYTES = 64;
+
   private final Semaphore busy = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
   private final Semaphore memory = new Semaphore(MEGABYTES, true);
 
   /** Something that holds pictures while it is done. */
-  interface Work<T> {
-    T done() throws IOException;
+  interface Work<T, E extends Exception> {
+    T done() throws IOException, E;
   }
 
   /** Whether there is ever as much. */
@@ -34,7 +37,7 @@ class PictureMemory {
    *
    * @param bytes how many are held at most; no more than {@link #isEnoughFor} says
    */
-  <T> T with(long bytes, Work<T> work) throws IOException {
+  <T, E extends Exception> T with(long bytes, Work<T, E> work) throws IOException, E {
     if (!isEnoughFor(bytes)) {
       throw new IllegalArgumentException("There is no such memory: " + bytes);
     }
@@ -43,6 +46,9 @@ class PictureMemory {
     try {
       memory.acquireUninterruptibly(held);
       try {
+        if (held > LARGE_MEGABYTES) {
+          System.gc();
+        }
         return work.done();
       } finally {
         memory.release(held);

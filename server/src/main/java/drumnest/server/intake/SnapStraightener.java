@@ -9,6 +9,7 @@ import static org.bytedeco.opencv.global.opencv_core.multiply;
 import static org.bytedeco.opencv.global.opencv_core.split;
 import static org.bytedeco.opencv.global.opencv_imgcodecs.IMREAD_COLOR;
 import static org.bytedeco.opencv.global.opencv_imgcodecs.IMREAD_GRAYSCALE;
+import static org.bytedeco.opencv.global.opencv_imgcodecs.IMREAD_REDUCED_COLOR_2;
 import static org.bytedeco.opencv.global.opencv_imgcodecs.IMWRITE_JPEG_QUALITY;
 import static org.bytedeco.opencv.global.opencv_imgcodecs.imread;
 import static org.bytedeco.opencv.global.opencv_imgcodecs.imwrite;
@@ -105,9 +106,15 @@ final class SnapStraightener {
 
   private SnapStraightener() {}
 
-  /** How many bytes are held at once to straighten a snap. */
-  static long bytesHeld(Frame snap) {
-    return Math.max(BYTES_OF_PIXEL * snap.pixels() + snap.passes(), BYTES_OF_PRINT);
+  /** How many bytes are held at once to cut a print of this outline out of a snap. */
+  static long bytesHeld(Frame snap, Quad corners) {
+    long pixels = snap.pixels() / (isReadByHalf(corners) ? 4 : 1);
+    return Math.max(BYTES_OF_PIXEL * pixels + snap.passes(), BYTES_OF_PRINT);
+  }
+
+  /** Whether half as many pixels along each side are as many as are kept of the print. */
+  private static boolean isReadByHalf(Quad corners) {
+    return Math.max(corners.width(), corners.height()) >= 2 * LONGEST;
   }
 
   /**
@@ -198,7 +205,8 @@ final class SnapStraightener {
   static void straighten(Path file, Pixels snap, Quad corners, double aspect, Path to)
       throws IOException {
     try (PointerScope scope = new PointerScope()) {
-      Mat seen = imread(file.toString(), IMREAD_COLOR);
+      Mat seen =
+          imread(file.toString(), isReadByHalf(corners) ? IMREAD_REDUCED_COLOR_2 : IMREAD_COLOR);
       if (seen.empty()) {
         throw new IOException("Not a picture: " + file);
       }

@@ -50,7 +50,7 @@ public class Snaps {
       throws IOException {
     Path straight = home.incoming().resolve(UUID.randomUUID() + ".jpg");
     try {
-      Source source = source(snap);
+      Source source = source(snap, corners);
       memory.with(
           source.bytes(),
           () -> {
@@ -71,17 +71,18 @@ public class Snaps {
   private record Source(Path file, long bytes) {}
 
   /** The file with most pixels of which they can be had upright, in the memory there is. */
-  private Source source(PhotoFile snap) throws IOException {
+  private Source source(PhotoFile snap, Quad corners) throws IOException {
     PhotoFormat format = PhotoFormat.ofExtension(snap.format()).orElse(null);
     if (format == PhotoFormat.JPEG || (format != null && format.isDecodedByThePage())) {
       Path whole = renderer.whole(snap).file();
-      long bytes = SnapStraightener.bytesHeld(renderer.frame(whole, PhotoFormat.JPEG));
+      long bytes = SnapStraightener.bytesHeld(renderer.frame(whole, PhotoFormat.JPEG), corners);
       if (PictureMemory.isEnoughFor(bytes)) {
         return new Source(whole, bytes);
       }
     }
     Path large = renderer.picture(snap, DerivedSize.LARGE);
-    return new Source(large, SnapStraightener.bytesHeld(renderer.frame(large, PhotoFormat.JPEG)));
+    return new Source(
+        large, SnapStraightener.bytesHeld(renderer.frame(large, PhotoFormat.JPEG), corners));
   }
 
   private static UnprocessableException notHere() {

@@ -28,6 +28,24 @@ final class TiffDirectories {
   private static final int TILE_HEIGHT = 323;
   private static final int XMP = 700;
 
+  /** Tags of the first directory by which a picture is unpacked; compression and colours too. */
+  private static final Set<Integer> OF_THE_PICTURE =
+      Set.of(
+          WIDTH,
+          HEIGHT,
+          BITS,
+          259,
+          262,
+          273,
+          SAMPLES,
+          ROWS_PER_STRIP,
+          279,
+          284,
+          TILE_WIDTH,
+          TILE_HEIGHT,
+          324,
+          325);
+
   /** Tags that refer to another directory: those within, Exif, positions, interoperability. */
   private static final Set<Integer> DIRECTORIES = Set.of(330, 34665, 34853, 40965);
 
@@ -130,7 +148,7 @@ final class TiffDirectories {
       xmpAt = valueAt;
       xmpLength = bytes;
     }
-    if (ofFirst) {
+    if (ofFirst && OF_THE_PICTURE.contains(tag)) {
       long value = 0;
       if (readable && valueAt + IN_THE_ENTRY <= base + end) {
         value = type == SHORT ? file.getUInt16((int) valueAt) : file.getUInt32((int) valueAt);
@@ -161,8 +179,8 @@ final class TiffDirectories {
   }
 
   /**
-   * Whether a tag stands twice in the first directory, of which one reader takes the first and
-   * another the last.
+   * Whether something by which its first picture is unpacked stands there twice, of which one
+   * reader takes the first and another the last.
    */
   boolean saysSomethingTwice() {
     return twice;

@@ -22,6 +22,9 @@ final class WordsLimit {
   /** Cameras write some megabytes of maps of depth beside a picture; nobody writes more. */
   private static final long MOST = 16L << 20;
 
+  /** Programs write the layers of a picture into a TIFF file as words. */
+  private static final long MOST_OF_TIFF = 64L << 20;
+
   private static final int APP1 = 0xe1;
   private static final String EXIF = "Exif\0\0";
   private static final String XMP = "http://ns.adobe.com/xap/1.0/\0";
@@ -36,22 +39,25 @@ final class WordsLimit {
 
   private final RandomAccessReader file;
   private final long end;
+  private final long most;
   private long said;
 
-  private WordsLimit(RandomAccessReader file) throws IOException {
+  private WordsLimit(RandomAccessReader file, PhotoFormat format) throws IOException {
     this.file = file;
     this.end = file.getLength();
+    this.most = format.isTiff() ? MOST_OF_TIFF : MOST;
   }
 
   /**
    * Looks through a file.
    *
+   * @return how many bytes it says
    * @throws RefusedPhotoException if it says too much, or something twice of which readers take
    *     different ones
    */
-  static void require(Path path, PhotoFormat format) throws IOException {
+  static long require(Path path, PhotoFormat format) throws IOException {
     try (RandomAccessFile open = new RandomAccessFile(path.toFile(), "r")) {
-      WordsLimit limit = new WordsLimit(new RandomAccessFileReader(open));
+      WordsLimit limit = new WordsLimit(new RandomAccessFileReader(open), format);
       switch (format) {
         case JPEG -> limit.jpeg();
         case PNG -> limit.png();
@@ -60,26 +66,27 @@ final class WordsLimit {
         case HEIF, AVIF -> limit.boxes();
         case GIF -> limit.gif();
       }
+      return limit.said;
     }
   }
 
   private void say(long bytes) {
     said += bytes;
-    if (said > MOST) {
+    if (said > most) {
       throw new RefusedPhotoException(
           "It says more than "
-              + (MOST >> 20)
+              + (most >> 20)
               + " MB of words beside its picture, which is too much to read. Save it anew without"
               + " them.");
     }
   }
 
   private void exif(long at, long length) throws IOException {
-    say(TiffDirectories.read(file, at, length, MOST).referred());
+    say(TiffDirectories.read(file, at, length, most).referred());
   }
 
   private void tiff() throws IOException {
-    TiffDirectories directories = TiffDirectories.read(file, 0, end, MOST);
+    TiffDirectories directories = TiffDirectories.read(file, 0, end, most);
     say(directories.referred());
     if (directories.xmpLength() > 0) {
       xmp(directories.xmpAt(), directories.xmpLength());

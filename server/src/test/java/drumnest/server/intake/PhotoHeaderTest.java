@@ -31,7 +31,11 @@ class PhotoHeaderTest {
 
   private TakenTime time(byte[] file) throws IOException {
     Path photo = Files.write(folder.resolve("photo"), file);
-    return TakenTime.of(PhotoHeader.metadata(photo, PhotoFormat.of(photo).orElseThrow()), TODAY);
+    return PhotoHeader.said(
+        photo,
+        PhotoFormat.of(photo).orElseThrow(),
+        new PictureMemory(),
+        metadata -> TakenTime.of(metadata, TODAY));
   }
 
   private PhotoHeader read(byte[] file) throws IOException {
@@ -39,7 +43,7 @@ class PhotoHeaderTest {
     PhotoFormat format = PhotoFormat.of(photo).orElseThrow();
     return new PhotoHeader(
         new LeptonicaReader().frame(photo, format),
-        PhotoHeader.orientation(PhotoHeader.metadata(photo, format)));
+        PhotoHeader.said(photo, format, new PictureMemory(), PhotoHeader::orientation));
   }
 
   /** A photo with exactly these dates in its Exif data. */

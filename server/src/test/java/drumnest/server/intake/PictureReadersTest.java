@@ -39,7 +39,7 @@ class PictureReadersTest {
     for (DerivedSize size : DerivedSize.values()) {
       targets.put(size, folder.resolve(reader.getClass().getSimpleName() + size + ".jpg"));
     }
-    int orientation = PhotoHeader.orientation(PhotoHeader.metadata(path, format));
+    int orientation = PhotoHeader.said(path, format, new PictureMemory(), PhotoHeader::orientation);
     PhotoHeader header = new PhotoHeader(reader.frame(path, format), orientation);
     PixelFeatures features =
         reader.derive(path, format, header, targets).features(List.of(), header.upright());
@@ -129,7 +129,10 @@ class PictureReadersTest {
     }
     assertThat(new LeptonicaReader().bytesHeld(PhotoFormat.PNG, ordinary)).isEqualTo(96_000_000L);
     Frame deep = new Frame(4000, 3000, 4, 8);
-    assertThat(new ImageIoReader().bytesHeld(PhotoFormat.PNG, deep)).isEqualTo(108_000_000L);
+    assertThat(new ImageIoReader().bytesHeld(PhotoFormat.TIFF, deep)).isEqualTo(108_000_000L);
+    // Three bands of 16 MB and half of the picture each way, in colour.
+    assertThat(new ImageIoReader().bytesHeld(PhotoFormat.PNG, deep))
+        .isEqualTo((48L << 20) + 12_000_000);
   }
 
   @ParameterizedTest
@@ -195,5 +198,22 @@ class PictureReadersTest {
     assertThat(DerivedSize.SMALL.of(100_000, 1).h()).isEqualTo(1);
     assertThat(DerivedSize.SMALL.of(100_000, 1).w()).isEqualTo(400);
     assertThat(DerivedSize.LARGE.of(1601, 1600).h()).isEqualTo(1599);
+  }
+
+  /** Of 27 megapixels, which are read in seven bands: their borders are seen nowhere. */
+  @Test
+  void bands_of_a_large_picture_join_without_a_border() throws IOException {
+    BufferedImage picture = TestPictures.upright(6_001, 4_499, 170);
+    byte[] file = TestPictures.png(picture);
+    BufferedImage nativeOne = derive(new LeptonicaReader(), file).large();
+    BufferedImage inBands = derive(new ImageIoReader(), file).large();
+    assertAlike(nativeOne, inBands);
+    int most = 0;
+    for (int y = 2; y < inBands.getHeight() - 2; y++) {
+      // A column through the white middle, where nothing is drawn.
+      most =
+          Math.max(most, 255 - new Color(inBands.getRGB(inBands.getWidth() / 2 + 9, y)).getRed());
+    }
+    assertThat(most).isLessThan(8);
   }
 }
