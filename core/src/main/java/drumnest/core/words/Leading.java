@@ -18,11 +18,21 @@ sealed interface Leading {
   Length below(Length top, int lines);
 
   static Leading of(Lettering lettering, Typefaces faces, HouseRules rules) {
-    if (lettering instanceof Lettering.ByHand hand) {
-      return new OnPitch(hand.pitch(), hand.pitch());
-    }
-    Lettering.Typed typed = (Lettering.Typed) lettering;
-    Typeface face = faces.face(typed.face());
+    return lettering.accept(
+        new Lettering.Visitor<>() {
+          @Override
+          public Leading byHand(Lettering.ByHand hand) {
+            return new OnPitch(hand.pitch(), hand.pitch());
+          }
+
+          @Override
+          public Leading typed(Lettering.Typed typed) {
+            return inType(typed, faces.face(typed.face()), rules);
+          }
+        });
+  }
+
+  private static Leading inType(Lettering.Typed typed, Typeface face, HouseRules rules) {
     LetterRoom.InType room = new LetterRoom.InType(face, typed.quarterPoints());
     Length ascent = room.length(face.ascent());
     if (typed.ruling() != null) {

@@ -28,10 +28,18 @@ public sealed interface LetterRoom {
   long meanUnits();
 
   static LetterRoom of(Lettering lettering, Typefaces faces) {
-    if (lettering instanceof Lettering.Typed typed) {
-      return new InType(faces.face(typed.face()), typed.quarterPoints());
-    }
-    return new ByHand(((Lettering.ByHand) lettering).letter());
+    return lettering.accept(
+        new Lettering.Visitor<>() {
+          @Override
+          public LetterRoom byHand(Lettering.ByHand hand) {
+            return new ByHand(hand.letter());
+          }
+
+          @Override
+          public LetterRoom typed(Lettering.Typed typed) {
+            return new InType(faces.face(typed.face()), typed.quarterPoints());
+          }
+        });
   }
 
   /** How many units a text takes. */

@@ -71,10 +71,21 @@ public final class WrittenLines {
 
   /** How high letters are drawn, in inches. */
   public static double letterSize(Lettering lettering) {
-    return lettering instanceof Lettering.Typed typed
-        ? typed.quarterPoints() / QUARTER_POINTS_PER_INCH
-        : inches(((Lettering.ByHand) lettering).pitch()) * OF_PITCH;
+    return lettering.accept(LETTER_SIZE);
   }
+
+  private static final Lettering.Visitor<Double> LETTER_SIZE =
+      new Lettering.Visitor<>() {
+        @Override
+        public Double byHand(Lettering.ByHand hand) {
+          return inches(hand.pitch()) * OF_PITCH;
+        }
+
+        @Override
+        public Double typed(Lettering.Typed typed) {
+          return typed.quarterPoints() / QUARTER_POINTS_PER_INCH;
+        }
+      };
 
   /** A length in inches, for drawing only. */
   public static double inches(Length length) {
