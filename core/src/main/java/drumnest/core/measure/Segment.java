@@ -28,10 +28,6 @@ public record Segment(boolean level, Length at, Length from, Length to) {
     return to.minus(from);
   }
 
-  public boolean isPoint() {
-    return from.equals(to);
-  }
-
   /** Whether all of it lies in a box or on its edge. */
   public boolean isIn(Box box) {
     return isBesideNeither(box) && !from.isLessThan(begin(box)) && !to.isMoreThan(end(box));

@@ -143,11 +143,11 @@ class BoxTest {
     assertThat(box(1, 1, 2, 6).middle())
         .isEqualTo(new Segment(false, Length.ofInches(2), Length.ofInches(2), Length.ofInches(6)));
     Segment point = box(1, 1, 4, 4).middle();
-    assertThat(point.isPoint()).isTrue();
+    assertThat(point.length()).isEqualTo(Length.ZERO);
     assertThat(point.isIn(box(3, 3, 1, 1))).as("its edge is its own").isTrue();
     assertThat(point.isIn(box(4, 3, 1, 1))).isFalse();
-    assertThat(new Box(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO).middle().isPoint())
-        .isTrue();
+    assertThat(new Box(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO).middle().length())
+        .isEqualTo(Length.ZERO);
   }
 
   @Test

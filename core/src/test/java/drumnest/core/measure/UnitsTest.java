@@ -54,6 +54,25 @@ class UnitsTest {
     }
   }
 
+  @Test
+  void a_size_is_shown_width_first() {
+    assertThat(Units.SIXTEENTHS.text(Size.ofInches(6, 4))).isEqualTo("6 × 4");
+    assertThat(Units.MILLIMETRES.text(Size.ofInches(5, 10))).isEqualTo("127 mm × 254 mm");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "4 1/4, SIXTEENTHS, 4 1/4",
+    "1/64, SIXTEENTHS, 1/64",
+    "4 1/4, MILLIMETRES, 107.95 mm",
+    "85.6 mm, MILLIMETRES, 85.6 mm",
+    "1/64, MILLIMETRES, 0.396875 mm"
+  })
+  void a_field_to_be_changed_shows_the_exact_length(String length, Units units, String text) {
+    assertThat(units.exact(Length.parse(length))).isEqualTo(text);
+    assertThat(units.parse(text)).isEqualTo(Length.parse(length));
+  }
+
   @ParameterizedTest(name = "seed {0}")
   @ValueSource(longs = {11, 12})
   void any_length_has_an_exact_form_that_is_read_back(long seed) {
