@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * What the constants of an enumeration are called wherever the page or a script meets them: in
- * lower case, with hyphens, such as {@code too-big}.
+ * Names the constants of an enumeration as they are called wherever the page or a script meets
+ * them: in lower case, with hyphens, such as {@code too-big}.
  */
 public final class EnumNames {
 

@@ -91,7 +91,7 @@ final class ServerProcess implements AutoCloseable {
     if (!isOpen()) {
       throw new IllegalStateException("It did not start: " + said);
     }
-    // What nobody reads fills the pipe, and it would wait.
+    // Output that nobody reads fills the pipe, and the process would wait.
     Thread reader = new Thread(() -> out.lines().forEach(logged::add), "log-of-" + pid());
     reader.setDaemon(true);
     reader.start();

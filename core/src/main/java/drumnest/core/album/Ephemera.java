@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** Something that is no photo and takes a slot like one. */
 public sealed interface Ephemera {
 
-  /** What there is of it; stored, and asked for by name. */
+  /** The kinds of ephemera, which are stored and asked for by name. */
   enum Kind {
     CARD,
     TITLE,

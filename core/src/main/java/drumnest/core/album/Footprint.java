@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -48,10 +49,14 @@ public record Footprint(Set<Part> altered, Set<Part> reliedOn) {
 
   /** The footprint of several changes together. */
   public static Footprint of(List<Change> changes) {
+    return together(changes.stream().map(change -> change.accept(OF)).toList());
+  }
+
+  /** Several footprints as one. */
+  public static Footprint together(Collection<Footprint> footprints) {
     Set<Part> altered = new HashSet<>();
     Set<Part> reliedOn = new HashSet<>();
-    for (Change change : changes) {
-      Footprint each = change.accept(OF);
+    for (Footprint each : footprints) {
       altered.addAll(each.altered);
       reliedOn.addAll(each.reliedOn);
     }
@@ -149,13 +154,9 @@ public record Footprint(Set<Part> altered, Set<Part> reliedOn) {
         }
       };
 
-  /** This footprint and another together. */
+  /** This footprint and another as one. */
   public Footprint and(Footprint other) {
-    Set<Part> all = new HashSet<>(altered);
-    all.addAll(other.altered);
-    Set<Part> relied = new HashSet<>(reliedOn);
-    relied.addAll(other.reliedOn);
-    return new Footprint(all, relied);
+    return together(List.of(this, other));
   }
 
   /** Whether one alters what the other alters or relies on. */

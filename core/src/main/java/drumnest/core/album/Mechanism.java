@@ -296,7 +296,7 @@ public sealed interface Mechanism
     return EnumSet.allOf(Edge.class);
   }
 
-  /** A copy for a page of another size. */
+  /** This mechanism for a page of another size. */
   default Mechanism onPage(Size page) {
     return this;
   }
@@ -319,9 +319,9 @@ public sealed interface Mechanism
   /** How many parts of it move, or carry a picture. */
   int parts();
 
-  /** Tells what it is called. */
+  /** The name of it, such as {@code accordion}. */
   String called();
 
-  /** Tells what one of its parts is called. */
+  /** The name of one of its parts, such as {@code panel}. */
   String part();
 }

@@ -121,7 +121,7 @@ public final class Length implements Comparable<Length> {
     return ofNanometres(Math.negateExact(nanometres));
   }
 
-  /** A copy without its sign. */
+  /** This length without its sign. */
   public Length abs() {
     return isNegative() ? negated() : this;
   }

@@ -43,8 +43,8 @@ class RecentSteps {
   }
 
   /**
-   * Tells what was touched from one version of an album to another; nothing where that is not
-   * known.
+   * The footprint of what was done from one version of an album to another; nothing where that is
+   * not known.
    */
   Optional<Footprint> between(long album, long seen, long now) {
     if (seen > now) {
@@ -55,6 +55,6 @@ class RecentSteps {
     if (known.size() != now - seen) {
       return Optional.empty();
     }
-    return Optional.of(known.values().stream().reduce(Footprint.NONE, Footprint::and));
+    return Optional.of(Footprint.together(known.values()));
   }
 }

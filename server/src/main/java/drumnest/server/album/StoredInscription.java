@@ -9,7 +9,7 @@ import drumnest.server.stock.InscriptionJson;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is written on a card or spelt by a title, as it is stored beside what all ephemera have.
+ * The inscription of a card or a title, as it is stored beside all that ephemera have in common.
  *
  * @param json what is written, as JSON; null on a keepsake, and on cards of earlier versions
  * @param words the words of a card of an earlier version

@@ -17,10 +17,13 @@ import org.apache.commons.csv.CSVPrinter;
  */
 public final class CsvLists {
 
-  /** What a formula begins with, in letters of full width too (source: OWASP, CSV Injection). */
+  /**
+   * The signs that a formula begins with, in letters of full width too (source: OWASP, CSV
+   * Injection).
+   */
   private static final String BEGINS_FORMULA = "=+-@＝＋－＠";
 
-  /** What may split a list that is read carelessly. */
+  /** Signs at which a list that is read carelessly may be split. */
   private static final String SPLITS = ";,\t\r\n|";
 
   private CsvLists() {}

@@ -28,7 +28,7 @@ final class ClockText {
    * @throws FieldProblemException if it is none
    */
   static Duration read(String field, String text) {
-    // What is longer is none, and would be tried in too many ways.
+    // Anything longer is no shift, and would be tried in too many ways.
     String plain =
         PlainText.beginning(text.strip(), LONGEST).replace('−', '-').toLowerCase(Locale.ROOT);
     Matcher clock = CLOCK.matcher(plain);

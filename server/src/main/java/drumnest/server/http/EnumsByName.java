@@ -12,7 +12,7 @@ import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.AnnotatedClass;
 import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 
-/** Has enumerations be read and written by their names, in bodies and in addresses. */
+/** Has enumerations read and written by their names, in bodies and in addresses. */
 @Configuration
 class EnumsByName implements WebMvcConfigurer {
 

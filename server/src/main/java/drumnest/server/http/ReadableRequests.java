@@ -27,7 +27,7 @@ class ReadableRequests extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     if (isForm(request)) {
-      write(
+      refuse(
           response,
           request.getContentLengthLong() > BodyLimit.USUAL
               ? HttpStatus.CONTENT_TOO_LARGE
@@ -39,7 +39,7 @@ class ReadableRequests extends OncePerRequestFilter {
     try {
       request.getParameterMap();
     } catch (InvalidParameterException unreadable) {
-      write(
+      refuse(
           response,
           HttpStatus.BAD_REQUEST,
           "query",
@@ -56,18 +56,11 @@ class ReadableRequests extends OncePerRequestFilter {
         || type.startsWith("multipart/");
   }
 
-  private static void write(
+  private static void refuse(
       HttpServletResponse response, HttpStatus status, String field, String detail)
       throws IOException {
-    response.setStatus(status.value());
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.setCharacterEncoding("UTF-8");
     // The rest of the body is not waited for.
     response.setHeader("Connection", "close");
-    response
-        .getWriter()
-        .write(
-            "{\"title\":\"Not understood\",\"status\":%d,\"detail\":\"%s\",\"field\":\"%s\"}"
-                .formatted(status.value(), detail, field));
+    new ProblemResponse(status.value(), "Not understood", detail, field).write(response);
   }
 }

@@ -42,7 +42,7 @@ public class ImageRenderer {
   /** Larger ones are read band by band, which the native reader cannot do. */
   private static final long MOST_OF_PNG = 96L << 20;
 
-  /** What is larger is not put into a document whole: it would be held while that is written. */
+  /** Larger files are not put into a document whole: they would be held while it is written. */
   private static final long MOST_PRINTED = 32L << 20;
 
   private final Home home;

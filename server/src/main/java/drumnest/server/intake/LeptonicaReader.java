@@ -55,7 +55,7 @@ final class LeptonicaReader implements PictureReader {
       long passes = JpegFrame.read(file).passes(w[0], h[0]);
       return new Frame(w[0], h[0], samples[0], samples[0] == 1 ? 1 : WORD, passes, 0);
     }
-    // What has a map of colours is unpacked after it was read.
+    // A picture with a map of colours is unpacked after it was read.
     long read = mapped[0] == 0 && samples[0] == 1 ? Math.max(1, bits[0] / 8) : WORD;
     return new Frame(w[0], h[0], samples[0], read, 0, TiffDirectories.block(file, format));
   }

@@ -12,7 +12,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 
 /**
- * Tells what a photo file says of itself before it is decoded.
+ * The header of a photo file, which is read before its picture is decoded.
  *
  * @param frame how its pixels are stored
  * @param orientation how to turn it upright, 1 to 8 (source: CIPA DC-008, Exif, tag Orientation)

@@ -96,7 +96,7 @@ final class SnapStraightener {
 
   private static final int GAINS = 17;
 
-  /** What finding sheets in a large picture holds, and what a print that is cut out does. */
+  /** Bytes that are held while sheets are found in a large picture, and for a print cut out. */
   static final long BYTES_TO_FIND = 40L << 20;
 
   private static final long BYTES_OF_PRINT = 90L << 20;

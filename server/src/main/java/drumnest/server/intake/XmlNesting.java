@@ -12,7 +12,8 @@ import javax.xml.stream.XMLStreamReader;
 public final class XmlNesting {
 
   /**
-   * What XMP needs is under twenty (source: ISO 16684-1, with structures in arrays in structures).
+   * XMP needs less than twenty levels (source: ISO 16684-1, with structures in arrays in
+   * structures).
    */
   private static final int DEEPEST = 64;
 

@@ -155,9 +155,8 @@ record MoverForm(
   Mover toMover(Mover before, PagePlan plan) {
     LengthReader lengths = LengthReader.inUse();
     Box at = Box.of(lengths.offset("x", x), lengths.offset("y", y), lengths.size("w", w, "h", h));
-    Edge chosen = edge;
     // What nothing opens over stays at its edge.
-    Edge over = before.mechanism().opens() ? chosen : plan.seen(before).edge();
+    Edge over = before.mechanism().opens() ? edge : plan.seen(before).edge();
     Mechanism mechanism = mechanism(before.mechanism(), lengths);
     return plan.seen(
         new Mover(
@@ -166,7 +165,7 @@ record MoverForm(
             over,
             before.carrier(),
             mechanism,
-            MoverRequests.readGrip(grip)));
+            MoverRequests.orNone(grip)));
   }
 
   private Mechanism mechanism(Mechanism before, LengthReader lengths) {

@@ -113,7 +113,7 @@ final class MoverRequests {
           before.inside(),
           before.body(),
           before.border(),
-          readGrip(grip));
+          orNone(grip));
     }
 
     private static @Nullable String blankToNull(@Nullable String text) {
@@ -139,8 +139,8 @@ final class MoverRequests {
     }
   }
 
-  /** Tells what is taken hold of; nothing where no word says so. */
-  static Grip readGrip(@Nullable Grip grip) {
+  /** The grip that is asked for; none where none is. */
+  static Grip orNone(@Nullable Grip grip) {
     return grip == null ? Grip.NONE : grip;
   }
 

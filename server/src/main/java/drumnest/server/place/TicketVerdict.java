@@ -2,7 +2,7 @@ package drumnest.server.place;
 
 import drumnest.core.fit.InsertFit;
 
-/** What a ticket says of how something goes into its place. */
+/** The verdict of a ticket: how something goes into its place. */
 enum TicketVerdict {
   TOO_BIG,
   TIGHT,

@@ -1,8 +1,8 @@
 package drumnest.server.share;
 
+import drumnest.server.http.ProblemResponse;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import org.springframework.http.MediaType;
 
 /** Why somebody is not let in, as a problem document (source: RFC 9457). */
 enum NotLetIn {
@@ -13,9 +13,7 @@ enum NotLetIn {
       HttpServletResponse.SC_FORBIDDEN, "Sharing is changed on the first screen only."),
   FOREIGN(HttpServletResponse.SC_FORBIDDEN, "Only this machine's own page may ask."),
   ODD(HttpServletResponse.SC_BAD_REQUEST, "This address or method is not understood."),
-  TOO_MUCH_AT_ONCE(429, "This device asks too much at once. Wait a moment and try again."),
-  WENT_WRONG(
-      HttpServletResponse.SC_INTERNAL_SERVER_ERROR, "Something went wrong; nothing was done.");
+  TOO_MUCH_AT_ONCE(429, "This device asks too much at once. Wait a moment and try again.");
 
   private final int status;
   private final String detail;
@@ -31,11 +29,6 @@ enum NotLetIn {
   }
 
   void write(HttpServletResponse response) throws IOException {
-    response.setStatus(status);
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response
-        .getWriter()
-        .write(
-            "{\"title\":\"Not let in\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}");
+    new ProblemResponse(status, "Not let in", detail, null).write(response);
   }
 }

@@ -1,5 +1,6 @@
 package drumnest.server.share;
 
+import drumnest.server.http.ProblemResponse;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -53,7 +54,12 @@ class SharedLimits extends OncePerRequestFilter {
       log.failed(request.getRemoteAddr(), failure);
       if (!response.isCommitted()) {
         response.reset();
-        NotLetIn.WENT_WRONG.write(response);
+        new ProblemResponse(
+                HttpServletResponse.SC_INTERNAL_SERVER_ERROR,
+                "Went wrong here",
+                "Something went wrong in the program. Nothing of this was done.",
+                null)
+            .write(response);
       }
     } finally {
       connections.letGo(request);

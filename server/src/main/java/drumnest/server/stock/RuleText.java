@@ -63,7 +63,7 @@ public final class RuleText {
    */
   public static long read(HouseRule rule, String text) {
     if (rule.kind() == HouseRule.Kind.NUMBER) {
-      // What is longer is no number, and would be gone through once for each of its blanks.
+      // Anything longer is no number, and would be gone through once for each of its blanks.
       boolean brief = text.length() <= LONGEST;
       String number = brief ? text.strip().replaceFirst(" *(ppi|h|min|bits|pt|%)$", "") : "";
       if (!number.matches("\\d{1,9}")) {

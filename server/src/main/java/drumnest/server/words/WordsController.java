@@ -132,7 +132,7 @@ class WordsController {
     return views.album(id, shown);
   }
 
-  /** Has new cards be written as a card is: by a house rule each, which no step is. */
+  /** Has new cards written as a card is, by a house rule each; that is no step. */
   @PostMapping("/albums/{id}/words/usual")
   Views.AlbumView usual(
       @PathVariable("id") long id,

@@ -120,7 +120,7 @@ final class WordsRequests {
     }
   }
 
-  /** Has new cards be written as this one is; which house rules say. */
+  /** Asks that new cards be written as this one is, by the house rules. */
   record UsualCard(@NotNull Long version, @NotNull Integer card) {}
 
   static BigDecimal number(String field, @Nullable String text, int least, int most) {
