@@ -33,7 +33,7 @@ class ReadableRequests extends OncePerRequestFilter {
               ? HttpStatus.CONTENT_TOO_LARGE
               : HttpStatus.BAD_REQUEST,
           "body",
-          "The body is a JSON object.");
+          "Forms are not taken here; the body is a JSON object.");
       return;
     }
     try {
