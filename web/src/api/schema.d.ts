@@ -3966,6 +3966,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        UsualLetteringView: {
+            face: string;
+            lettersPerInch: string;
+            pitch: components["schemas"]["LengthView"];
+            points: string;
+        };
         Version: {
             /** Format: int64 */
             version: number;
@@ -4037,6 +4043,7 @@ export interface components {
             tooLong: number;
             /** Format: int32 */
             typed: number;
+            usual: components["schemas"]["UsualLetteringView"];
             /** Format: int64 */
             version: number;
         };

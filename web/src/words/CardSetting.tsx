@@ -28,20 +28,21 @@ export function CardSetting({ album, words, card, onDone }: Props) {
   const step = useStep(album.id);
   const [usual, setUsual] = useState(false);
   const { lettering } = card;
-  const hand = lettering.way === "hand" ? lettering : undefined;
-  const type = lettering.way === "type" ? lettering : undefined;
+  const hand = lettering.way === "hand" ? lettering : words.usual;
+  const type = lettering.way === "type" ? lettering : words.usual;
+  const ruling = lettering.way === "type" ? lettering.ruling : undefined;
   const { form, set, wrong, otherwise, send } = useStepForm(
     {
       card: card.key,
       size: { w: card.size.w.exact, h: card.size.h.exact },
       margin: card.margin.exact,
       way: lettering.way,
-      lettersPerInch: hand?.lettersPerInch ?? "8",
-      pitch: hand?.pitch.exact ?? "1/4 in",
-      face: type?.face ?? "plain",
-      points: type?.points ?? "10",
-      firstLine: type?.ruling?.first.exact ?? "",
-      lineDistance: type?.ruling?.distance.exact ?? "",
+      lettersPerInch: hand.lettersPerInch,
+      pitch: hand.pitch.exact,
+      face: type.face,
+      points: type.points,
+      firstLine: ruling?.first.exact ?? "",
+      lineDistance: ruling?.distance.exact ?? "",
     },
     FIELDS,
   );

@@ -382,7 +382,11 @@ class WordsOverHttpTest {
     int next = begin(null, photo(1));
     assertThat(card(next).at("/lettering/lettersPerInch").stringValue()).isEqualTo("12");
     assertThat(card(next).at("/lettering/pitch/text").stringValue()).isEqualTo("5/16");
-    for (String rule : List.of("hand-letter", "hand-pitch", "card-margin")) {
+    SERVER.post("/api/rules/type-size", Map.of("value", "11")).is(200);
+    assertThat(words().at("/usual/lettersPerInch").stringValue()).isEqualTo("12");
+    assertThat(words().at("/usual/pitch/text").stringValue()).isEqualTo("5/16");
+    assertThat(words().at("/usual/points").stringValue()).isEqualTo("11");
+    for (String rule : List.of("hand-letter", "hand-pitch", "card-margin", "type-size")) {
       SERVER.post("/api/rules/" + rule + "/back", Map.of()).is(200);
     }
   }

@@ -23,8 +23,14 @@ public sealed interface Lettering {
   }
 
   /** By the house's own hand. */
-  static Lettering byHand(HouseRules rules) {
+  static ByHand byHand(HouseRules rules) {
     return new ByHand(rules.length(HouseRule.HAND_LETTER), rules.length(HouseRule.HAND_PITCH));
+  }
+
+  /** In the house's usual size of type, on a blank card. */
+  static Typed typed(String face, HouseRules rules) {
+    return new Typed(
+        face, (int) rules.number(HouseRule.TYPE_SIZE) * Typed.QUARTERS_PER_POINT, null);
   }
 
   /**
@@ -53,6 +59,8 @@ public sealed interface Lettering {
    * @param ruling the lines of the card on which the letters are to stand; null on a blank card
    */
   record Typed(String face, int quarterPoints, @Nullable Ruling ruling) implements Lettering {
+
+    public static final int QUARTERS_PER_POINT = 4;
 
     public Typed withSize(int next) {
       return new Typed(face, next, ruling);

@@ -27,8 +27,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class CardFixes {
 
-  private static final int QUARTERS = 4;
-
   /**
    * A fix that works.
    *
@@ -97,7 +95,7 @@ public final class CardFixes {
   }
 
   private int smallest() {
-    return (int) album.rules().number(HouseRule.SMALLEST_TYPE) * QUARTERS;
+    return (int) album.rules().number(HouseRule.SMALLEST_TYPE) * Lettering.Typed.QUARTERS_PER_POINT;
   }
 
   private Optional<Offer> smallerType() {
@@ -146,9 +144,8 @@ public final class CardFixes {
     if (words.lettering() instanceof Lettering.Typed) {
       return Optional.empty();
     }
-    int usual = (int) album.rules().number(HouseRule.TYPE_SIZE) * QUARTERS;
-    Lettering.Typed typed = new Lettering.Typed(Typefaces.PLAIN, usual, null);
-    return inType(typed, usual, card.size())
+    Lettering.Typed typed = Lettering.typed(Typefaces.PLAIN, album.rules());
+    return inType(typed, typed.quarterPoints(), card.size())
         .map(size -> new CardFix.Typed(Typefaces.PLAIN, size))
         .flatMap(
             fix -> tried(fix, words.written(typed.withSize(fix.quarterPoints())), card.size()));
@@ -229,7 +226,7 @@ public final class CardFixes {
     if (words.label() != null) {
       return Optional.empty();
     }
-    int usual = (int) album.rules().number(HouseRule.TYPE_SIZE) * QUARTERS;
+    Lettering.Typed typed = Lettering.typed(Typefaces.PLAIN, album.rules());
     Increment marks = album.rules().trimmerIncrement();
     for (String photo : words.about()) {
       Size size =
@@ -237,11 +234,10 @@ public final class CardFixes {
               .on(album, photo)
               .map(box -> new Size(marks.below(box.w()), marks.below(box.h())))
               .orElse(null);
-      Lettering.Typed typed = new Lettering.Typed(Typefaces.PLAIN, usual, null);
       Optional<Offer> offer =
           size == null
               ? Optional.empty()
-              : inType(typed, usual, size)
+              : inType(typed, typed.quarterPoints(), size)
                   .map(points -> new CardFix.Label(photo, size, Typefaces.PLAIN, points))
                   .flatMap(
                       fix -> tried(fix, words.written(typed.withSize(fix.quarterPoints())), size));

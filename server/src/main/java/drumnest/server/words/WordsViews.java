@@ -42,6 +42,7 @@ final class WordsViews {
    * @param typed how many of them are in type
    * @param tooLong how many of them are too long
    * @param faces the typefaces there are
+   * @param usual how new cards are written, by hand and in type
    * @param sets the letter sets there are
    * @param silent how many photos with a place have no word near them
    */
@@ -55,6 +56,7 @@ final class WordsViews {
       List<WordsChapterName> chapters,
       @Nullable WordsChapterView chapter,
       List<ChoiceName> faces,
+      UsualLetteringView usual,
       List<ChoiceName> sets) {}
 
   /** A chapter, and what words it has. */
@@ -147,6 +149,7 @@ final class WordsViews {
             .filter(ShippedFont::isForWords)
             .map(font -> new ChoiceName(font.key(), font.key()))
             .toList(),
+        UsualLetteringView.of(album.rules()),
         stock.sets().entrySet().stream()
             .map(set -> new ChoiceName(set.getKey(), set.getValue().name()))
             .toList());
