@@ -1,6 +1,7 @@
 package drumnest.server.http;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import drumnest.server.EnumNames;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -73,13 +74,20 @@ class ApiDescription {
     }
 
     private static void require(Schema<?> model, Class<?> type) {
+      List<String> required = required(type);
+      model.setRequired(required.isEmpty() ? null : required);
+    }
+
+    private static List<String> required(Class<?> type) {
       List<String> required = new ArrayList<>();
       for (RecordComponent part : type.getRecordComponents()) {
-        if (!part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+        if (part.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+          required.addAll(required(part.getType()));
+        } else if (!part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
           required.add(part.getName());
         }
       }
-      model.setRequired(required.isEmpty() ? null : required);
+      return required;
     }
   }
 }

@@ -2,24 +2,17 @@ package drumnest.server.place;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import drumnest.core.album.Slot;
-import drumnest.core.fit.Opening;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import drumnest.server.frame.Views;
 import drumnest.server.gather.LineViews;
-import drumnest.server.leaves.PlanViews;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The ticket of a slot: of one that holds a photo, a thing, or nothing. All have
- *
- * <ul>
- *   <li>{@code headline}, the measure that matters, what to cut or print, and in {@code
- *       headlineMeans} what it is, in words;
- *   <li>{@code todo}, what to do about it, a sentence a line, and {@code why};
- *   <li>{@code known}, how the opening is known;
- *   <li>{@code marks}, the ruler marks of a mount, each with the range in which it still works.
- * </ul>
+ * The ticket of a slot: of one that holds a photo, a thing, or nothing. All have a head ({@link
+ * TicketHead}); {@code headline}, the measure that matters, what to cut or print, with {@code
+ * headlineMeans}, what it is, in words; and {@code todo}, what to do about it, a sentence a line,
+ * with {@code why}.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
 @JsonSubTypes({
@@ -39,18 +32,11 @@ sealed interface TicketView {
    * @param keepShare left out where there is no keep box
    */
   record PhotoTicketView(
-      String slot,
-      String place,
+      @JsonUnwrapped TicketHead head,
       Views.SizeView headline,
       String headlineMeans,
-      Views.SizeView named,
-      Views.SizeView opening,
-      boolean measured,
       List<String> todo,
       String why,
-      Slot.Kind kind,
-      Opening.Known known,
-      List<PlanViews.MarkView> marks,
       LineViews.PhotoView photo,
       Views.SeatView seat,
       TicketVerdict verdict,
@@ -66,18 +52,11 @@ sealed interface TicketView {
 
   /** Of a slot that holds a card, a title or a keepsake. */
   record ThingTicketView(
-      String slot,
-      String place,
+      @JsonUnwrapped TicketHead head,
       Views.SizeView headline,
       String headlineMeans,
-      Views.SizeView named,
-      Views.SizeView opening,
-      boolean measured,
       List<String> todo,
       String why,
-      Slot.Kind kind,
-      Opening.Known known,
-      List<PlanViews.MarkView> marks,
       Views.EphemeraView ephemera,
       Views.LaidView laid,
       TicketVerdict verdict,
@@ -86,17 +65,10 @@ sealed interface TicketView {
 
   /** Of a slot that holds nothing. */
   record EmptyTicketView(
-      String slot,
-      String place,
+      @JsonUnwrapped TicketHead head,
       Views.SizeView headline,
       String headlineMeans,
-      Views.SizeView named,
-      Views.SizeView opening,
-      boolean measured,
       List<String> todo,
-      String why,
-      Slot.Kind kind,
-      Opening.Known known,
-      List<PlanViews.MarkView> marks)
+      String why)
       implements TicketView {}
 }

@@ -132,18 +132,11 @@ class TicketViews {
     boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
     Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
     return new TicketView.PhotoTicketView(
-        slot.id(),
-        SlotNames.of(slot),
+        head(album, slot),
         Views.SizeView.of(headline),
         seat.trim().isNeeded() ? "trim to" : seat.onTable() ? "the print" : "print",
-        Views.SizeView.of(slot.takes()),
-        Views.SizeView.of(seat.opening().size()),
-        seat.opening().measured(),
         slot.isPrinted() && !seat.cutsKeepBox() ? printed(seat) : todo(seat, photo, album.rules()),
         why(album, slot, photo, seat),
-        slot.kind(),
-        seat.opening().known(),
-        marks(album, slot),
         LineViews.photo(album, photo),
         AlbumViews.seat(album, slot, filling, photo, seat),
         seat.whole()
@@ -162,27 +155,19 @@ class TicketViews {
   }
 
   private static TicketView emptyTicket(AlbumModel album, Slot slot) {
-    Opening opening = album.opening(slot);
     return new TicketView.EmptyTicketView(
-        slot.id(),
-        SlotNames.of(slot),
+        head(album, slot),
         Views.SizeView.of(slot.takes()),
         slot.holds() == Holds.PHOTO ? "the print it takes" : "what it takes",
-        Views.SizeView.of(slot.takes()),
-        Views.SizeView.of(opening.size()),
-        opening.measured(),
         List.of(
             switch (slot.holds()) {
               case PHOTO -> "Drag a photo here, or choose one on the line and press Enter.";
               case WORDS -> "Kept for words: lay a card here.";
               case KEEPSAKE -> "Kept for a keepsake: lay it here.";
             }),
-        opening.known() == Opening.Known.MOUNT
+        album.opening(slot).known() == Opening.Known.MOUNT
             ? "Nothing is stuck here yet."
-            : slot.kind().isOfPage() ? "Nothing in this pocket yet." : "Nothing on this side yet.",
-        slot.kind(),
-        opening.known(),
-        marks(album, slot));
+            : slot.kind().isOfPage() ? "Nothing in this pocket yet." : "Nothing on this side yet.");
   }
 
   private static TicketView ephemeraTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
@@ -198,26 +183,22 @@ class TicketViews {
       todo.add("It would shift. Mount it on a card of " + UnitsInUse.text(fit.backing()) + ".");
     }
     laid.mind().forEach(mind -> todo.add(Words.mind(mind)));
-    Opening opening = album.opening(slot);
     return new TicketView.ThingTicketView(
-        slot.id(),
-        SlotNames.of(slot),
+        head(album, slot),
         Views.SizeView.of(cut ? fit.trimTo() : fit.insert()),
         cut ? "trim to" : laid.ephemera().name(),
-        Views.SizeView.of(slot.takes()),
-        Views.SizeView.of(opening.size()),
-        opening.measured(),
         todo,
         laid.ephemera().original()
             ? "An original: it is never planned with glue or cutting."
             : laid.holding().locked() ? "Locked here." : "",
-        slot.kind(),
-        opening.known(),
-        marks(album, slot),
         AlbumViews.ephemera(album, laid.ephemera()),
         AlbumViews.laid(album, slot, laid),
         TicketVerdict.of(fit.verdict()),
         Views.SizeView.of(fit.play()));
+  }
+
+  private static TicketHead head(AlbumModel album, Slot slot) {
+    return TicketHead.of(album, slot, marks(album, slot));
   }
 
   /** The ruler marks of a mount. */
