@@ -1332,7 +1332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/albums/{id}/titles/cure": {
+    "/api/albums/{id}/titles/fix": {
         parameters: {
             query?: never;
             header?: never;
@@ -1341,7 +1341,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cureTitle"];
+        post: operations["fixTitle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1524,7 +1524,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/albums/{id}/words/cure": {
+    "/api/albums/{id}/words/fix": {
         parameters: {
             query?: never;
             header?: never;
@@ -1533,7 +1533,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cure"];
+        post: operations["fix"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2212,17 +2212,17 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        CardCureView: {
-            lines: string;
-            text: string;
-            way: string;
-        };
         CardDraft: {
             body: string;
             /** Format: int32 */
             card: number;
             date: string;
             heading: string;
+        };
+        CardFixView: {
+            lines: string;
+            text: string;
+            way: string;
         };
         CardItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
             h?: string;
@@ -2267,8 +2267,8 @@ export interface components {
             chapter: string;
             /** Format: int32 */
             continues?: number;
-            cures: components["schemas"]["CardCureView"][];
             date: string;
+            fixes: components["schemas"]["CardFixView"][];
             heading: string;
             hidden: boolean;
             /** Format: int32 */
@@ -3812,8 +3812,8 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        TakeWordsCure: {
-            cure: string;
+        TakeWordsFix: {
+            fix: string;
             /** Format: int32 */
             key: number;
             /** Format: int64 */
@@ -3876,7 +3876,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        TitleCureView: {
+        TitleFixView: {
             length: string;
             text: string;
             way: string;
@@ -3898,8 +3898,8 @@ export interface components {
             chapter?: string;
             colour: string;
             contrast?: string;
-            cures: components["schemas"]["TitleCureView"][];
             estimated: boolean;
+            fixes: components["schemas"]["TitleFixView"][];
             fromEnd: boolean;
             /** Format: double */
             height: number;
@@ -6363,7 +6363,7 @@ export interface operations {
             };
         };
     };
-    cureTitle: {
+    fixTitle: {
         parameters: {
             query?: {
                 spread?: number | null;
@@ -6377,7 +6377,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TakeWordsCure"];
+                "application/json": components["schemas"]["TakeWordsFix"];
             };
         };
         responses: {
@@ -6697,7 +6697,7 @@ export interface operations {
             };
         };
     };
-    cure: {
+    fix: {
         parameters: {
             query?: {
                 spread?: number | null;
@@ -6711,7 +6711,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TakeWordsCure"];
+                "application/json": components["schemas"]["TakeWordsFix"];
             };
         };
         responses: {

@@ -108,7 +108,7 @@ export function CardSetting({ album, words, card, onDone }: Props) {
               onChange={(event) => setUsual(event.target.checked)}
               className="h-4 w-4 accent-fold"
             />
-            that is my hand: write new cards so, too (house rules, which undo leaves as they are)
+            that is my hand: write new cards so, too (as a house rule, which Undo leaves as it is)
           </label>
           <p className="col-span-2 text-[13px] text-quiet">
             Write a line as you always do, count its letters with the gaps, and divide by its

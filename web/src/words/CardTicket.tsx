@@ -7,7 +7,7 @@ import { pictureUrl } from "../ui/Picture";
 import { Do, Row } from "../ui/Row";
 import { Sheet } from "../ui/Sheet";
 import { CardSetting } from "./CardSetting";
-import { CureList } from "./CureList";
+import { FixList } from "./FixList";
 import { useCardLayout } from "./useWriting";
 
 interface Props {
@@ -86,10 +86,10 @@ export function CardTicket({ album, words, card, onGone }: Props) {
           )}
         </Row>
       </dl>
-      <CureList
+      <FixList
         label="What would make it fit"
-        cures={card.cures.map((cure) => ({ ...cure, outcome: cure.lines }))}
-        onTake={(cure) => step("/api/albums/{id}/words/cure", { key: card.key, cure })}
+        fixes={card.fixes.map((fix) => ({ ...fix, outcome: fix.lines }))}
+        onTake={(fix) => step("/api/albums/{id}/words/fix", { key: card.key, fix })}
       />
       <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
         <Do name="set it" onDo={() => setSetting(true)} />

@@ -4,7 +4,7 @@ import { useStep } from "../api/useStep";
 import { GreatMeasure, Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { Sheet } from "../ui/Sheet";
-import { CureList } from "./CureList";
+import { FixList } from "./FixList";
 import { TitleForm } from "./TitleForm";
 
 interface Props {
@@ -69,10 +69,10 @@ export function TitleTicket({ album, words, title, onGone }: Props) {
           </span>
         </Row>
       </dl>
-      <CureList
+      <FixList
         label="What would make it work"
-        cures={title.cures.map((cure) => ({ ...cure, outcome: cure.length }))}
-        onTake={(cure) => step("/api/albums/{id}/titles/cure", { key: title.key, cure })}
+        fixes={title.fixes.map((fix) => ({ ...fix, outcome: fix.length }))}
+        onTake={(fix) => step("/api/albums/{id}/titles/fix", { key: title.key, fix })}
       />
       <div className="mt-4 flex flex-wrap gap-x-3 gap-y-1.5 text-[13px]">
         {!title.stuck && <Do name="change" onDo={() => setChanging(true)} />}

@@ -126,7 +126,7 @@ class WordsOverHttpTest {
     "second, 2-front-2, 2-front-3",
     "flap, 2-front-1, 2-front-2"
   })
-  void every_cure_that_is_offered_for_type_makes_it_fit(String way, String photo, String place) {
+  void every_fix_that_is_offered_for_type_makes_it_fit(String way, String photo, String place) {
     put(0, photo);
     int card = begin(place);
     set(card, TYPED);
@@ -136,7 +136,7 @@ class WordsOverHttpTest {
 
   @ParameterizedTest
   @CsvSource({"closer", "typed", "larger", "run-on", "label"})
-  void every_cure_that_is_offered_by_hand_makes_it_fit(String way) {
+  void every_fix_that_is_offered_by_hand_makes_it_fit(String way) {
     put(0, "2-front-2");
     int card = begin("2-front-3");
     set(card, Map.of());
@@ -148,9 +148,9 @@ class WordsOverHttpTest {
     JsonNode before = card(card);
     assertThat(before.at("/layout/tooLong").booleanValue()).isTrue();
     List<String> offered =
-        before.get("cures").valueStream().map(cure -> cure.get("way").stringValue()).toList();
+        before.get("fixes").valueStream().map(fix -> fix.get("way").stringValue()).toList();
     assertThat(offered).contains(way);
-    SERVER.step("words/cure", Map.of("key", card, "cure", way)).is(200);
+    SERVER.step("words/fix", Map.of("key", card, "fix", way)).is(200);
     assertThat(cards().stream().map(each -> each.at("/layout/tooLong").booleanValue()))
         .containsOnly(false);
     SERVER.step("undo", Map.of()).is(200);
@@ -162,10 +162,10 @@ class WordsOverHttpTest {
     int card = begin(null, photo(0));
     set(card, TYPED);
     write(card, LONGER);
-    SERVER.step("words/cure", Map.of("key", card, "cure", "smaller")).is(200);
-    JsonNode cured = card(card);
-    double points = Double.parseDouble(cured.at("/lettering/points").stringValue());
-    assertThat(cured.at("/layout/tooLong").booleanValue()).isFalse();
+    SERVER.step("words/fix", Map.of("key", card, "fix", "smaller")).is(200);
+    JsonNode fixed = card(card);
+    double points = Double.parseDouble(fixed.at("/lettering/points").stringValue());
+    assertThat(fixed.at("/layout/tooLong").booleanValue()).isFalse();
     set(card, Map.of("way", "type", "face", "plain", "points", String.valueOf(points + 0.25)));
     assertThat(card(card).at("/layout/tooLong").booleanValue()).isTrue();
   }
@@ -176,7 +176,7 @@ class WordsOverHttpTest {
     int card = begin("2-front-3");
     set(card, Map.of());
     write(card, LONG);
-    SERVER.step("words/cure", Map.of("key", card, "cure", "label")).is(200);
+    SERVER.step("words/fix", Map.of("key", card, "fix", "label")).is(200);
     assertThat(card(card).at("/label/where").stringValue()).startsWith("on its photo, ");
     assertThat(card(card).has("where")).isFalse();
     SERVER.step("ephemera/lay", Map.of("ephemera", card, "slot", "2-front-6")).is(200);
@@ -206,7 +206,7 @@ class WordsOverHttpTest {
     int first = begin(null, photo(0));
     set(first, TYPED);
     write(first, LONGER);
-    SERVER.step("words/cure", Map.of("key", first, "cure", "second")).is(200);
+    SERVER.step("words/fix", Map.of("key", first, "fix", "second")).is(200);
     int second = card(first).get("next").intValue();
     String read = text(card(first)) + " " + text(card(second));
     assertThat(read.replaceAll("\\s+", " ").strip()).isEqualTo(LONGER.strip());

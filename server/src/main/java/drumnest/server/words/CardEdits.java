@@ -144,7 +144,7 @@ public class CardEdits {
    *
    * @param way the name of the fix, as it was offered
    */
-  public void cure(long albumId, long version, int key, String way) {
+  public void fix(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera.Card card = card(album, key);
@@ -156,7 +156,7 @@ public class CardEdits {
             .orElseThrow(
                 () ->
                     new UnprocessableException(
-                        "cure", "That would not make it fit any more. Look again."));
+                        "fix", "That would not make it fit any more. Look again."));
     fix.accept(new FixStep(seen, card));
   }
 

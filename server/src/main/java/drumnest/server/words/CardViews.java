@@ -38,7 +38,7 @@ final class CardViews {
    *     it lies beside none
    * @param beside whether it lies beside a photo that it tells about
    * @param label where it lies on its photo as a clear label; left out for a card
-   * @param cures what would make it fit
+   * @param fixes what would make it fit
    */
   record CardView(
       int key,
@@ -61,7 +61,7 @@ final class CardViews {
       @Nullable String place,
       Labels.@Nullable LabelView label,
       CardLayoutView layout,
-      List<FixViews.CardCureView> cures) {}
+      List<FixViews.CardFixView> fixes) {}
 
   /**
    * How words stand on a card. Lengths are in inches, for drawing.

@@ -19,13 +19,13 @@ final class FixViews {
    * @param text what is done
    * @param lines the lines needed of those that are there then
    */
-  record CardCureView(String way, String text, String lines) {}
+  record CardFixView(String way, String text, String lines) {}
 
-  static List<CardCureView> of(AlbumModel album, List<CardFixes.Offer> offers) {
+  static List<CardFixView> of(AlbumModel album, List<CardFixes.Offer> offers) {
     return offers.stream()
         .map(
             offer ->
-                new CardCureView(
+                new CardFixView(
                     way(offer.fix()),
                     text(album, offer.fix()),
                     offer.needed() + " of " + offer.there()))

@@ -116,7 +116,7 @@ public class TitleEdits {
    *
    * @param way the name of the fix, as it was offered
    */
-  public void cure(long albumId, long version, int key, String way) {
+  public void fix(long albumId, long version, int key, String way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera.Title before = title(album, key);
@@ -130,7 +130,7 @@ public class TitleEdits {
             .orElseThrow(
                 () ->
                     new UnprocessableException(
-                        "cure", "That would not make it work any more. Look again."));
+                        "fix", "That would not make it work any more. Look again."));
     List<Change> changes = new ArrayList<>();
     changes.add(
         new Change.OfEphemera(key, before, ephemera(album, key, offer.lines().get(0).title())));

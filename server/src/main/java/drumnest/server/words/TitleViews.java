@@ -63,7 +63,7 @@ final class TitleViews {
       @Nullable String contrast,
       boolean pale,
       Views.@Nullable WhereView where,
-      List<TitleCureView> cures) {}
+      List<TitleFixView> fixes) {}
 
   /**
    * A letter; lengths are in inches, for drawing.
@@ -80,7 +80,7 @@ final class TitleViews {
       boolean fromSecond) {}
 
   /** A fix that works: its name, what is done, how long the title is then. */
-  record TitleCureView(String way, String text, String length) {}
+  record TitleFixView(String way, String text, String length) {}
 
   static TitleView of(AlbumModel album, Ephemera.Title each, LetterStock stock) {
     TitleWords title = each.title();
@@ -116,7 +116,7 @@ final class TitleViews {
         contrast == null ? null : said(contrast),
         contrast != null && contrast < Contrast.OF_LARGE_TEXT,
         album.slotOfEphemera(each.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
-        cures(album, title, box));
+        fixes(album, title, box));
   }
 
   private static List<TitleLetterView> letters(
@@ -212,8 +212,7 @@ final class TitleViews {
         }
       };
 
-  private static List<TitleCureView> cures(
-      AlbumModel album, TitleWords title, LetterStock.Box box) {
+  private static List<TitleFixView> fixes(AlbumModel album, TitleWords title, LetterStock.Box box) {
     if (title.stuck()) {
       return List.of();
     }
@@ -221,7 +220,7 @@ final class TitleViews {
     return TitleFixes.of(title, sets, box.left(), ShippedTypefaces.ALL, album.rules()).stream()
         .map(
             offer ->
-                new TitleCureView(
+                new TitleFixView(
                     way(offer.fix()),
                     text(offer.fix(), sets) + spaced(title, offer),
                     UnitsInUse.text(offer.length())))

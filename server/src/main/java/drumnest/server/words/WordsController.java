@@ -166,12 +166,12 @@ class WordsController {
     return views.album(id, shown);
   }
 
-  @PostMapping("/albums/{id}/words/cure")
-  Views.AlbumView cure(
+  @PostMapping("/albums/{id}/words/fix")
+  Views.AlbumView fix(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody WordsRequests.TakeWordsCure request) {
-    cards.cure(id, request.version(), request.key(), request.cure());
+      @Valid @RequestBody WordsRequests.TakeWordsFix request) {
+    cards.fix(id, request.version(), request.key(), request.fix());
     return views.album(id, shown);
   }
 
@@ -213,12 +213,12 @@ class WordsController {
     return views.album(id, shown);
   }
 
-  @PostMapping("/albums/{id}/titles/cure")
-  Views.AlbumView cureTitle(
+  @PostMapping("/albums/{id}/titles/fix")
+  Views.AlbumView fixTitle(
       @PathVariable("id") long id,
       @ParameterObject Shown shown,
-      @Valid @RequestBody WordsRequests.TakeWordsCure request) {
-    titles.cure(id, request.version(), request.key(), request.cure());
+      @Valid @RequestBody WordsRequests.TakeWordsFix request) {
+    titles.fix(id, request.version(), request.key(), request.fix());
     return views.album(id, shown);
   }
 

@@ -164,8 +164,8 @@ final class WordsRequests {
   record TellOf(
       @NotNull Long version, @NotNull Integer card, @NotNull List<@NotBlank String> photos) {}
 
-  /** Takes a cure that was offered, by its name. */
-  record TakeWordsCure(@NotNull Long version, @NotNull Integer key, @NotBlank String cure) {}
+  /** Takes a fix that was offered, by its name. */
+  record TakeWordsFix(@NotNull Long version, @NotNull Integer key, @NotBlank String fix) {}
 
   record OfCard(@NotNull Long version, @NotNull Integer card) {}
 
