@@ -85,7 +85,7 @@ export function Arrivals({ album, onArrived }: Props) {
       {refused.length > 0 && (
         <div className="mt-4 border-l-4 border-signal pl-3">
           <h3 className="text-[15px]">{refused.length} not taken in; the others are</h3>
-          <ul className="slim-scroll mt-1 max-h-40 overflow-y-auto">
+          <ul className="slim-scroll mt-1 max-h-60 overflow-y-auto">
             {refused.map((each) => (
               <li key={each.key} className="[overflow-wrap:anywhere]">
                 <strong>{each.name}</strong>: {each.reason}

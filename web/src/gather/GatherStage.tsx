@@ -173,6 +173,7 @@ const NEXT = [
   ["Gather", "Bring the photos in. Keep the best, drop the repeats, give the undated their time."],
   ["Leaves", "Choose the pages, of any size, and plan the plain ones by measure."],
   ["Place", "One press fills the spread in story order. Swap, lock, and say what must stay."],
+  ["Words", "Write cards and titles, by hand or in type. You see at once whether they fit."],
   ["Make", "Take away the list of prints to order and of pieces to trim."],
 ] as const;
 
