@@ -69,11 +69,6 @@ public sealed interface Ephemera {
     public Inscription inscription() {
       return card;
     }
-
-    @Override
-    public <R> R accept(Visitor<R> visitor) {
-      return visitor.card(this);
-    }
   }
 
   /** A title of letters, as large as they are with their margins. */
@@ -109,11 +104,6 @@ public sealed interface Ephemera {
     public Inscription inscription() {
       return title;
     }
-
-    @Override
-    public <R> R accept(Visitor<R> visitor) {
-      return visitor.title(this);
-    }
   }
 
   /**
@@ -138,29 +128,6 @@ public sealed interface Ephemera {
     public Keepsake sized(Size next) {
       return new Keepsake(key, name, next, thickness, original);
     }
-
-    @Override
-    public <R> R accept(Visitor<R> visitor) {
-      return visitor.keepsake(this);
-    }
-  }
-
-  /** Lets a visitor do with this what it does with one of its kind. */
-  <R> R accept(Visitor<R> visitor);
-
-  /**
-   * Does something with ephemera of each kind; a new kind does not compile until each visitor knows
-   * it.
-   *
-   * @param <R> the result
-   */
-  interface Visitor<R> {
-
-    R card(Card card);
-
-    R title(Title title);
-
-    R keepsake(Keepsake keepsake);
   }
 
   /** Its name in the album, which stays. */

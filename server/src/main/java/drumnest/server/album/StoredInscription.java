@@ -16,10 +16,6 @@ import org.jspecify.annotations.Nullable;
  */
 record StoredInscription(@Nullable String json, String words) {
 
-  static StoredInscription of(Ephemera ephemera) {
-    return new StoredInscription(InscriptionJson.write(ephemera.inscription()), "");
-  }
-
   /** The thing that all of this was stored of. */
   Ephemera on(
       Ephemera.Kind kind, int key, String name, Size size, Length thickness, boolean original) {

@@ -26,10 +26,6 @@ record PhotoHeader(Frame frame, int orientation) {
         : new Pixels(frame.w(), frame.h());
   }
 
-  long pixels() {
-    return frame.pixels();
-  }
-
   /** Something that is taken from what is written in a file. */
   interface Taking<T> {
     T from(Metadata metadata);

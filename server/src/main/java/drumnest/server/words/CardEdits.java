@@ -96,7 +96,7 @@ public class CardEdits {
   public void write(long albumId, long version, int key, String heading, String date, String body) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     Ephemera.Card card = card(seen.album(), key);
-    CardWords before = words(card);
+    CardWords before = card.card();
     CardWords after = before.saying(heading, date, before.continues() == null ? body : "");
     if (before.equals(after)) {
       return;
@@ -120,7 +120,7 @@ public class CardEdits {
       long albumId, long version, int key, @Nullable Size size, UnaryOperator<CardWords> way) {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     Ephemera.Card card = card(seen.album(), key);
-    CardWords next = way.apply(words(card));
+    CardWords next = way.apply(card.card());
     if (next.lettering() instanceof Lettering.Typed typed) {
       requireFace(typed.face());
     }
@@ -171,7 +171,7 @@ public class CardEdits {
     FixStep(SeenAlbum seen, Ephemera.Card card) {
       this.seen = seen;
       this.card = card;
-      this.words = words(card);
+      this.words = card.card();
       this.label = "make “" + card.name() + "” fit";
     }
 
@@ -234,7 +234,7 @@ public class CardEdits {
     List<Change> changes = new ArrayList<>();
     changes.add(
         new Change.OfEphemera(
-            card.key(), card, card.sized(larger.size()).saying(words(card).labelling(null))));
+            card.key(), card, card.sized(larger.size()).saying(card.card().labelling(null))));
     if (from != null) {
       AlbumChecks.requireUnlocked("card", held);
       changes.add(new Change.OfHolding(from.id(), held, there));
@@ -255,7 +255,7 @@ public class CardEdits {
       changes.add(new Change.OfHolding(from.id(), held, null));
     }
     Lettering typed = new Lettering.Typed(on.face(), on.quarterPoints(), null);
-    CardWords words = words(card).written(typed).withArrow(false).labelling(on.photo());
+    CardWords words = card.card().written(typed).withArrow(false).labelling(on.photo());
     changes.add(new Change.OfEphemera(card.key(), card, card.sized(on.size()).saying(words)));
     return changes;
   }
@@ -266,7 +266,7 @@ public class CardEdits {
     AlbumChecks.requireRoom(album, "card", 1);
     int key = album.nextEphemeraKey();
     CardWords next =
-        words(card).saying("", "", "").withArrow(false).labelling(null).continuing(card.key());
+        card.card().saying("", "", "").withArrow(false).labelling(null).continuing(card.key());
     return history.step(seen, label, NewCard.of(album, key, slot, size, next));
   }
 
@@ -293,7 +293,7 @@ public class CardEdits {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera.Card card = card(album, key);
-    CardWords words = words(card);
+    CardWords words = card.card();
     AlbumPhoto photo =
         words.about().stream()
             .findFirst()
@@ -340,9 +340,5 @@ public class CardEdits {
         .map(Ephemera.Card.class::cast)
         .orElseThrow(
             () -> new NotThereException("card", "There is no card with the key " + key + "."));
-  }
-
-  static CardWords words(Ephemera.Card card) {
-    return card.card();
   }
 }

@@ -38,7 +38,7 @@ final class CardPrints {
     this.album = album;
     for (WordsOrder.InChapter chapter : WordsOrder.of(album).chapters()) {
       for (Ephemera.Card each : chapter.cards()) {
-        boolean typed = CardEdits.words(each).lettering() instanceof Lettering.Typed;
+        boolean typed = each.card().lettering() instanceof Lettering.Typed;
         if (typed || !typedOnly) {
           cards.add(card(each));
         }
@@ -54,7 +54,7 @@ final class CardPrints {
   }
 
   private CardPages.Card card(Ephemera.Card card) {
-    CardWords words = CardEdits.words(card);
+    CardWords words = card.card();
     CardLayout layout = CardChain.of(album).laid(card, ShippedTypefaces.ALL, album).layout();
     boolean typed = words.lettering() instanceof Lettering.Typed;
     List<CardPages.Line> lines =

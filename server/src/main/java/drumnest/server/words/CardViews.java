@@ -89,7 +89,7 @@ final class CardViews {
       @Nullable String missing) {}
 
   static CardView of(AlbumModel album, WordsOrder order, Ephemera.Card card, PrintGround ground) {
-    CardWords words = CardEdits.words(card);
+    CardWords words = card.card();
     CardChain chain = order.chain();
     List<Ephemera.Card> all = chain.from(chain.first(card));
     CardChain.OnCard on = chain.laid(card, ShippedTypefaces.ALL, album);
@@ -114,7 +114,7 @@ final class CardViews {
         album.slotOfEphemera(card.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
         album.slotOfEphemera(card.key()).map(SlotNames::of).orElse(null),
         Labels.of(album, words, ground),
-        layout(on, CardEdits.words(all.get(0)).body()),
+        layout(on, all.get(0).card().body()),
         on.isTooLong()
             ? FixViews.of(album, CardFixes.of(album, card, ShippedTypefaces.ALL, ground))
             : List.of());
@@ -135,7 +135,7 @@ final class CardViews {
   }
 
   static CardLayoutView layout(CardChain.OnCard on, String story) {
-    CardWords words = CardEdits.words(on.card());
+    CardWords words = on.card().card();
     CardLayout layout = on.layout();
     int to = on.last() ? story.length() : layout.cut();
     return new CardLayoutView(

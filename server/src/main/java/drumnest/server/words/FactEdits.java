@@ -66,7 +66,7 @@ public class FactEdits {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Ephemera.Card card = CardChain.of(album).first(CardEdits.card(album, key));
-    CardWords words = CardEdits.words(card);
+    CardWords words = card.card();
     String body = words.body().stripTrailing();
     String gap = body.isEmpty() ? "" : body.endsWith("\n") ? "" : endsSentence(body) ? " " : ". ";
     CardWords next = words.saying(words.heading(), words.date(), body + gap + text);

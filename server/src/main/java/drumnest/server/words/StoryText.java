@@ -74,7 +74,7 @@ final class StoryText {
         text.append("Title: ").append(title == null ? "" : title.text()).append("\n\n");
       }
       for (Ephemera.Card each : chapter.cards()) {
-        CardWords words = CardEdits.words(each);
+        CardWords words = each.card();
         boolean first = CardChain.of(album).first(each).key() == each.key();
         if (first && !(forShow && words.hidden())) {
           if (!words.heading().isBlank()) {

@@ -87,7 +87,7 @@ class WordsController {
       @PathVariable("id") long id, @Valid @RequestBody WordsRequests.CardDraft draft) {
     AlbumModel album = openAlbums.open(id);
     Ephemera.Card card = CardEdits.card(album, draft.card());
-    CardWords before = CardEdits.words(card);
+    CardWords before = card.card();
     CardWords after =
         before.saying(
             draft.heading(), draft.date(), before.continues() == null ? draft.body() : "");
@@ -139,7 +139,7 @@ class WordsController {
       @ParameterObject Shown shown,
       @Valid @RequestBody WordsRequests.UsualCard request) {
     AlbumModel album = openAlbums.seen(id, request.version()).album();
-    CardWords words = CardEdits.words(CardEdits.card(album, request.card()));
+    CardWords words = CardEdits.card(album, request.card()).card();
     rules.change(HouseRule.CARD_MARGIN, words.margin().toNanometres());
     if (words.lettering() instanceof Lettering.ByHand hand) {
       rules.change(HouseRule.HAND_LETTER, hand.letter().toNanometres());

@@ -136,7 +136,7 @@ final class WordsOrder {
 
   /** The photo that a card is read with: the first it tells about, or the first on its page. */
   @Nullable String photo(Ephemera.Card card) {
-    CardWords words = CardEdits.words(card);
+    CardWords words = card.card();
     if (!words.about().isEmpty()) {
       return words.about().get(0);
     }

@@ -33,7 +33,7 @@ final class WordsTable {
                 ""));
       }
       for (Ephemera.Card each : chapter.cards()) {
-        CardWords words = CardEdits.words(each);
+        CardWords words = each.card();
         if (!(forShow && words.hidden())) {
           lines.add(
               new WordsLine(

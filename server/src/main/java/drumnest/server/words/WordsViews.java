@@ -138,7 +138,7 @@ final class WordsViews {
         (int)
             order.chapters().stream()
                 .flatMap(each -> each.cards().stream())
-                .filter(card -> CardEdits.words(card).lettering() instanceof Lettering.Typed)
+                .filter(card -> card.card().lettering() instanceof Lettering.Typed)
                 .count(),
         tooLong.size(),
         order.chapters().stream().mapToInt(each -> each.titles().size()).sum(),
@@ -219,7 +219,7 @@ final class WordsViews {
       flush(rows, alone);
       List<PhotoMini> photos = new ArrayList<>();
       photos.add(mini);
-      CardEdits.words(cards.get(0)).about().stream()
+      cards.get(0).card().about().stream()
           .filter(photo -> !photo.equals(each.id()) && album.photo(photo).isPresent())
           .forEach(photo -> photos.add(mini(album, photo, silent)));
       cards.forEach(card -> shown.add(card.key()));
