@@ -19,6 +19,7 @@ import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.Candidates;
 import drumnest.core.place.LeafPlanning;
+import drumnest.core.place.Placement;
 import drumnest.core.place.Placing;
 import drumnest.core.place.Weights;
 import drumnest.core.stock.HouseRule;
@@ -206,7 +207,7 @@ public final class SleevedLeaves {
       AlbumModel with, List<Slot> slots, Set<String> photos) {
     List<Candidate> candidates = Candidates.only(with, photos);
     HouseRules rules = with.rules();
-    int[] placeOf =
+    Placement placement =
         Placing.by(Placing.Order.STORY)
             .place(
                 new Placing.Problem(
@@ -216,12 +217,12 @@ public final class SleevedLeaves {
                     Placing.Order.STORY,
                     Weights.of(rules),
                     rules))
-            .placeOf();
+            .placement();
     Map<String, @Nullable Holding> placed = new HashMap<>();
     slots.forEach(slot -> placed.put(slot.id(), null));
-    for (int photo = 0; photo < placeOf.length; photo++) {
-      if (placeOf[photo] >= 0) {
-        Slot slot = slots.get(placeOf[photo]);
+    for (int photo = 0; photo < placement.photos(); photo++) {
+      if (placement.isPlaced(photo)) {
+        Slot slot = slots.get(placement.placeOf(photo));
         placed.put(slot.id(), AlbumPlacing.placed(with, slot, candidates.get(photo).id()));
       }
     }

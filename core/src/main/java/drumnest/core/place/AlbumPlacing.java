@@ -44,10 +44,10 @@ public final class AlbumPlacing {
   /**
    * What placing comes to.
    *
-   * @param placeOf for each picture the index of its place, or -1
+   * @param placement where each picture is
    * @param best the arrangement it comes from, before titles were given their places
    */
-  public record Arranged(int[] placeOf, Placing.Arrangement best) {}
+  public record Arranged(Placement placement, Placing.Arrangement best) {}
 
   /** Places photos, without changing anything yet. */
   public static Arranged arranged(
@@ -67,9 +67,8 @@ public final class AlbumPlacing {
     byHand.values().removeAll(answer.moved());
     locked.putAll(byHand);
     Placing.Problem staying = task.problem().withLocked(locked);
-    int[] found = answer.arrangement().placeOf();
-    return new Arranged(
-        titled(album, task, staying, found, request.breathing()), answer.arrangement());
+    Placing.Arrangement best = answer.arrangement();
+    return new Arranged(titled(album, task, staying, best.placement(), request.breathing()), best);
   }
 
   /**
@@ -77,27 +76,28 @@ public final class AlbumPlacing {
    *
    * @param staying the problem with all that stays where it is locked
    */
-  private static int[] titled(
+  private static Placement titled(
       AlbumModel album,
       PlacingTask task,
       Placing.Problem staying,
-      int[] found,
+      Placement found,
       Breathing breathing) {
-    int[] placeOf = found;
-    if (breathing != Breathing.PACKED) {
-      TitleRoom room = new TitleRoom(staying);
-      for (int first : begins(album, task, found).keySet()) {
-        placeOf = room.before(placeOf, first);
-      }
+    if (breathing == Breathing.PACKED) {
+      return found;
     }
-    return placeOf;
+    TitleRoom room = new TitleRoom(staying);
+    int[] placeOf = found.toArray();
+    for (int first : begins(album, task, found).keySet()) {
+      placeOf = room.before(placeOf, first);
+    }
+    return Placement.of(placeOf);
   }
 
   /** Tells what the slots hold then, with the places that are reserved. */
   public static Map<Integer, Holding> holdings(
-      AlbumModel album, PlacingTask task, int[] placeOf, Breathing breathing) {
+      AlbumModel album, PlacingTask task, Placement placement, Breathing breathing) {
     Map<Integer, Holding> after = new HashMap<>();
-    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
+    int[] photoAt = placement.photoAt(task.slots().size());
     for (int i = 0; i < photoAt.length; i++) {
       Holding held = album.holding(task.slots().get(i).id()).orElse(null);
       if (photoAt[i] >= 0) {
@@ -107,7 +107,7 @@ public final class AlbumPlacing {
       }
     }
     if (breathing != Breathing.PACKED) {
-      reserve(album, task, photoAt, begins(album, task, placeOf).keySet(), after);
+      reserve(album, task, photoAt, begins(album, task, placement).keySet(), after);
     }
     return after;
   }
@@ -128,8 +128,8 @@ public final class AlbumPlacing {
     Map<String, Holding> settled = new HashMap<>();
     Map<Integer, Integer> staying = new HashMap<>(task.problem().locked());
     staying.putAll(task.byHand());
-    int[] titled =
-        titled(album, task, task.problem().withLocked(staying), task.placeOf(album), breathing);
+    Placement titled =
+        titled(album, task, task.problem().withLocked(staying), task.now(album), breathing);
     holdings(album, task, titled, breathing)
         .forEach(
             (i, holding) -> {
@@ -141,25 +141,30 @@ public final class AlbumPlacing {
   }
 
   /** The first placed picture of each chapter, and its place. */
-  private static Map<Integer, Integer> begins(AlbumModel album, PlacingTask task, int[] placeOf) {
+  private static Map<Integer, Integer> begins(
+      AlbumModel album, PlacingTask task, Placement placement) {
     Map<String, Chapter> chapterOf = new HashMap<>();
     album
         .chapters()
         .forEach(chapter -> chapter.photos().forEach(each -> chapterOf.put(each.id(), chapter)));
     // Whether two chapters are equal is a question of all their photos, which is not asked here.
     Map<Chapter, Integer> firsts = new IdentityHashMap<>();
-    for (int i = 0; i < placeOf.length; i++) {
+    for (int i = 0; i < placement.photos(); i++) {
       Chapter chapter = chapterOf.get(task.problem().candidates().get(i).id());
-      if (chapter != null && placeOf[i] >= 0) {
-        firsts.merge(chapter, i, (one, other) -> placeOf[other] < placeOf[one] ? other : one);
+      if (chapter != null && placement.isPlaced(i)) {
+        firsts.merge(
+            chapter,
+            i,
+            (one, other) -> placement.placeOf(other) < placement.placeOf(one) ? other : one);
       }
     }
     Set<String> here = task.slots().stream().map(Slot::id).collect(Collectors.toSet());
     Map<Integer, Integer> begins = new LinkedHashMap<>();
     for (Chapter chapter : album.chapters()) {
       Integer first = firsts.get(chapter);
-      if (first != null && isBegin(album, chapter, task.slots().get(placeOf[first]), here)) {
-        begins.put(first, placeOf[first]);
+      if (first != null
+          && isBegin(album, chapter, task.slots().get(placement.placeOf(first)), here)) {
+        begins.put(first, placement.placeOf(first));
       }
     }
     return begins;

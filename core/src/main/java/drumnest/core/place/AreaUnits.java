@@ -1,6 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.measure.Area;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -10,9 +11,9 @@ import java.util.stream.IntStream;
  * to the nearest twelfth of the smallest, or more roughly where that would make too many units.
  *
  * @param unit what one unit is
- * @param of the units of each place, one at least
+ * @param ofPlaces the units of each place, one at least
  */
-record AreaUnits(Area unit, int[] of) {
+record AreaUnits(Area unit, List<Integer> ofPlaces) {
 
   private static final int[] PARTS = {12, 4, 2, 1};
   private static final int MOST = 48;
@@ -25,7 +26,7 @@ record AreaUnits(Area unit, int[] of) {
    */
   static AreaUnits of(List<Area> places) {
     if (places.isEmpty()) {
-      return new AreaUnits(new Area(1), new int[0]);
+      return new AreaUnits(new Area(1), List.of());
     }
     return IntStream.of(PARTS)
         .mapToObj(parts -> of(places, parts))
@@ -41,7 +42,7 @@ record AreaUnits(Area unit, int[] of) {
     int common = IntStream.of(shares).reduce(0, AreaUnits::commonDivisor);
     return new AreaUnits(
         new Area(smallest.squareNanometres() * common / parts),
-        IntStream.of(shares).map(each -> each / common).toArray());
+        IntStream.of(shares).mapToObj(each -> each / common).toList());
   }
 
   private static int commonDivisor(int one, int other) {
@@ -49,11 +50,11 @@ record AreaUnits(Area unit, int[] of) {
   }
 
   int whole() {
-    return IntStream.of(of).sum();
+    return ofPlaces.stream().mapToInt(Integer::intValue).sum();
   }
 
   int smallest() {
-    return IntStream.of(of).min().orElseThrow();
+    return Collections.min(ofPlaces);
   }
 
   /** How many units an area has room for. */

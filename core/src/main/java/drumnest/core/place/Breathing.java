@@ -45,7 +45,7 @@ public enum Breathing {
 
   /** The same of the areas of the page's places. */
   Area room(AreaUnits units, int number, HouseRules rules) {
-    if (units.of().length == 0) {
+    if (units.ofPlaces().isEmpty()) {
       return Area.NONE;
     }
     long upTo = rounded(units.whole(), number, rules) - rounded(units.whole(), number - 1L, rules);

@@ -25,8 +25,12 @@ public final class CostBreakdown {
   /**
    * @param placeOf for each picture the index of its place, or -1 if it is left out
    */
-  public static CostBreakdown of(Placing.Problem problem, int[] placeOf) {
+  static CostBreakdown of(Placing.Problem problem, int[] placeOf) {
     return new CostBreakdown(problem, placeOf.clone());
+  }
+
+  public static CostBreakdown of(Placing.Problem problem, Placement placement) {
+    return new CostBreakdown(problem, placement.toArray());
   }
 
   /**

@@ -186,7 +186,7 @@ public final class FreePlacing implements Placing {
 
   /** Takes pictures off pages that hold too much, the least dear for their area first. */
   private static void makeAir(Problem problem, PlacingCost cost, int[] placeOf) {
-    int[] photoAt = Placing.photoAt(placeOf, problem.places().size());
+    int[] photoAt = Placement.photoAt(placeOf, problem.places().size());
     PageRooms rooms = cost.rooms();
     pages(problem)
         .forEach(

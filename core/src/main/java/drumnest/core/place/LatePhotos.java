@@ -30,15 +30,10 @@ public final class LatePhotos {
   public static List<Offer> of(AlbumModel album) {
     PlacingTask task =
         PlacingTask.of(album, PlacingTask.Scope.ALBUM, Placing.Order.STORY, Breathing.PACKED);
-    int[] placeOf = task.placeOf(album);
-    Map<Integer, Integer> placed = new HashMap<>();
+    Placement now = task.now(album);
+    Map<Integer, Integer> placed = now.photoByPlace();
     Set<String> told = new HashSet<>();
-    for (int i = 0; i < placeOf.length; i++) {
-      if (placeOf[i] >= 0) {
-        placed.put(placeOf[i], i);
-        told.add(task.problem().candidates().get(i).alternates());
-      }
-    }
+    placed.values().forEach(i -> told.add(task.problem().candidates().get(i).alternates()));
     // A gap is a slot that holds nothing and is not reserved, by the maker or by placing.
     Map<Integer, Set<Integer>> closed = new HashMap<>();
     Set<Integer> reserved = new HashSet<>();
@@ -53,11 +48,11 @@ public final class LatePhotos {
             .max(Comparator.naturalOrder())
             .orElse(0);
     List<Integer> late = new ArrayList<>();
-    for (int i = 0; i < placeOf.length; i++) {
+    for (int i = 0; i < now.photos(); i++) {
       String versions = task.problem().candidates().get(i).alternates();
       boolean wanted = task.problem().candidates().get(i).wanted() == most;
       boolean more = late.size() < MOST;
-      if (more && placeOf[i] < 0 && wanted && (versions == null || told.add(versions))) {
+      if (more && !now.isPlaced(i) && wanted && (versions == null || told.add(versions))) {
         late.add(i);
         closed.put(i, reserved);
       }

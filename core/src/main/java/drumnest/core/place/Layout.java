@@ -13,7 +13,7 @@ final class Layout {
   Layout(Placing.Problem problem, PlacingCost cost, int[] placeOf) {
     this.cost = cost;
     this.placeOf = placeOf;
-    this.photoAt = Placing.photoAt(placeOf, problem.places().size());
+    this.photoAt = Placement.photoAt(placeOf, problem.places().size());
     this.locked = new boolean[photoAt.length];
     problem.locked().keySet().forEach(place -> locked[place] = true);
   }

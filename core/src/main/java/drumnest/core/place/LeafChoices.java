@@ -175,13 +175,13 @@ public final class LeafChoices {
       this.asked = request.breathing().share(rules) / 100.0;
     }
 
-    void add(List<Place> places, int[] photoAt) {
-      for (int i = 0; i < photoAt.length; i++) {
+    void add(List<Place> places, List<Integer> photoAt) {
+      for (int i = 0; i < photoAt.size(); i++) {
         double area = places.get(i).area().squareNanometres();
         paper += area;
-        if (photoAt[i] >= 0) {
+        if (photoAt.get(i) >= 0) {
           filled += area;
-          cropped += cropped(candidates.get(photoAt[i]), places.get(i));
+          cropped += cropped(candidates.get(photoAt.get(i)), places.get(i));
         }
       }
     }

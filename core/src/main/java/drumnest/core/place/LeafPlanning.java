@@ -6,7 +6,7 @@ import drumnest.core.stock.HouseRules;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -175,17 +175,18 @@ public final class LeafPlanning {
    * @param overBack the same of its back
    */
   public record PlannedLeaf(
-      Kind kind, int[] front, int[] back, List<Integer> overFront, List<Integer> overBack) {
+      Kind kind,
+      List<Integer> front,
+      List<Integer> back,
+      List<Integer> overFront,
+      List<Integer> overBack) {
 
     int inSleeves() {
       return overFront.size() + overBack.size();
     }
 
     private int inPlaces() {
-      return (int)
-          IntStream.concat(IntStream.of(front), IntStream.of(back))
-              .filter(photo -> photo >= 0)
-              .count();
+      return (int) Stream.concat(front.stream(), back.stream()).filter(photo -> photo >= 0).count();
     }
   }
 

@@ -49,7 +49,7 @@ final class LettingGo {
    * @param change what the whole costs more, or less if it is below zero
    * @param looked what was placed anew
    */
-  record Outcome(int[] placeOf, long change, Looked looked) {}
+  record Outcome(Placement placement, long change, Looked looked) {}
 
   /**
    * The spreads that were placed anew.
@@ -79,11 +79,12 @@ final class LettingGo {
   }
 
   /**
-   * @param placeOf where the pictures are
+   * @param now where the pictures are
    * @param locked which of them stay where they are: index of the place to index of the picture
    * @param place the place of the one that is let go
    */
-  Outcome of(int[] placeOf, Map<Integer, Integer> locked, int place) {
+  Outcome of(Placement now, Map<Integer, Integer> locked, int place) {
+    int[] next = now.toArray();
     int picture = locked.get(place);
     int moment = moments.of(picture);
     Map<Integer, Integer> others = new HashMap<>(locked);
@@ -91,14 +92,13 @@ final class LettingGo {
     // Another version of the same subject may stay: then this one has no place any more.
     boolean told = others.values().stream().anyMatch(other -> moments.of(other) == moment);
     Spreads here = around(spreadOf[place], spreadOf[place]);
-    Spreads there = told ? here : aroundMoment(moment, others, placeOf);
+    Spreads there = told ? here : aroundMoment(moment, others, next);
     boolean together = here.touches(there);
     if (together) {
       here = here.and(there);
       there = here;
     }
     Placing.Problem without = problem.withLocked(others);
-    int[] next = placeOf.clone();
     long change = -cost(part(problem.withLocked(locked), here, next, moment, true), next);
     next[picture] = -1;
     change += place(part(without, here, next, moment, together && !told), next, others);
@@ -106,7 +106,7 @@ final class LettingGo {
       change -= cost(part(without, there, next, moment, false), next);
       change += place(part(without, there, next, moment, true), next, others);
     }
-    return new Outcome(next, change, new Looked(here, there));
+    return new Outcome(Placement.of(next), change, new Looked(here, there));
   }
 
   private Spreads around(int first, int last) {

@@ -73,7 +73,7 @@ public final class MakingRoom {
     this.problem = problem;
     this.cost = new PlacingCost(problem);
     this.placeOf = placeOf;
-    this.photoAt = Placing.photoAt(placeOf, problem.places().size());
+    this.photoAt = Placement.photoAt(placeOf, problem.places().size());
     this.now = CostBreakdown.of(problem, placeOf).total();
     this.photo = photo;
   }
@@ -83,8 +83,8 @@ public final class MakingRoom {
    *
    * @param photo the picture, which is left out
    */
-  public static List<Option> of(Placing.Problem problem, int[] placeOf, int photo, Means means) {
-    MakingRoom room = new MakingRoom(problem, placeOf, photo);
+  public static List<Option> of(Placing.Problem problem, Placement now, int photo, Means means) {
+    MakingRoom room = new MakingRoom(problem, now.toArray(), photo);
     List<Option> options = new ArrayList<>();
     room.sleeve(means.sleeves()).ifPresent(options::add);
     room.dropRepeat().ifPresent(options::add);
@@ -225,7 +225,7 @@ public final class MakingRoom {
     Placing.Arrangement with = Placing.by(problem.order()).place(problem.withLocked(locked));
     int goes =
         IntStream.range(0, placeOf.length)
-            .filter(each -> placeOf[each] >= 0 && with.placeOf()[each] < 0)
+            .filter(each -> placeOf[each] >= 0 && !with.placement().isPlaced(each))
             .findFirst()
             .orElse(-1);
     return new Option(Way.TAKE, place, goes, null, null, with.cost() - now);

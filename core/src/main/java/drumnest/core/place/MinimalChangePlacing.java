@@ -2,7 +2,6 @@ package drumnest.core.place;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
@@ -57,10 +56,10 @@ public final class MinimalChangePlacing {
       Map<Integer, LettingGo.Looked> looked = new HashMap<>();
       while (!places.isEmpty() && monitor.goOn(++tried, tried + places.size())) {
         int place = places.removeFirst();
-        LettingGo.Outcome without = lettingGo.of(best.placeOf(), locked(problem, staying), place);
-        if (without.placeOf()[staying.get(place)] != place
+        LettingGo.Outcome without = lettingGo.of(best.placement(), locked(problem, staying), place);
+        if (without.placement().placeOf(staying.get(place)) != place
             && without.change() + problem.weights().moved() < 0) {
-          best = new Placing.Arrangement(without.placeOf(), best.cost() + without.change(), 0);
+          best = new Placing.Arrangement(without.placement(), best.cost() + without.change(), 0);
           moved.add(staying.remove(place));
           List<Integer> anew =
               looked.keySet().stream()
@@ -81,7 +80,7 @@ public final class MinimalChangePlacing {
         Placing.Arrangement whole = placing.place(around(problem, staying), monitor);
         if (whole.cost() <= best.cost()) {
           // Where the others are elsewhere then, what each would save may be another.
-          again = !Arrays.equals(whole.placeOf(), best.placeOf());
+          again = !whole.placement().equals(best.placement());
           best = whole;
         }
       }

@@ -17,16 +17,16 @@ public record NextBest(int place, long more) {
   /**
    * @param photo the picture, which is placed
    */
-  public static NextBest of(Placing.Problem problem, int[] placeOf, int photo) {
+  public static NextBest of(Placing.Problem problem, Placement now, int photo) {
     Map<Integer, Integer> locked = new HashMap<>(problem.locked());
-    locked.remove(placeOf[photo]);
+    locked.remove(now.placeOf(photo));
     Map<Integer, Set<Integer>> closed = new HashMap<>(problem.closed());
     Set<Integer> shut = new HashSet<>(closed.getOrDefault(photo, Set.of()));
-    shut.add(placeOf[photo]);
+    shut.add(now.placeOf(photo));
     closed.put(photo, shut);
     Placing.Arrangement other =
         Placing.by(problem.order()).place(problem.withLocked(locked).withClosed(closed));
     return new NextBest(
-        other.placeOf()[photo], other.cost() - CostBreakdown.of(problem, placeOf).total());
+        other.placement().placeOf(photo), other.cost() - CostBreakdown.of(problem, now).total());
   }
 }

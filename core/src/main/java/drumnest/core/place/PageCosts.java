@@ -57,7 +57,7 @@ final class PageCosts {
     this.leaves = pages.leaves();
     this.problem = pages.problem();
     this.bonus = problem.places().stream().mapToLong(place -> weight(place.area())).toArray();
-    this.cost = new PlacingCost(problem).forManyThreads();
+    this.cost = new PlacingCost(problem);
     this.withinPage = Weights.weight(request.rules(), HouseRule.CHAPTER_WITHIN_WEIGHT);
     this.sleeves =
         new SleeveCosts(
@@ -339,8 +339,8 @@ final class PageCosts {
   LeafPlanning.PlannedLeaf laid(int kind, int number, int from, int to) {
     LeafSides sides = pages.leaf(kind, phase(number));
     int middle = sides.split(from, to);
-    int[] front = laid(sides.front, from, middle);
-    int[] back = laid(sides.back, middle, to);
+    List<Integer> front = laid(sides.front, from, middle);
+    List<Integer> back = laid(sides.back, middle, to);
     return new LeafPlanning.PlannedLeaf(
         request.kinds().get(kind),
         front,
@@ -350,32 +350,28 @@ final class PageCosts {
   }
 
   /** The pictures of moments that go into sleeves over a page. */
-  private List<Integer> over(RequestedPages.Page page, int[] at, int from, int to) {
+  private List<Integer> over(RequestedPages.Page page, List<Integer> at, int from, int to) {
     if (page.over == 0) {
       return List.of();
     }
     return open.subList(from, to).stream()
-        .filter(moment -> IntStream.of(at).noneMatch(moment::contains))
+        .filter(moment -> at.stream().noneMatch(moment::contains))
         .filter(moment -> sleeves.of(page, moment) < cost.leftOut(moment))
         .map(moment -> sleeves.best(page, moment))
         .limit(page.over)
         .toList();
   }
 
-  private int[] laid(RequestedPages.Page page, int from, int to) {
+  private List<Integer> laid(RequestedPages.Page page, int from, int to) {
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.fill(placeOf, -1);
     new StoryRun(problem, cost, open.subList(from, to), page.first, saved(page), withoutPlace(page))
         .leavingOut(more(page, slack))
         .run()
         .trace(placeOf);
-    int[] at = new int[page.places];
-    Arrays.fill(at, -1);
-    for (int photo = 0; photo < placeOf.length; photo++) {
-      if (placeOf[photo] >= 0) {
-        at[placeOf[photo] - page.first] = photo;
-      }
-    }
-    return at;
+    int[] photoAt = Placement.photoAt(placeOf, problem.places().size());
+    return IntStream.range(page.first, page.first + page.places)
+        .mapToObj(place -> photoAt[place])
+        .toList();
   }
 }

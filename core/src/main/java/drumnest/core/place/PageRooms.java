@@ -37,10 +37,10 @@ final class PageRooms {
     int lockedUnits =
         IntStream.range(from, to)
             .filter(problem.locked()::containsKey)
-            .map(place -> page.of()[place - from])
+            .map(place -> page.ofPlaces().get(place - from))
             .sum();
     for (int place = from; place < to; place++) {
-      units[place] = page.of()[place - from];
+      units[place] = page.ofPlaces().get(place - from);
       most[place] = mayHold < page.whole() ? mayHold : UNLIMITED;
       locked[place] = lockedUnits;
     }

@@ -2,7 +2,6 @@ package drumnest.core.place;
 
 import drumnest.core.measure.Area;
 import drumnest.core.stock.HouseRules;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -125,32 +124,24 @@ public interface Placing {
   /**
    * Who went where.
    *
-   * @param placeOf for each picture the index of its place, or -1 if it was left out
+   * @param placement the place of each picture, or none if it was left out
    * @param cost the cost of the whole in the unit of {@link PlacingCost}
    * @param bound what no arrangement can cost less than; where it is the cost, the answer is proven
    *     to be a best one
    */
-  record Arrangement(int[] placeOf, long cost, long bound) {
+  record Arrangement(Placement placement, long cost, long bound) {
+
+    Arrangement(int[] placeOf, long cost, long bound) {
+      this(Placement.of(placeOf), cost, bound);
+    }
+
+    int[] placeOf() {
+      return placement.toArray();
+    }
 
     public boolean isBest() {
       return cost <= bound;
     }
-  }
-
-  /**
-   * For each place the index of its picture, or -1 if it is empty.
-   *
-   * @param placeOf for each picture the index of its place, or -1
-   */
-  static int[] photoAt(int[] placeOf, int places) {
-    int[] at = new int[places];
-    Arrays.fill(at, -1);
-    for (int photo = 0; photo < placeOf.length; photo++) {
-      if (placeOf[photo] >= 0) {
-        at[placeOf[photo]] = photo;
-      }
-    }
-    return at;
   }
 
   /**

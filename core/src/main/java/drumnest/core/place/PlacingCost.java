@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
  * What it costs to put the pictures of a problem into its places, in whole millionths of a
@@ -16,7 +16,8 @@ import java.util.stream.IntStream;
  * <p>First what {@link PrintCost} says of the picture in a print of the size of the place. Then, by
  * {@link Weights}: the wrong way round, a hero made small, hidden, private on the cover, and by
  * weight the dark ones high. A crop that cuts the keep box, and a hero in a hidden place, are not
- * allowed. Source: common practice, no source.
+ * allowed. What a picture costs in a print is worked out when it is first asked for; several
+ * threads may ask at a time. Source: common practice, no source.
  */
 public final class PlacingCost {
 
@@ -57,7 +58,7 @@ public final class PlacingCost {
 
   private final Placing.Problem problem;
   private final Weights weights;
-  private final long[][] ofPrint;
+  private final AtomicReferenceArray<long[]> ofPrint;
   private final int[] printOf;
   private final List<Place> prints = new ArrayList<>();
   private final double largeFrom;
@@ -106,7 +107,7 @@ public final class PlacingCost {
       samePage[i] = pairs[i] && at.page() == next.page();
     }
     this.largeFrom = problem.rules().length(HouseRule.HERO_LARGE_FROM).toNanometres();
-    this.ofPrint = new long[problem.candidates().size()][];
+    this.ofPrint = new AtomicReferenceArray<>(problem.candidates().size());
     Map<Object, Integer> kindsKnown = new HashMap<>();
     this.kindOf = new int[places];
     for (int i = 0; i < places; i++) {
@@ -121,14 +122,6 @@ public final class PlacingCost {
       String group = problem.candidates().get(i).lookalike();
       lookalikes[i] = group == null ? BestFill.ALONE : number(groups, group);
     }
-  }
-
-  /** A copy, with all worked out that else is when it is first asked for. */
-  PlacingCost forManyThreads() {
-    IntStream.range(0, ofPrint.length)
-        .parallel()
-        .forEach(candidate -> ofPrint[candidate] = printCosts(candidate));
-    return this;
   }
 
   private static int number(Map<Object, Integer> known, Object what) {
@@ -179,10 +172,10 @@ public final class PlacingCost {
   }
 
   private long ofPrint(int candidate, int print) {
-    long[] row = ofPrint[candidate];
+    long[] row = ofPrint.getAcquire(candidate);
     if (row == null) {
       row = printCosts(candidate);
-      ofPrint[candidate] = row;
+      ofPrint.setRelease(candidate, row);
     }
     return row[print];
   }

@@ -130,13 +130,7 @@ public record PlacingTask(
     }
     PlacingTask task =
         of(album, asked, slots, Candidates.of(album, others), Placing.Order.STORY, breathing);
-    int[] placeOf = task.placeOf(album);
-    Map<Integer, Integer> placed = new HashMap<>();
-    for (int i = 0; i < placeOf.length; i++) {
-      if (placeOf[i] >= 0) {
-        placed.put(placeOf[i], i);
-      }
-    }
+    Map<Integer, Integer> placed = task.now(album).photoByPlace();
     return new PlacingTask(slots, task.problem().withLocked(placed), Map.of(), task.pages());
   }
 
@@ -222,15 +216,15 @@ public record PlacingTask(
    * A copy, with no page allowed to hold less than it does now: what is there is not asked to
    * leave.
    *
-   * @param placeOf where the photos are now
+   * @param now where the photos are
    */
-  public PlacingTask asFullAsNow(int[] placeOf) {
-    Map<Integer, Area> held = held(placeOf);
+  public PlacingTask asFullAsNow(Placement now) {
+    Map<Integer, Area> held = held(now);
     Map<Integer, Area> room = new HashMap<>(problem.room());
     room.replaceAll(
         (page, limit) -> {
-          Area now = held.getOrDefault(page, Area.NONE);
-          return now.compareTo(limit) > 0 ? now : limit;
+          Area full = held.getOrDefault(page, Area.NONE);
+          return full.compareTo(limit) > 0 ? full : limit;
         });
     return new PlacingTask(slots, problem.withRoom(room), byHand, pages);
   }
@@ -238,11 +232,11 @@ public record PlacingTask(
   /**
    * Whether a place that nothing is set aside for is empty, on a page that may hold more.
    *
-   * @param placeOf where the photos are now
+   * @param now where the photos are
    */
-  public boolean hasRoomInGap(AlbumModel album, int[] placeOf) {
-    int[] photoAt = Placing.photoAt(placeOf, slots.size());
-    Map<Integer, Area> held = held(placeOf);
+  public boolean hasRoomInGap(AlbumModel album, Placement now) {
+    int[] photoAt = now.photoAt(slots.size());
+    Map<Integer, Area> held = held(now);
     for (int i = 0; i < photoAt.length; i++) {
       Place place = problem.places().get(i);
       Area room = problem.room().get(place.at().page());
@@ -256,19 +250,19 @@ public record PlacingTask(
   }
 
   /** How much area photos take of each page. */
-  private Map<Integer, Area> held(int[] placeOf) {
+  private Map<Integer, Area> held(Placement now) {
     Map<Integer, Area> held = new HashMap<>();
-    for (int place : placeOf) {
-      if (place >= 0) {
-        Place each = problem.places().get(place);
+    for (int photo = 0; photo < now.photos(); photo++) {
+      if (now.isPlaced(photo)) {
+        Place each = problem.places().get(now.placeOf(photo));
         held.merge(each.at().page(), each.area(), Area::plus);
       }
     }
     return held;
   }
 
-  /** Where the photos are now: for each picture of the problem the index of its place, or -1. */
-  public int[] placeOf(AlbumModel album) {
+  /** Where the photos of the problem are in an album. */
+  public Placement now(AlbumModel album) {
     Map<String, Integer> indexOf = new HashMap<>();
     for (int i = 0; i < slots.size(); i++) {
       Holding held = album.holding(slots.get(i).id()).orElse(null);
@@ -278,7 +272,7 @@ public record PlacingTask(
     }
     int[] placeOf = new int[problem.candidates().size()];
     Arrays.setAll(placeOf, i -> indexOf.getOrDefault(problem.candidates().get(i).id(), -1));
-    return placeOf;
+    return Placement.of(placeOf);
   }
 
   /** The index of a slot among the places of the problem, or -1. */

@@ -94,8 +94,8 @@ public sealed interface Reason {
    * @param place one that holds a picture
    */
   static List<Reason> of(
-      Placing.Problem problem, Map<Integer, Integer> byHand, int[] placeOf, int place) {
-    int[] photoAt = Placing.photoAt(placeOf, problem.places().size());
+      Placing.Problem problem, Map<Integer, Integer> byHand, Placement now, int place) {
+    int[] photoAt = now.photoAt(problem.places().size());
     List<Reason> reasons = new ArrayList<>();
     if (problem.locked().containsKey(place)) {
       reasons.add(new Fixed());

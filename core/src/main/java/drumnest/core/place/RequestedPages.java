@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * The pages of the leaves that may be proposed, laid side by side in one problem; those that are
@@ -40,7 +39,7 @@ final class RequestedPages {
 
     Page(int first, AreaUnits units, Area room, int over, List<Size> sleeves, List<Page> alike) {
       this.first = first;
-      this.places = units.of().length;
+      this.places = units.ofPlaces().size();
       this.room = room;
       this.over = over;
       this.sleeves = sleeves;
@@ -53,7 +52,7 @@ final class RequestedPages {
     private static int most(AreaUnits units, int room) {
       int left = room;
       int most = 0;
-      for (int each : IntStream.of(units.of()).sorted().toArray()) {
+      for (int each : units.ofPlaces().stream().sorted().toList()) {
         left -= each;
         most += left >= 0 ? 1 : 0;
       }

@@ -53,8 +53,8 @@ public sealed interface Suggestion {
    * @param parts what is wrong with the picture of the place
    */
   static Optional<Suggestion> of(
-      PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
-    int[] photoAt = Placing.photoAt(placeOf, task.slots().size());
+      PlacingTask task, Placement now, int place, List<PlacingCost.Part> parts) {
+    int[] photoAt = now.photoAt(task.slots().size());
     if (has(parts, PlacingCost.Term.CAPTION_APART)) {
       return smallestBeside(task, photoAt, place).map(at -> new WordsInstead(photoAt[at], at));
     }

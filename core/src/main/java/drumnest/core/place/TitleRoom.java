@@ -36,7 +36,7 @@ final class TitleRoom {
         IntStream.range(0, problem.places().size())
             .filter(place -> problem.places().get(place).at().page() == page)
             .toArray();
-    int[] photoAt = Placing.photoAt(placeOf, problem.places().size());
+    int[] photoAt = Placement.photoAt(placeOf, problem.places().size());
     List<Integer> before = new ArrayList<>();
     List<Integer> after = new ArrayList<>();
     for (int place : places) {

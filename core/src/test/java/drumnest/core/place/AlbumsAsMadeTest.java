@@ -124,7 +124,7 @@ class AlbumsAsMadeTest {
     for (LeafChoices.Choice choice : plans(album, breathing)) {
       List<Integer> placed =
           pages(choice.plan())
-              .flatMap(page -> IntStream.of(page.photoAt).boxed())
+              .flatMap(page -> page.photoAt.stream())
               .filter(photo -> photo >= 0)
               .toList();
       assertThat(placed).isSorted().hasSize(album.line.size());
@@ -132,14 +132,14 @@ class AlbumsAsMadeTest {
   }
 
   /** A page of a plan. */
-  private record Page(List<Place> places, int[] photoAt) {
+  private record Page(List<Place> places, List<Integer> photoAt) {
 
     Area holds() {
-      return area(IntStream.range(0, photoAt.length).filter(i -> photoAt[i] >= 0));
+      return area(IntStream.range(0, photoAt.size()).filter(i -> photoAt.get(i) >= 0));
     }
 
     Area whole() {
-      return area(IntStream.range(0, photoAt.length));
+      return area(IntStream.range(0, photoAt.size()));
     }
 
     private Area area(IntStream of) {

@@ -18,14 +18,14 @@ class AreaUnitsTest {
   @Test
   void places_of_one_size_are_a_unit_each() {
     AreaUnits units = AreaUnits.of(List.of(inches(3, 4), inches(4, 3), inches(3, 4)));
-    assertThat(units.of()).containsExactly(1, 1, 1);
+    assertThat(units.ofPlaces()).containsExactly(1, 1, 1);
     assertThat(units.whole()).isEqualTo(3);
   }
 
   @Test
   void a_place_twice_as_large_is_two() {
     AreaUnits units = AreaUnits.of(List.of(inches(3, 4), inches(6, 4)));
-    assertThat(units.of()).containsExactly(1, 2);
+    assertThat(units.ofPlaces()).containsExactly(1, 2);
     assertThat(units.smallest()).isEqualTo(1);
   }
 

@@ -83,7 +83,7 @@ class BreathingTest {
     AreaUnits units = AreaUnits.of(areas);
     Area smallest = areas.stream().min(Area::compareTo).orElseThrow();
     for (int i = 0; i < areas.size(); i++) {
-      double said = units.of()[i] * units.unit().over(smallest);
+      double said = units.ofPlaces().get(i) * units.unit().over(smallest);
       assertThat(said).isCloseTo(areas.get(i).over(smallest), within(0.5));
     }
     assertThat(units.within(areas.stream().reduce(Area.NONE, Area::plus).times(2)))

@@ -19,6 +19,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -176,7 +177,7 @@ class LeafPlanningTest {
             .get(0)
             .leaves()
             .get(0);
-    assertThat(Arrays.stream(fresh.front()).filter(i -> i >= 0).toArray()).containsExactly(0);
+    assertThat(fresh.front().stream().filter(i -> i >= 0)).containsExactly(0);
     LeafPlanning.Plan flowing =
         LeafPlanning.plan(
                 request(chapters, kinds, Breathing.PACKED, 9, false), ProgressMonitor.NONE)
@@ -222,10 +223,7 @@ class LeafPlanningTest {
   }
 
   private static List<Integer> placed(LeafPlanning.PlannedLeaf leaf) {
-    return IntStream.concat(Arrays.stream(leaf.front()), Arrays.stream(leaf.back()))
-        .filter(i -> i >= 0)
-        .boxed()
-        .toList();
+    return Stream.concat(leaf.front().stream(), leaf.back().stream()).filter(i -> i >= 0).toList();
   }
 
   static IntStream seeds() {

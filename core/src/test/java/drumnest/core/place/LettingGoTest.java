@@ -37,11 +37,11 @@ class LettingGoTest {
     int[] before = new StoryPlacing().place(with).placeOf();
     LettingGo lettingGo = new LettingGo(new StoryPlacing(), problem);
     for (int place : staying.keySet()) {
-      LettingGo.Outcome outcome = lettingGo.of(before, staying, place);
+      LettingGo.Outcome outcome = lettingGo.of(Placement.of(before), staying, place);
       Map<Integer, Integer> others = new HashMap<>(staying);
       others.remove(place);
       Placing.Problem without = problem.withLocked(others);
-      int[] after = outcome.placeOf();
+      int[] after = outcome.placement().toArray();
       assertThat(PlacingCases.cost(without, after) - PlacingCases.cost(with, before))
           .as("letting go what is in %d", place)
           .isEqualTo(outcome.change());
@@ -74,8 +74,8 @@ class LettingGoTest {
     Placing.Problem problem = PlacingCases.spreads(20, 3, 110);
     int[] placeOf = IntStream.range(0, 110).map(i -> i == 0 ? 119 : i).toArray();
     LettingGo.Outcome outcome =
-        new LettingGo(new StoryPlacing(), problem).of(placeOf, Map.of(119, 0), 119);
-    assertThat(outcome.placeOf()).startsWith(IntStream.range(0, 102).toArray());
-    assertThat(IntStream.of(outcome.placeOf())).allMatch(place -> place >= 0);
+        new LettingGo(new StoryPlacing(), problem).of(Placement.of(placeOf), Map.of(119, 0), 119);
+    assertThat(outcome.placement().toArray()).startsWith(IntStream.range(0, 102).toArray());
+    assertThat(IntStream.of(outcome.placement().toArray())).allMatch(place -> place >= 0);
   }
 }

@@ -50,9 +50,9 @@ class MakingRoomTest {
 
   private static Optional<MakingRoom.Option> way(
       Placing.Problem problem, int photo, MakingRoom.Way way) {
-    int[] placeOf = new StoryPlacing().place(problem).placeOf();
-    assertThat(placeOf[photo]).isEqualTo(-1);
-    return MakingRoom.of(problem, placeOf, photo, MEANS).stream()
+    Placement now = new StoryPlacing().place(problem).placement();
+    assertThat(now.isPlaced(photo)).isFalse();
+    return MakingRoom.of(problem, now, photo, MEANS).stream()
         .filter(option -> option.way() == way)
         .findFirst();
   }
@@ -108,9 +108,9 @@ class MakingRoomTest {
                 kept("u1", 3000, 4000, null),
                 kept("u2", 3000, 4000, null)),
             List.of(new Place("1", Size.ofInches(6, 4), false, false)));
-    int[] placeOf = {0, -1, -1};
+    Placement now = Placement.of(0, -1, -1);
     MakingRoom.Option share =
-        MakingRoom.of(problem, placeOf, 1, MEANS).stream()
+        MakingRoom.of(problem, now, 1, MEANS).stream()
             .filter(option -> option.way() == MakingRoom.Way.SHARE)
             .findFirst()
             .orElseThrow();
@@ -158,9 +158,9 @@ class MakingRoomTest {
         PlacingCases.random(new Random(seed), 6, 4, false, Placing.Order.STORY);
     Placing.Arrangement now = new StoryPlacing().place(problem);
     for (int photo = 0; photo < problem.candidates().size(); photo++) {
-      if (now.placeOf()[photo] < 0) {
+      if (!now.placement().isPlaced(photo)) {
         int held = photo;
-        MakingRoom.of(problem, now.placeOf(), photo, MEANS).stream()
+        MakingRoom.of(problem, now.placement(), photo, MEANS).stream()
             .filter(option -> option.way() == MakingRoom.Way.TAKE)
             .forEach(
                 option -> {
@@ -181,11 +181,13 @@ class MakingRoomTest {
         PlacingCases.random(new Random(seed), 5, 4, seed % 2 == 0, Placing.Order.STORY);
     Placing.Arrangement now = new StoryPlacing().place(problem);
     for (int photo = 0; photo < problem.candidates().size(); photo++) {
-      if (now.placeOf()[photo] >= 0 && !problem.locked().containsValue(photo)) {
-        NextBest next = NextBest.of(problem, now.placeOf(), photo);
-        assertThat(next.place()).isNotEqualTo(now.placeOf()[photo]);
+      if (now.placement().isPlaced(photo) && !problem.locked().containsValue(photo)) {
+        NextBest next = NextBest.of(problem, now.placement(), photo);
+        assertThat(next.place()).isNotEqualTo(now.placement().placeOf(photo));
         assertThat(now.cost() + next.more())
-            .isEqualTo(PlacingCases.cheapest(closedTo(problem, photo, now.placeOf()[photo]), true));
+            .isEqualTo(
+                PlacingCases.cheapest(
+                    closedTo(problem, photo, now.placement().placeOf(photo)), true));
         secondChoices++;
       }
     }
@@ -232,11 +234,11 @@ class MakingRoomTest {
                 kept("u2", 3000, 4000, null)),
             List.of(new Place("1", Size.ofInches(6, 4), false, false)));
     MakingRoom.Option share =
-        MakingRoom.of(problem, new int[] {0, -1, -1}, 1, MEANS).stream()
+        MakingRoom.of(problem, Placement.of(0, -1, -1), 1, MEANS).stream()
             .filter(option -> option.way() == MakingRoom.Way.SHARE)
             .findFirst()
             .orElseThrow();
-    long before = CostBreakdown.of(problem, new int[] {0, -1, -1}).total();
+    long before = CostBreakdown.of(problem, Placement.of(0, -1, -1)).total();
     Placing.Problem halves =
         problem(
             problem.candidates(),

@@ -38,32 +38,31 @@ class ReasonTest {
         PlacingCases.RULES);
   }
 
-  private static List<Reason> reasons(Placing.Problem problem, int[] placeOf, int place) {
-    return Reason.of(problem, Map.of(), placeOf, place);
+  private static List<Reason> reasons(Placing.Problem problem, Placement now, int place) {
+    return Reason.of(problem, Map.of(), now, place);
   }
 
   @Test
   void the_story_says_between_whom_it_is_over_places_that_are_free() {
     Placing.Problem problem = problem(Placing.Order.STORY, Map.of(), WIDE, TALL, WIDE);
-    int[] placeOf = {0, 1, 3};
-    assertThat(reasons(problem, placeOf, 0))
-        .containsExactly(new Reason.Opens(), new Reason.OwnShape());
-    assertThat(reasons(problem, placeOf, 1))
+    Placement now = Placement.of(0, 1, 3);
+    assertThat(reasons(problem, now, 0)).containsExactly(new Reason.Opens(), new Reason.OwnShape());
+    assertThat(reasons(problem, now, 1))
         .containsExactly(new Reason.Between(0, 2), new Reason.OwnShape());
-    assertThat(reasons(problem, placeOf, 3))
+    assertThat(reasons(problem, now, 3))
         .containsExactly(new Reason.After(1), new Reason.OwnShape());
   }
 
   @Test
   void alone_on_its_spread_it_neither_opens_nor_follows() {
     Placing.Problem problem = problem(Placing.Order.STORY, Map.of(), TALL);
-    assertThat(reasons(problem, new int[] {0}, 0)).isEmpty();
+    assertThat(reasons(problem, Placement.of(0), 0)).isEmpty();
   }
 
   @Test
   void in_another_order_the_story_is_no_reason() {
     Placing.Problem problem = problem(Placing.Order.FREE, Map.of(), WIDE, HERO);
-    assertThat(reasons(problem, new int[] {0, 2}, 2))
+    assertThat(reasons(problem, Placement.of(0, 2), 2))
         .containsExactly(new Reason.Hero(), new Reason.OwnShape());
   }
 
@@ -71,8 +70,9 @@ class ReasonTest {
   void what_is_fixed_says_so_before_what_was_put_by_hand() {
     Placing.Problem problem = problem(Placing.Order.FREE, Map.of(0, 0), TALL, TALL);
     Map<Integer, Integer> byHand = Map.of(0, 0, 2, 1);
-    assertThat(Reason.of(problem, byHand, new int[] {0, 2}, 0)).containsExactly(new Reason.Fixed());
-    assertThat(Reason.of(problem, byHand, new int[] {0, 2}, 2))
+    assertThat(Reason.of(problem, byHand, Placement.of(0, 2), 0))
+        .containsExactly(new Reason.Fixed());
+    assertThat(Reason.of(problem, byHand, Placement.of(0, 2), 2))
         .containsExactly(new Reason.PutByHand());
   }
 
@@ -116,11 +116,15 @@ class ReasonTest {
   void a_wide_one_in_an_upright_place_swaps_with_an_upright_one_in_a_wide_place() {
     // The first place is the wide one.
     PlacingTask task = task(TALL, WIDE);
-    assertThat(Suggestion.of(task, new int[] {0, 3}, 3, List.of(wrong(PlacingCost.Term.WRONG_WAY))))
+    assertThat(
+            Suggestion.of(task, Placement.of(0, 3), 3, List.of(wrong(PlacingCost.Term.WRONG_WAY))))
         .contains(new Suggestion.SwapShapes(0, 0));
     assertThat(
             Suggestion.of(
-                task(WIDE, WIDE), new int[] {0, 3}, 3, List.of(wrong(PlacingCost.Term.WRONG_WAY))))
+                task(WIDE, WIDE),
+                Placement.of(0, 3),
+                3,
+                List.of(wrong(PlacingCost.Term.WRONG_WAY))))
         .as("the wide place has a wide one already")
         .isEmpty();
   }
@@ -136,8 +140,11 @@ class ReasonTest {
             .orElseThrow();
     assertThat(
             Suggestion.of(
-                task, new int[] {0, beside, -1}, 0, List.of(wrong(PlacingCost.Term.CAPTION_APART))))
+                task,
+                Placement.of(0, beside, -1),
+                0,
+                List.of(wrong(PlacingCost.Term.CAPTION_APART))))
         .contains(new Suggestion.WordsInstead(1, beside));
-    assertThat(Suggestion.of(task, new int[] {0, beside, -1}, 0, List.of())).isEmpty();
+    assertThat(Suggestion.of(task, Placement.of(0, beside, -1), 0, List.of())).isEmpty();
   }
 }

@@ -51,7 +51,7 @@ class TitleRoomTest {
       }
       assertThat(PlacingCases.cost(problem, moved) - PlacingCases.cost(problem, placeOf))
           .isLessThanOrEqualTo(most);
-      assertThat(Placing.photoAt(moved, problem.places().size())[moved[first] - 1]).isNegative();
+      assertThat(Placement.photoAt(moved, problem.places().size())[moved[first] - 1]).isNegative();
       assertThat(PlacingCases.inStoryOrder(problem, moved)).isTrue();
       for (int photo = 0; photo < moved.length; photo++) {
         assertThat(pageOf(problem, moved[photo])).isEqualTo(pageOf(problem, placeOf[photo]));

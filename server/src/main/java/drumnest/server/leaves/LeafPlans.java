@@ -157,12 +157,13 @@ public class LeafPlans {
       return photos;
     }
 
-    private void hold(List<Slot> slots, int[] photoAt, Map<String, @Nullable Holding> held) {
-      for (int i = 0; i < photoAt.length; i++) {
-        if (photoAt[i] >= 0) {
+    private void hold(
+        List<Slot> slots, List<Integer> photoAt, Map<String, @Nullable Holding> held) {
+      for (int i = 0; i < photoAt.size(); i++) {
+        if (photoAt.get(i) >= 0) {
           held.put(
               slots.get(i).id(),
-              AlbumPlacing.placed(album, slots.get(i), candidates.get(photoAt[i]).id()));
+              AlbumPlacing.placed(album, slots.get(i), candidates.get(photoAt.get(i)).id()));
         }
       }
     }

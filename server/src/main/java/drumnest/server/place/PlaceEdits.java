@@ -9,6 +9,7 @@ import drumnest.core.album.Slot;
 import drumnest.core.album.SlotNames;
 import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.LatePhotos;
+import drumnest.core.place.Placement;
 import drumnest.core.place.PlacingTask;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.NotThereException;
@@ -60,8 +61,9 @@ public class PlaceEdits {
     AlbumModel album = seen.album();
     requireChapter(album, request.scope());
     PlacingTask task = PlacingTask.of(album, request.scope(), request.order(), request.breathing());
-    int[] placeOf = AlbumPlacing.arranged(album, task, request, monitor).placeOf();
-    Map<Integer, Holding> after = AlbumPlacing.holdings(album, task, placeOf, request.breathing());
+    Placement placement = AlbumPlacing.arranged(album, task, request, monitor).placement();
+    Map<Integer, Holding> after =
+        AlbumPlacing.holdings(album, task, placement, request.breathing());
     List<Change> changes = new ArrayList<>();
     for (int i = 0; i < task.slots().size(); i++) {
       Holding before = album.held(task.slots().get(i));

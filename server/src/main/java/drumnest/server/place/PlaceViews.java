@@ -6,6 +6,7 @@ import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.CostBreakdown;
 import drumnest.core.place.NextBest;
+import drumnest.core.place.Placement;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.PlacingTask;
@@ -62,24 +63,20 @@ class PlaceViews {
     PlacingTask task =
         PlacingTask.of(
             album, request.scope(), request.order(), request.breathing(), PlacingTask.Who.AS_IT_IS);
-    int[] placeOf = task.placeOf(album);
-    CostBreakdown account = CostBreakdown.of(task.problem(), placeOf);
+    Placement now = task.now(album);
+    CostBreakdown account = CostBreakdown.of(task.problem(), now);
     AlbumPlacing.Arranged arranged =
         AlbumPlacing.arranged(album, task, request, ProgressMonitor.NONE);
     Placing.Arrangement best = arranged.best();
-    long titled = CostBreakdown.of(task.problem(), arranged.placeOf()).total();
-    int placed = 0;
-    for (int place : placeOf) {
-      placed += place >= 0 ? 1 : 0;
-    }
+    long titled = CostBreakdown.of(task.problem(), arranged.placement()).total();
     return new AccountView(
         PlaceWords.points(account.total()),
         PlaceWords.points(titled),
         best.isBest(),
         PlaceWords.inShort(account.total(), titled, best, request.order())
-            + (titled < account.total() ? "" : whyGaps(album, task, placeOf, request)),
+            + (titled < account.total() ? "" : whyGaps(album, task, now, request)),
         PlaceWords.howGood(account.total(), titled, best, request.order()),
-        placed,
+        now.placed(),
         account.left().size(),
         parts(account.byTerm()),
         PlaceWords.shapes(task.problem()));
@@ -87,8 +84,8 @@ class PlaceViews {
 
   /** Why places of a spread stay empty although photos wait, in a sentence; empty if none do. */
   private static String whyGaps(
-      AlbumModel album, PlacingTask task, int[] placeOf, AlbumPlacing.Request request) {
-    if (request.scope().spread() == null || !task.hasRoomInGap(album, placeOf)) {
+      AlbumModel album, PlacingTask task, Placement now, AlbumPlacing.Request request) {
+    if (request.scope().spread() == null || !task.hasRoomInGap(album, now)) {
       return "";
     }
     Set<String> here =
@@ -154,24 +151,24 @@ class PlaceViews {
       return WhyView.only("There is no photo in that place now.");
     }
     PlacingTask asAsked = task(album, slot, request);
-    int[] placeOf = asAsked.placeOf(album);
-    PlacingTask task = asAsked.asFullAsNow(placeOf);
+    Placement now = asAsked.now(album);
+    PlacingTask task = asAsked.asFullAsNow(now);
     int photo = task.indexOf(seated.holding().photo());
     int place = task.placeOf(slot.id());
     if (photo < 0 || place < 0) {
       return WhyView.only("This place is reserved for words or a keepsake, so it is not rated.");
     }
-    CostBreakdown account = CostBreakdown.of(task.problem(), placeOf);
+    CostBreakdown account = CostBreakdown.of(task.problem(), now);
     List<PlacingCost.Part> parts = account.of(place);
-    NextBest next = NextBest.of(task.problem(), placeOf, photo);
+    NextBest next = NextBest.of(task.problem(), now, photo);
     return new WhyView(
-        PlaceWords.reasons(album, task, placeOf, place),
+        PlaceWords.reasons(album, task, now, place),
         parts.stream()
             .map(part -> new PartView(PlaceWords.term(part.term()), PlaceWords.points(part.cost())))
             .toList(),
         PlaceWords.next(task, next),
         next.place() < 0 ? null : task.slots().get(next.place()).id(),
-        PlaceWords.suggestion(album, task, placeOf, place, parts));
+        PlaceWords.suggestion(album, task, now, place, parts));
   }
 
   /** The spread that a slot is on. */

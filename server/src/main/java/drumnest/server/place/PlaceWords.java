@@ -6,6 +6,7 @@ import drumnest.core.album.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
+import drumnest.core.place.Placement;
 import drumnest.core.place.Placing;
 import drumnest.core.place.PlacingCost;
 import drumnest.core.place.PlacingTask;
@@ -130,8 +131,8 @@ final class PlaceWords {
   }
 
   /** Why the photo of a place is there. */
-  static List<String> reasons(AlbumModel album, PlacingTask task, int[] placeOf, int place) {
-    return Reason.of(task.problem(), task.byHand(), placeOf, place).stream()
+  static List<String> reasons(AlbumModel album, PlacingTask task, Placement now, int place) {
+    return Reason.of(task.problem(), task.byHand(), now, place).stream()
         .map(reason -> reason(album, task, reason))
         .toList();
   }
@@ -196,8 +197,8 @@ final class PlaceWords {
    * Tells what could be done about what is wrong with a photo in its place; empty where nothing.
    */
   static String suggestion(
-      AlbumModel album, PlacingTask task, int[] placeOf, int place, List<PlacingCost.Part> parts) {
-    return Suggestion.of(task, placeOf, place, parts)
+      AlbumModel album, PlacingTask task, Placement now, int place, List<PlacingCost.Part> parts) {
+    return Suggestion.of(task, now, place, parts)
         .map(suggestion -> suggestion(album, task, suggestion))
         .orElse("");
   }

@@ -93,7 +93,7 @@ class RoomViews {
     if (index < 0 || photo.isOut() || task.slots().isEmpty()) {
       return List.of();
     }
-    return MakingRoom.of(task.problem(), task.placeOf(album), index, means(album)).stream()
+    return MakingRoom.of(task.problem(), task.now(album), index, means(album)).stream()
         .map(option -> room(album, task, index, option))
         .toList();
   }
@@ -200,7 +200,7 @@ class RoomViews {
   private String otherwise(AlbumModel album, String photo, MakingRoom.Means means) {
     PlacingTask task = beside(album, photo);
     int index = task.indexOf(photo);
-    return MakingRoom.of(task.problem(), task.placeOf(album), index, means).stream()
+    return MakingRoom.of(task.problem(), task.now(album), index, means).stream()
         .filter(
             option -> option.way() == MakingRoom.Way.SLEEVE || option.way() == MakingRoom.Way.INSET)
         .findFirst()

@@ -145,7 +145,7 @@ class PlaceSum implements Sum {
       Placing.Problem problem, Placing.Arrangement arrangement, List<Dated> asGiven) {
     Map<String, Integer> placeOf = new LinkedHashMap<>();
     for (int i = 0; i < problem.candidates().size(); i++) {
-      placeOf.put(problem.candidates().get(i).id(), arrangement.placeOf()[i]);
+      placeOf.put(problem.candidates().get(i).id(), arrangement.placement().placeOf(i));
     }
     Map<Integer, Candidate> at = new LinkedHashMap<>();
     List<String> unplaced = new ArrayList<>();
