@@ -3,6 +3,7 @@ package drumnest.core.album;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Turn;
 import java.util.List;
@@ -77,15 +78,6 @@ public record Flap(
     SLIDES,
     STAYS
   }
-
-  /** A point of a spread. */
-  public record Point(Length x, Length y) {}
-
-  /**
-   * The slit in the protector through which a flap on the page goes, from the one end of its hinge
-   * to the other.
-   */
-  public record Slit(Point from, Point to) {}
 
   /**
    * @throws MoverProblemException if the strip of a flap on the page is deeper than the flap, or it
@@ -306,13 +298,12 @@ public record Flap(
     return hinge.isAtSide() || mount == Mount.BEHIND ? Turn.NONE : Turn.HALF;
   }
 
-  /** The slit that it needs in the protector; null where it is held on it. */
-  public @Nullable Slit slit() {
-    if (mount != Mount.PAGE) {
-      return null;
-    }
-    Box line = hinge.along(closed, Length.ZERO);
-    return new Slit(new Point(line.x(), line.y()), new Point(line.right(), line.bottom()));
+  /**
+   * The slit in the protector through which one on the page goes, as long as its hinge; null where
+   * it is held on the protector.
+   */
+  public @Nullable Segment slit() {
+    return mount == Mount.PAGE ? hinge.line(closed) : null;
   }
 
   /** Whether it is on the inside of another, over a second one there. */

@@ -31,6 +31,13 @@ public enum Edge {
     };
   }
 
+  /** This edge of a box, as a line. */
+  public Segment line(Box box) {
+    return isAtSide()
+        ? new Segment(false, of(box), box.y(), box.bottom())
+        : new Segment(true, of(box), box.x(), box.right());
+  }
+
   /** How far a box goes from this edge: its width for an edge at the side, its height else. */
   public Length depth(Box box) {
     return isAtSide() ? box.w() : box.h();

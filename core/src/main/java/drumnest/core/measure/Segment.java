@@ -28,6 +28,40 @@ public record Segment(boolean level, Length at, Length from, Length to) {
     return to.minus(from);
   }
 
+  /** Where it begins: its left end, or its upper one. */
+  public Length x() {
+    return level ? from : at;
+  }
+
+  /** Where it begins, from the top. */
+  public Length y() {
+    return level ? at : from;
+  }
+
+  /** Where it ends: its right end, or its lower one. */
+  public Length endX() {
+    return level ? to : at;
+  }
+
+  /** Where it ends, from the top. */
+  public Length endY() {
+    return level ? at : to;
+  }
+
+  /** This segment moved to the right and down. */
+  public Segment moved(Length right, Length down) {
+    Length across = level ? down : right;
+    Length along = level ? right : down;
+    return new Segment(level, at.plus(across), from.plus(along), to.plus(along));
+  }
+
+  /** This segment seen from the other side of a page {@code width} wide. */
+  public Segment mirroredIn(Length width) {
+    return level
+        ? new Segment(true, at, width.minus(to), width.minus(from))
+        : new Segment(false, width.minus(at), from, to);
+  }
+
   /** Whether all of it lies in a box or on its edge. */
   public boolean isIn(Box box) {
     return isBesideNeither(box) && !from.isLessThan(begin(box)) && !to.isMoreThan(end(box));

@@ -8,6 +8,7 @@ import drumnest.core.album.Mover;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Construction.Area;
 import drumnest.core.mover.Construction.Cut;
@@ -106,11 +107,6 @@ public final class Constructing {
     return Box.of(Length.ZERO, Length.ZERO, size);
   }
 
-  /** A line along an edge of a box. */
-  private static Box line(Edge edge, Box box) {
-    return edge.along(box, Length.ZERO);
-  }
-
   private Panel panel(Flap flap, Box box, boolean outsideUp) {
     return new Panel(
         flap.id(),
@@ -161,7 +157,7 @@ public final class Constructing {
     Box at = card.moved(right, down);
     return Piece.plain(name, Stuff.CARD, size)
         .with(
-            List.of(new Score(line(flap.hinge(), at), Fold.VALLEY)),
+            List.of(new Score(flap.hinge().line(at), Fold.VALLEY)),
             List.of(new Area(Use.GLUE_BEHIND, strip.moved(right, down))),
             List.of(panel(flap, at, true)));
   }
@@ -170,7 +166,7 @@ public final class Constructing {
   private Piece slit(Flap flap) {
     Length room = rules.length(HouseRule.SLIT_DISTANCE);
     Box flapHere = whole(flap.closed().size()).moved(room, room);
-    Box line = line(flap.hinge(), flapHere);
+    Segment line = flap.hinge().line(flapHere);
     Length wide = rules.length(HouseRule.SLIT_HOLE);
     return Piece.plain(
             "slit in the protector, flap " + flap.id(),
@@ -178,8 +174,7 @@ public final class Constructing {
             flap.closed().size().grown(room.times(2)))
         .withCuts(
             List.of(new Cut(line)),
-            List.of(
-                new Hole(line.x(), line.y(), wide), new Hole(line.right(), line.bottom(), wide)));
+            List.of(new Hole(line.x(), line.y(), wide), new Hole(line.endX(), line.endY(), wide)));
   }
 
   /** The card on which both prints are stuck. */
@@ -241,7 +236,7 @@ public final class Constructing {
       Box here = anchor.along(upTo, along);
       panels.add(panel(flap, here, (parts.size() - panel) % 2 == 0));
       boolean stays = last && i == carries - 1;
-      scores.add(new Score(line(anchor, here), stays ? Fold.FLAT : fold(panel)));
+      scores.add(new Score(anchor.line(here), stays ? Fold.FLAT : fold(panel)));
     }
     Area glued = new Area(last ? Use.GLUE_BEHIND : Use.GLUE, anchor.along(whole, tab));
     String name = last ? "strip with the anchor" : "strip " + number;
@@ -272,7 +267,7 @@ public final class Constructing {
     Size size = side ? new Size(base, folded.page().h()) : new Size(folded.page().w(), base);
     Box whole = whole(size);
     Box here = outer.along(whole, cut.flap());
-    Score score = new Score(line(outer.opposite(), here), Fold.VALLEY);
+    Score score = new Score(outer.opposite().line(here), Fold.VALLEY);
     // Flat on the table the inside of the flap is up, like the page.
     Panel panel = panel(flap, here, false);
     Size extension = cut.extension();
@@ -308,7 +303,7 @@ public final class Constructing {
                   List.of(panel(leaf, whole, true))));
       Length high = leaf.hinge().isAtSide() ? whole.h() : whole.w();
       Size hinge = new Size(strip.times(2), high);
-      Box middle = new Box(strip, Length.ZERO, Length.ZERO, high);
+      Segment middle = new Segment(false, strip, Length.ZERO, high);
       pieces.add(
           Piece.plain("hinge of door " + leaf.id(), Stuff.CARD, hinge)
               .with(

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -47,11 +48,11 @@ public record Construction(List<Piece> pieces) {
     STRIP
   }
 
-  /** A score along a line: a box without a width or without a height. */
-  public record Score(Box line, Fold fold) {}
+  /** A score along a line. */
+  public record Score(Segment line, Fold fold) {}
 
   /** A cut along a line inside a piece. */
-  public record Cut(Box line) {}
+  public record Cut(Segment line) {}
 
   /** A hole that is punched, by its middle. */
   public record Hole(Length x, Length y, Length wide) {}

@@ -9,6 +9,7 @@ import drumnest.core.album.Mover;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Construction.Fold;
 import drumnest.core.mover.Construction.Panel;
@@ -115,6 +116,14 @@ class ConstructingTest {
         .containsExactly(box("2 1/4", "0", "1/4", "8 3/8"));
   }
 
+  private static Segment level(String y, String from, String to) {
+    return new Segment(true, Length.parse(y), Length.parse(from), Length.parse(to));
+  }
+
+  private static Segment upright(String x, String from, String to) {
+    return new Segment(false, Length.parse(x), Length.parse(from), Length.parse(to));
+  }
+
   @Test
   void two_doors_meet_in_the_middle_and_their_hinges_are_folded_in_half() {
     Construction made =
@@ -123,7 +132,7 @@ class ConstructingTest {
     assertThat(made.pieces().get(1).size()).isEqualTo(box("0", "0", "1", "5").size());
     assertThat(made.pieces().get(1).scores())
         .extracting(Score::line)
-        .containsExactly(box("1/2", "0", "0", "5"));
+        .containsExactly(upright("1/2", "0", "5"));
   }
 
   @Test
@@ -153,7 +162,7 @@ class ConstructingTest {
     assertThat(made.pieces()).hasSize(3);
     Piece card = made.pieces().get(0);
     assertThat(card.size()).isEqualTo(box("0", "0", "6", "3 1/2").size());
-    assertThat(card.scores()).extracting(Score::line).containsExactly(box("0", "1/2", "6", "0"));
+    assertThat(card.scores()).extracting(Score::line).containsExactly(level("1/2", "0", "6"));
     assertThat(card.panels()).extracting(Panel::box).containsExactly(box("0", "1/2", "6", "3"));
   }
 
@@ -172,7 +181,7 @@ class ConstructingTest {
     Piece slit = made.pieces().get(1);
     assertThat(slit.cuts())
         .extracting(Construction.Cut::line)
-        .containsExactly(box("1/2", "1/2", "0", "4"));
+        .containsExactly(upright("1/2", "1/2", "4 1/2"));
     assertThat(slit.holes())
         .containsExactly(
             new Construction.Hole(Length.parse("1/2"), Length.parse("1/2"), EIGHTH),

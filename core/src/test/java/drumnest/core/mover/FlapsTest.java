@@ -8,6 +8,7 @@ import drumnest.core.album.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Turn;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -76,11 +77,9 @@ class FlapsTest {
   void on_the_page_its_strip_lies_inside_the_hinge_and_its_slit_runs_along_it() {
     Flap flap = onPage(flap("a", box(3, 4, 4, 6), Edge.LEFT));
     assertThat(flap.stripArea()).isEqualTo(box(3, 4, 0.5, 6));
-    assertThat(flap.slit().from()).isEqualTo(new Flap.Point(inches(3), inches(4)));
-    assertThat(flap.slit().to()).isEqualTo(new Flap.Point(inches(3), inches(10)));
+    assertThat(flap.slit()).isEqualTo(new Segment(false, inches(3), inches(4), inches(10)));
     Flap bottom = onPage(flap("a", box(3, 4, 4, 6), Edge.BOTTOM));
-    assertThat(bottom.slit().from()).isEqualTo(new Flap.Point(inches(3), inches(10)));
-    assertThat(bottom.slit().to()).isEqualTo(new Flap.Point(inches(7), inches(10)));
+    assertThat(bottom.slit()).isEqualTo(new Segment(true, inches(10), inches(3), inches(7)));
   }
 
   @Test

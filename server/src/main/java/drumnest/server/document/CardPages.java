@@ -199,11 +199,12 @@ public final class CardPages {
       throws IOException {
     Length arm = Length.ofInches(0, 1, 10);
     Box whole = Box.of(left, top, card.size());
-    Box tip = edge.along(whole, Length.ZERO).middleOf(new Size(Length.ZERO, Length.ZERO));
+    Box middle = whole.middleOf(new Size(Length.ZERO, Length.ZERO));
+    Length tip = edge.of(whole);
     Length inward = Length.ofInches(0, 1, 16);
     boolean back = edge == Edge.LEFT || edge == Edge.TOP;
-    Length x = edge.isAtSide() ? (back ? tip.x().plus(inward) : tip.x().minus(inward)) : tip.x();
-    Length y = edge.isAtSide() ? tip.y() : (back ? tip.y().plus(inward) : tip.y().minus(inward));
+    Length x = edge.isAtSide() ? (back ? tip.plus(inward) : tip.minus(inward)) : middle.x();
+    Length y = edge.isAtSide() ? middle.y() : (back ? tip.plus(inward) : tip.minus(inward));
     Length in = back ? arm : arm.negated();
     if (edge.isAtSide()) {
       out.line(TrueSheet.INK, 0.9, x, y, x.plus(in), y.minus(arm));

@@ -28,15 +28,14 @@ public final class ConstructionPlan {
   }
 
   private static PageTemplate.Sheet sheet(Piece piece) {
-    List<PageTemplate.Mark> marks = new ArrayList<>();
-    for (Construction.Area area : piece.areas()) {
-      PageTemplate.Style style =
-          switch (area.use()) {
-            case GLUE, GLUE_BEHIND -> PageTemplate.Style.GLUE;
-            case STRIP -> PageTemplate.Style.STRIP;
-          };
-      marks.add(new PageTemplate.Mark(area.box(), style, words(area)));
-    }
+    List<PageTemplate.Hatching> hatchings =
+        piece.areas().stream()
+            .map(
+                area ->
+                    new PageTemplate.Hatching(
+                        area.box(), area.use() == Construction.Use.STRIP, words(area)))
+            .toList();
+    List<PageTemplate.Line> lines = new ArrayList<>();
     for (Construction.Score score : piece.scores()) {
       PageTemplate.Style style =
           switch (score.fold()) {
@@ -44,17 +43,17 @@ public final class ConstructionPlan {
             case MOUNTAIN -> PageTemplate.Style.MOUNTAIN;
             case FLAT -> PageTemplate.Style.SCORE;
           };
-      marks.add(new PageTemplate.Mark(score.line(), style, words(score)));
+      lines.add(new PageTemplate.Line(score.line(), style, words(score)));
     }
     for (Construction.Cut cut : piece.cuts()) {
-      marks.add(new PageTemplate.Mark(cut.line(), PageTemplate.Style.CUT, "cut"));
+      lines.add(new PageTemplate.Line(cut.line(), PageTemplate.Style.CUT, "cut"));
     }
     Edge uncut = piece.uncut();
     if (uncut != null) {
       Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
-      marks.add(
-          new PageTemplate.Mark(
-              uncut.along(whole, Length.ZERO), PageTemplate.Style.VALLEY, "not cut: its hinge"));
+      lines.add(
+          new PageTemplate.Line(
+              uncut.line(whole), PageTemplate.Style.VALLEY, "not cut: its hinge"));
     }
     List<PageTemplate.Place> places =
         piece.panels().stream()
@@ -63,7 +62,7 @@ public final class ConstructionPlan {
                     new PageTemplate.Place(
                         panel.box().inset(panel.inset()), Outline.STRAIGHT, "part " + panel.part()))
             .toList();
-    return new PageTemplate.Sheet(piece.name(), piece.size(), places, marks);
+    return new PageTemplate.Sheet(piece.name(), piece.size(), places, lines, hatchings);
   }
 
   /** Tells what is done there, and how large it is. */
@@ -79,11 +78,9 @@ public final class ConstructionPlan {
 
   /** How it is folded, and where it is by the ruler: from the left, or from the top. */
   static String words(Construction.Score score) {
-    boolean upright = score.line().w().isZero();
     String at =
-        upright
-            ? UnitsInUse.text(score.line().x()) + " from the left"
-            : UnitsInUse.text(score.line().y()) + " from the top";
+        UnitsInUse.text(score.line().at())
+            + (score.line().level() ? " from the top" : " from the left");
     String fold =
         switch (score.fold()) {
           case VALLEY -> "valley, ";

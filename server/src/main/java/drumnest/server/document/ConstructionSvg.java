@@ -3,6 +3,7 @@ package drumnest.server.document;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.mover.Construction;
 import drumnest.core.mover.Construction.Piece;
 import drumnest.server.stock.UnitsInUse;
@@ -103,7 +104,7 @@ public final class ConstructionSvg {
     } else {
       for (Edge edge : Edge.values()) {
         if (edge != piece.uncut()) {
-          line(edge.along(whole, Length.ZERO), piece, null);
+          line(edge.line(whole), piece, null);
         }
       }
     }
@@ -124,7 +125,7 @@ public final class ConstructionSvg {
     }
     if (piece.uncut() != null) {
       Box whole = Box.of(x, y, piece.size());
-      line(piece.uncut().along(whole, Length.ZERO), piece, "uncut");
+      line(piece.uncut().line(whole), piece, "uncut");
     }
   }
 
@@ -156,9 +157,8 @@ public final class ConstructionSvg {
     }
     Length near = Length.ofMillimetres(2);
     for (Construction.Score score : piece.scores()) {
-      Box at = score.line().moved(x, y);
-      boolean upright = score.line().w().isZero();
-      Length down = upright ? near.times(2) : near.negated();
+      Segment at = score.line().moved(x, y);
+      Length down = at.level() ? near.negated() : near.times(2);
       text(at.x().plus(near), at.y().plus(down), 3, ConstructionPlan.words(score));
     }
     for (Construction.Area area : piece.areas()) {
@@ -191,12 +191,12 @@ public final class ConstructionSvg {
     }
   }
 
-  private void line(Box box, Piece piece, @Nullable String fold) throws XMLStreamException {
+  private void line(Segment line, Piece piece, @Nullable String fold) throws XMLStreamException {
     xml.writeEmptyElement("line");
-    xml.writeAttribute("x1", mm(box.x()));
-    xml.writeAttribute("y1", mm(box.y()));
-    xml.writeAttribute("x2", mm(box.right()));
-    xml.writeAttribute("y2", mm(box.bottom()));
+    xml.writeAttribute("x1", mm(line.x()));
+    xml.writeAttribute("y1", mm(line.y()));
+    xml.writeAttribute("x2", mm(line.endX()));
+    xml.writeAttribute("y2", mm(line.endY()));
     xml.writeAttribute("data-piece", piece.name());
     if (fold != null) {
       xml.writeAttribute("data-fold", fold);

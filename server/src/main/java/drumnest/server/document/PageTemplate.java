@@ -3,6 +3,7 @@ package drumnest.server.document;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.server.stock.UnitsInUse;
 import java.awt.Color;
@@ -43,24 +44,26 @@ public final class PageTemplate {
   /** A place on a side, the outline in which it is cut, and what is written in it. */
   public record Place(Box box, Outline outline, String words) {}
 
-  /** How a line is drawn, or an area. */
+  /** How a line is drawn. */
   public enum Style {
     CUT,
     VALLEY,
     MOUNTAIN,
-    SCORE,
-    GLUE,
-    STRIP
+    SCORE
   }
 
-  /** A line, which is a box without a width or a height, or an area, and what is written at it. */
-  public record Mark(Box box, Style style, String words) {}
+  /** A line, and what is written at it. */
+  public record Line(Segment line, Style style, String words) {}
+
+  /** An area that is hatched, with dots or drawn through, and what is written in it. */
+  public record Hatching(Box box, boolean dotted, String words) {}
 
   /** One side, or one piece. */
-  public record Sheet(String title, Size size, List<Place> places, List<Mark> marks) {
+  public record Sheet(
+      String title, Size size, List<Place> places, List<Line> lines, List<Hatching> hatchings) {
 
     public Sheet(String title, Size size, List<Place> places) {
-      this(title, size, places, List.of());
+      this(title, size, places, List.of(), List.of());
     }
   }
 
@@ -72,6 +75,7 @@ public final class PageTemplate {
   /** Where the handles of a curve lie that is a quarter circle, of its radius: 4(√2 − 1)/3. */
   private static final float QUARTER = 0.552_285f;
 
+  private static final float[] DOTS = {1.5f, 2};
   private static final Color INK = new Color(0x10262c);
   private static final Color BLUE = new Color(0x3b4cc0);
   private static final Color QUIET = new Color(0x5a6f75);
@@ -204,8 +208,11 @@ public final class PageTemplate {
     out.setLineWidth(1);
     out.addRect(x, top - h, w, h);
     out.stroke();
-    for (Mark mark : sheet.marks()) {
-      mark(out, mark, x, top);
+    for (Hatching hatching : sheet.hatchings()) {
+      hatch(out, hatching, x, top);
+    }
+    for (Line line : sheet.lines()) {
+      draw(out, line, x, top);
     }
     out.setLineDashPattern(new float[0], 0);
     out.setStrokingColor(INK);
@@ -224,47 +231,50 @@ public final class PageTemplate {
     }
   }
 
-  private void mark(PDPageContentStream out, Mark mark, float x, float top) throws IOException {
-    float left = x + points(mark.box().x());
-    float above = top - points(mark.box().y());
-    float right = x + points(mark.box().right());
-    float below = top - points(mark.box().bottom());
-    out.setStrokingColor(mark.style() == Style.CUT ? INK : BLUE);
+  private void draw(PDPageContentStream out, Line each, float x, float top) throws IOException {
+    float left = x + points(each.line().x());
+    float above = top - points(each.line().y());
+    out.setStrokingColor(each.style() == Style.CUT ? INK : BLUE);
     out.setLineWidth(0.8f);
-    out.setLineDashPattern(dashes(mark.style()), 0);
-    if (mark.style() != Style.GLUE && mark.style() != Style.STRIP) {
-      line(out, left, above, right, below);
-      normal.write(out, 8, BLUE, left + 3, above - (left == right ? 10 : -3), mark.words());
-      return;
-    }
-    out.setStrokingColor(QUIET);
-    out.setLineWidth(0.4f);
-    out.saveGraphicsState();
-    out.addRect(left, below, right - left, above - below);
-    out.clip();
-    float high = above - below;
-    for (float at = left - high; at < right; at += 7) {
-      line(out, at, below, at + high, above);
-    }
-    out.restoreGraphicsState();
-    out.addRect(left, below, right - left, above - below);
-    out.stroke();
-    float wide = normal.width(8, mark.words());
-    if (wide + 6 < right - left && high > 12) {
-      out.setNonStrokingColor(Color.WHITE);
-      out.addRect(left + 2, below + 2, wide + 4, 11);
-      out.fill();
-      normal.write(out, 8, QUIET, left + 4, below + 4, mark.words());
-    }
+    out.setLineDashPattern(dashes(each.style()), 0);
+    line(out, left, above, x + points(each.line().endX()), top - points(each.line().endY()));
+    normal.write(out, 8, BLUE, left + 3, above + (each.line().level() ? 3 : -10), each.words());
   }
 
   private static float[] dashes(Style style) {
     return switch (style) {
-      case CUT, GLUE -> new float[0];
+      case CUT -> new float[0];
       case VALLEY -> new float[] {6, 3};
       case MOUNTAIN -> new float[] {8, 3, 1.5f, 3};
-      case SCORE, STRIP -> new float[] {1.5f, 2};
+      case SCORE -> DOTS;
     };
+  }
+
+  private void hatch(PDPageContentStream out, Hatching hatching, float x, float top)
+      throws IOException {
+    float left = x + points(hatching.box().x());
+    float below = top - points(hatching.box().bottom());
+    float wide = points(hatching.box().w());
+    float high = points(hatching.box().h());
+    out.setStrokingColor(QUIET);
+    out.setLineWidth(0.4f);
+    out.setLineDashPattern(hatching.dotted() ? DOTS : new float[0], 0);
+    out.saveGraphicsState();
+    out.addRect(left, below, wide, high);
+    out.clip();
+    for (float at = left - high; at < left + wide; at += 7) {
+      line(out, at, below, at + high, below + high);
+    }
+    out.restoreGraphicsState();
+    out.addRect(left, below, wide, high);
+    out.stroke();
+    float words = normal.width(8, hatching.words());
+    if (words + 6 < wide && high > 12) {
+      out.setNonStrokingColor(Color.WHITE);
+      out.addRect(left + 2, below + 2, words + 4, 11);
+      out.fill();
+      normal.write(out, 8, QUIET, left + 4, below + 4, hatching.words());
+    }
   }
 
   /** A rectangle with its corners cut off, a quarter of an ellipse each. */

@@ -2,6 +2,7 @@ package drumnest.server.document;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.mover.Construction;
 import drumnest.core.mover.Construction.Panel;
 import drumnest.core.mover.Construction.Piece;
@@ -221,12 +222,12 @@ public final class PaperModel {
           case FLAT -> new float[] {1, 1.5f};
         },
         0);
-    Box at = score.line();
+    Segment at = score.line();
     line(
         left + points(at.x(), scale),
         top - points(at.y(), scale),
-        left + points(at.right(), scale),
-        top - points(at.bottom(), scale));
+        left + points(at.endX(), scale),
+        top - points(at.endY(), scale));
   }
 
   private void areaOf(Construction.Area area, float left, float top) throws IOException {

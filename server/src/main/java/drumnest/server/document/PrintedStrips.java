@@ -3,6 +3,7 @@ package drumnest.server.document;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Construction;
 import drumnest.core.mover.Construction.Panel;
@@ -79,10 +80,11 @@ public final class PrintedStrips {
         }
       }
       for (Edge edge : Edge.values()) {
-        cutMarks(out, edge.along(at, Length.ZERO), at);
+        cutMarks(out, edge.line(at), at);
       }
       for (Construction.Score score : piece.scores()) {
-        scoreMarks(out, seen(score.line(), size, upper).moved(MARGIN, MARGIN), at);
+        Segment seen = upper ? score.line() : score.line().mirroredIn(size.w());
+        scoreMarks(out, seen.moved(MARGIN, MARGIN), at);
       }
     }
   }
@@ -101,30 +103,27 @@ public final class PrintedStrips {
   }
 
   /** Marks at both ends of an edge, outside the piece. */
-  private static void cutMarks(TrueSheet out, Box line, Box piece) throws IOException {
-    for (Box mark : marks(line, piece)) {
-      out.line(TrueSheet.INK, HAIR, mark.x(), mark.y(), mark.right(), mark.bottom());
+  private static void cutMarks(TrueSheet out, Segment line, Box piece) throws IOException {
+    for (Segment mark : marks(line, piece)) {
+      out.line(TrueSheet.INK, HAIR, mark.x(), mark.y(), mark.endX(), mark.endY());
     }
   }
 
   /** Dashes at both ends of a score, outside the piece. */
-  private static void scoreMarks(TrueSheet out, Box line, Box piece) throws IOException {
-    for (Box mark : marks(line, piece)) {
-      out.dashes(TrueSheet.QUIET, HAIR, mark.x(), mark.y(), mark.right(), mark.bottom());
+  private static void scoreMarks(TrueSheet out, Segment line, Box piece) throws IOException {
+    for (Segment mark : marks(line, piece)) {
+      out.dashes(TrueSheet.QUIET, HAIR, mark.x(), mark.y(), mark.endX(), mark.endY());
     }
   }
 
-  private static List<Box> marks(Box line, Box piece) {
-    boolean upright = line.w().isZero();
-    Edge first = upright ? Edge.TOP : Edge.LEFT;
+  private static List<Segment> marks(Segment line, Box piece) {
+    Edge first = line.level() ? Edge.LEFT : Edge.TOP;
     return Stream.of(first, first.opposite())
         .map(
             edge -> {
-              Box away = edge.beyond(piece, GAP.plus(MARK));
-              Box mark = edge.along(away, MARK);
-              return upright
-                  ? new Box(line.x(), mark.y(), Length.ZERO, MARK)
-                  : new Box(mark.x(), line.y(), MARK, Length.ZERO);
+              Box mark = edge.along(edge.beyond(piece, GAP.plus(MARK)), MARK);
+              Length from = line.level() ? mark.x() : mark.y();
+              return new Segment(line.level(), line.at(), from, from.plus(MARK));
             })
         .toList();
   }

@@ -5,6 +5,7 @@ import drumnest.core.album.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.Flaps;
@@ -126,11 +127,11 @@ class FlapsSum implements Sum {
     past.put("bottom", Answers.length(overhang.bottom()));
     answer.put("past", past);
     answer.put("crossesGutter", gutter != null && crosses(flap, gutter));
-    Flap.Slit slit = flap.slit();
+    Segment slit = flap.slit();
     if (slit != null) {
       Map<String, @Nullable Object> cut = Answers.open();
-      cut.put("from", point(slit.from()));
-      cut.put("to", point(slit.to()));
+      cut.put("from", point(slit.x(), slit.y()));
+      cut.put("to", point(slit.endX(), slit.endY()));
       cut.put("hole", Answers.length(rules.length(HouseRule.SLIT_HOLE)));
       answer.put("slit", cut);
     }
@@ -147,10 +148,10 @@ class FlapsSum implements Sum {
         && closed.right().max(open.right()).isMoreThan(gutter);
   }
 
-  private static Map<String, @Nullable Object> point(Flap.Point point) {
+  private static Map<String, @Nullable Object> point(Length x, Length y) {
     Map<String, @Nullable Object> answer = Answers.open();
-    answer.put("x", Answers.length(point.x()));
-    answer.put("y", Answers.length(point.y()));
+    answer.put("x", Answers.length(x));
+    answer.put("y", Answers.length(y));
     return answer;
   }
 
