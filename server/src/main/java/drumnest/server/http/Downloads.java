@@ -7,9 +7,8 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
  * Answers that are written while they are read, such as archives of originals, last as long as they
- * last. They have threads of their own, more than anybody will take at a time; a reader who takes
- * nothing at all for as long as the connector's time limit is given up, so that those who wait
- * behind it come to their turn.
+ * last. They have threads of their own, more than anybody will take at a time; a reader who has
+ * gone ({@link SlowReaders}) is given up, so that those who wait behind it come to their turn.
  *
  * <p>Whoever answers so sends the headers before it returns: else two threads write them.
  */

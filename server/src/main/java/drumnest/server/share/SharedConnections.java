@@ -64,8 +64,7 @@ public class SharedConnections {
     connector.setProperty("maxThreads", String.valueOf(THREADS));
     connector.setProperty("minSpareThreads", "2");
     connector.setProperty("maxConnections", String.valueOf(MOST_CONNECTIONS));
-    connector.setProperty("connectionTimeout", String.valueOf(SILENCE.toMillis()));
-    SlowReaders.arrive(connector);
+    SlowReaders.arrive(connector, SILENCE);
     connector.setProperty("keepAliveTimeout", String.valueOf(WITHOUT_REQUEST.toMillis()));
     // What a refused request would still send is not waited for.
     connector.setProperty("maxSwallowSize", "0");
