@@ -23,15 +23,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id its name, one on its page or spread
  * @param closed where it lies closed
- * @param hinge the edge on which it is hinged
- * @param strip how wide the adhesive strip is that holds it
- * @param mount how it is held
- * @param on the flap over which it lies; null where it lies on none. One on the inside of another
- *     may lie over a second one there
- * @param fixedTo the flap to which its strip is stuck, and which carries it; null where it is stuck
- *     to the page or its protector
- * @param inside whether it is stuck to the inside of that flap, so that it is reached when that is
- *     open; where it lies and its hinge are told as they are while that is closed
+ * @param hinge the edge on which it is hinged, or over which it is drawn out
+ * @param attachment how it is held
+ * @param support what it rests on; where it lies and its hinge are told as they are while what
+ *     carries it is closed
  * @param body what it is
  * @param border what it is larger on each side than what goes into it: the sealed edge of a sleeve,
  *     what shows of a card around its photo
@@ -41,11 +36,8 @@ public record Flap(
     String id,
     Box closed,
     Edge hinge,
-    Length strip,
-    Mount mount,
-    @Nullable String on,
-    @Nullable String fixedTo,
-    boolean inside,
+    Attachment attachment,
+    Support support,
     Body body,
     Length border,
     Grip grip) {
@@ -58,20 +50,6 @@ public record Flap(
     CARD
   }
 
-  /** How a flap is held. */
-  public enum Mount {
-    /** On the protector: the strip lies beyond the hinge and shows. */
-    PROTECTOR,
-    /** On the page, through a slit in the protector: the strip lies inside the hinge. */
-    PAGE,
-    /** On a fold, or on what carries it: no strip of it shows. */
-    FOLD,
-    /** Stuck down whole, so that it never moves and has no inside. */
-    FLAT,
-    /** Tucked loosely behind something, and drawn out over an edge of it. */
-    BEHIND
-  }
-
   /** How a flap moves. */
   public enum Move {
     TURNS,
@@ -80,30 +58,14 @@ public record Flap(
   }
 
   /**
-   * @throws MoverProblemException if the strip of a flap on the page is deeper than the flap, or it
-   *     is to be inside one to which it is not stuck
+   * @throws MoverProblemException if the strip of a flap through a slit is deeper than the flap
    */
   public Flap {
     Length deep = hinge.depth(closed);
-    if (mount == Mount.PAGE && strip.isMoreThan(deep)) {
+    if (attachment instanceof Attachment.ThroughSlit slit && slit.strip().isMoreThan(deep)) {
       throw new MoverProblemException(
           "strip", "is deeper than the flap, under which it lies; the deepest that works is", deep);
     }
-    if (inside && fixedTo == null) {
-      throw new MoverProblemException("fixedTo", "names no flap, inside which it is to be stuck");
-    }
-  }
-
-  /** A sleeve of which nothing more is known than where it lies and how it is held. */
-  public Flap(
-      String id,
-      Box closed,
-      Edge hinge,
-      Length strip,
-      Mount mount,
-      @Nullable String on,
-      @Nullable String fixedTo) {
-    this(id, closed, hinge, strip, mount, on, fixedTo, false, Body.SLEEVE, Length.ZERO);
   }
 
   /** A flap that nothing is taken hold of. */
@@ -111,53 +73,97 @@ public record Flap(
       String id,
       Box closed,
       Edge hinge,
-      Length strip,
-      Mount mount,
-      @Nullable String on,
-      @Nullable String fixedTo,
-      boolean inside,
+      Attachment attachment,
+      Support support,
       Body body,
       Length border) {
-    this(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, Grip.NONE);
+    this(id, closed, hinge, attachment, support, body, border, Grip.NONE);
+  }
+
+  /** A sleeve of which nothing more is known than where it lies and how it is held. */
+  public static Flap sleeve(
+      String id, Box closed, Edge hinge, Attachment attachment, Support support) {
+    return new Flap(id, closed, hinge, attachment, support, Body.SLEEVE, Length.ZERO);
   }
 
   /** A copy with something else to take hold of. */
   public Flap withGrip(Grip next) {
-    return new Flap(id, closed, hinge, strip, mount, on, fixedTo, inside, body, border, next);
+    return new Flap(id, closed, hinge, attachment, support, body, border, next);
   }
 
   public Flap withHinge(Edge next) {
-    return new Flap(id, closed, next, strip, mount, on, fixedTo, inside, body, border, grip);
+    return new Flap(id, closed, next, attachment, support, body, border, grip);
   }
 
   /** A copy lying elsewhere, or larger or smaller. */
   public Flap withClosed(Box next) {
-    return new Flap(id, next, hinge, strip, mount, on, fixedTo, inside, body, border, grip);
+    return new Flap(id, next, hinge, attachment, support, body, border, grip);
   }
 
-  /** A copy lying over another, or over none. */
+  /** A copy resting on something else. */
+  public Flap with(Support next) {
+    return new Flap(id, closed, hinge, attachment, next, body, border, grip);
+  }
+
+  /** A copy held in another way. */
+  public Flap with(Attachment next) {
+    return new Flap(id, closed, hinge, next, support, body, border, grip);
+  }
+
+  /** A copy stuck to the page, lying over another, or over none. */
   public Flap lyingOn(@Nullable String other) {
-    return new Flap(id, closed, hinge, strip, mount, other, null, false, body, border, grip);
+    return with(Support.over(other));
   }
 
-  /** A copy over another that is stuck where it is, or over none of those. */
+  /** A copy over another that is stuck to what this is stuck to, or over none of those. */
   public Flap over(@Nullable String other) {
-    return new Flap(id, closed, hinge, strip, mount, other, fixedTo, inside, body, border, grip);
+    String carrier = inside() ? fixedTo() : null;
+    return carrier == null ? lyingOn(other) : with(new Support.Inside(carrier, other));
   }
 
   /** A copy with its strip stuck to another. */
   public Flap stuckTo(String other) {
-    return new Flap(id, closed, hinge, strip, mount, null, other, false, body, border, grip);
+    return with(new Support.StuckTo(other));
   }
 
   /** A copy bound with what it lies on, so that no strip of it shows. */
   public Flap bound() {
-    return new Flap(id, closed, hinge, strip, Mount.FOLD, on, fixedTo, inside, body, border, grip);
+    return with(new Attachment.OnFold(strip()));
   }
 
   /** A copy through a slit in the protector. */
   public Flap throughSlit() {
-    return new Flap(id, closed, hinge, strip, Mount.PAGE, on, fixedTo, inside, body, border, grip);
+    return with(new Attachment.ThroughSlit(strip()));
+  }
+
+  /** How wide the adhesive strip is that holds it; zero where none does. */
+  public Length strip() {
+    return attachment.strip();
+  }
+
+  /** The flap over which it lies; null where it lies on none, or on what carries it. */
+  public @Nullable String on() {
+    return support.on();
+  }
+
+  /** The flap to which it is stuck, and which carries it; null where it is stuck to the page. */
+  public @Nullable String fixedTo() {
+    return support.fixedTo();
+  }
+
+  /** Whether it is stuck to the inside of that, so that it is reached when that is open. */
+  public boolean inside() {
+    return support.inside();
+  }
+
+  /** Whether its strip is stuck onto the protector. */
+  public boolean isOnProtector() {
+    return attachment instanceof Attachment.OnProtector;
+  }
+
+  /** Whether it hangs on a fold, or behind the edge of what carries it. */
+  public boolean isOnFold() {
+    return attachment instanceof Attachment.OnFold;
   }
 
   /** A copy somewhere else. */
@@ -171,11 +177,8 @@ public record Flap(
         name.apply(id),
         closed.moved(right, down),
         hinge,
-        strip,
-        mount,
-        on == null ? null : name.apply(on),
-        fixedTo == null ? null : name.apply(fixedTo),
-        inside,
+        attachment,
+        support.renamed(name),
         body,
         border,
         grip);
@@ -193,15 +196,11 @@ public record Flap(
   public Flap mirroredIn(Flap carrier) {
     Edge seen = carrier.mirrored(hinge);
     Box there = carrier.hinge().mirrored(closed, carrier.closed());
-    return new Flap(id, there, seen, strip, mount, on, fixedTo, inside, body, border, grip);
+    return new Flap(id, there, seen, attachment, support, body, border, grip);
   }
 
   public Move move() {
-    return switch (mount) {
-      case PROTECTOR, PAGE, FOLD -> Move.TURNS;
-      case FLAT -> Move.STAYS;
-      case BEHIND -> Move.SLIDES;
-    };
+    return attachment.move();
   }
 
   /**
@@ -234,7 +233,7 @@ public record Flap(
 
   /** Whether it hides the middle of a place of its page while it is closed. */
   public boolean hides(Box place) {
-    return mount != Mount.BEHIND && place.middle().isIn(face());
+    return move() != Move.SLIDES && place.middle().isIn(face());
   }
 
   /**
@@ -247,7 +246,7 @@ public record Flap(
     }
     List<Flap> meeting =
         flaps.stream()
-            .filter(flap -> flap.mount() != Mount.BEHIND && !flap.hides(place))
+            .filter(flap -> flap.move() != Move.SLIDES && !flap.hides(place))
             .filter(flap -> flap.face().overlaps(place))
             .toList();
     boolean together = place.isHiddenBy(meeting.stream().map(Flap::face).toList());
@@ -286,16 +285,12 @@ public record Flap(
 
   /** Where its adhesive strip lies; nothing of that shows of one on a fold. */
   public Box stripArea() {
-    return switch (mount) {
-      case PROTECTOR -> hinge.beyond(closed, strip);
-      case PAGE -> hinge.along(closed, strip);
-      case FOLD, FLAT, BEHIND -> hinge.along(closed, Length.ZERO);
-    };
+    return attachment.stripArea(closed, hinge);
   }
 
   /** How its inside is turned against its outside, so that both are read: like tumble duplex. */
   public Turn insideTurn() {
-    return hinge.isAtSide() || mount == Mount.BEHIND ? Turn.NONE : Turn.HALF;
+    return hinge.isAtSide() || move() == Move.SLIDES ? Turn.NONE : Turn.HALF;
   }
 
   /**
@@ -303,16 +298,16 @@ public record Flap(
    * it is held on the protector.
    */
   public @Nullable Segment slit() {
-    return mount == Mount.PAGE ? hinge.line(closed) : null;
+    return attachment instanceof Attachment.ThroughSlit ? hinge.line(closed) : null;
   }
 
   /** Whether it is on the inside of another, over a second one there. */
   public boolean isOverAnotherInside() {
-    return inside && on != null && !on.equals(fixedTo);
+    return inside() && on() != null;
   }
 
   /** The flap on which it lies directly, stuck to it or not; null where it lies on none. */
   public @Nullable String below() {
-    return fixedTo != null && !isOverAnotherInside() ? fixedTo : on;
+    return fixedTo() != null && !isOverAnotherInside() ? fixedTo() : on();
   }
 }

@@ -59,7 +59,7 @@ final class PageSlots {
         all.stream().sorted(Comparator.comparingInt((Flap flap) -> -height(flap, all))).toList();
     this.onPage =
         flaps.stream()
-            .filter(flap -> flap.mount() != Flap.Mount.BEHIND && stacking.surface(flap) == null)
+            .filter(flap -> flap.move() != Flap.Move.SLIDES && stacking.surface(flap) == null)
             .toList();
   }
 
@@ -188,7 +188,7 @@ final class PageSlots {
 
   /** The inside of a flap, and what is stuck to it or tucked there. */
   private void addInside(List<Slot> slots, Flap flap) {
-    if (flap.mount() == Flap.Mount.FLAT) {
+    if (flap.move() == Flap.Move.STAYS) {
       return;
     }
     Panorama panorama = panorama(flap);
@@ -198,7 +198,7 @@ final class PageSlots {
     List<Flap> stuck =
         flaps.stream()
             .filter(each -> each.inside() && flap.id().equals(each.fixedTo()))
-            .filter(each -> each.mount() != Flap.Mount.BEHIND)
+            .filter(each -> each.move() != Flap.Move.SLIDES)
             .filter(read::add)
             .toList();
     for (Flap lowest : stuck) {
@@ -226,7 +226,7 @@ final class PageSlots {
    */
   private void tucked(List<Slot> slots, @Nullable String carrier, Box place) {
     for (Flap flap : flaps) {
-      if (flap.mount() == Flap.Mount.BEHIND
+      if (flap.move() == Flap.Move.SLIDES
           && Objects.equals(flap.fixedTo(), carrier)
           && flap.closed().overlaps(place)
           && read.add(flap)) {
@@ -260,7 +260,7 @@ final class PageSlots {
         cover(
             Flap.hiding(
                 flaps.stream().filter(other -> stacking.liesOn(other, flap)).toList(), box));
-    boolean inside = flap.mount() == Flap.Mount.BEHIND || stacking.surface(flap) != null;
+    boolean inside = flap.move() == Flap.Move.SLIDES || stacking.surface(flap) != null;
     Slot.Cover cover = inside && over == Slot.Cover.NONE ? Slot.Cover.MOVES : over;
     Slot own =
         side(flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, cover);

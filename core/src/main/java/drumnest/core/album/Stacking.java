@@ -78,16 +78,15 @@ public final class Stacking {
     int by = level(flap) - level(other);
     return by > 0
         || by == 0
-            && flap.mount() == Flap.Mount.FOLD
+            && flap.isOnFold()
             && Area.of(flap.closed().size()).compareTo(Area.of(other.closed().size())) > 0;
   }
 
   private static int level(Flap lowest) {
-    return switch (lowest.mount()) {
-      case BEHIND -> 0;
-      case PROTECTOR, PAGE, FLAT -> 1;
-      case FOLD -> 2;
-    };
+    if (lowest.move() == Flap.Move.SLIDES) {
+      return 0;
+    }
+    return lowest.isOnFold() ? 2 : 1;
   }
 
   /** Whether the one is fixed to the other, through the stack. */

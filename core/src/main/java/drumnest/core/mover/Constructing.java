@@ -127,10 +127,7 @@ public final class Constructing {
       String called = flaps.size() == 1 ? name : name + " " + flap.id();
       pieces.add(flap.body() == Flap.Body.SLEEVE ? sleeve(flap, called) : card(flap, called));
     }
-    flaps.stream()
-        .filter(flap -> flap.mount() == Flap.Mount.PAGE)
-        .map(this::slit)
-        .forEach(pieces::add);
+    flaps.stream().filter(flap -> flap.slit() != null).map(this::slit).forEach(pieces::add);
     return pieces;
   }
 

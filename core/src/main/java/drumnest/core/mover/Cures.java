@@ -103,8 +103,7 @@ public final class Cures {
       ways.add(way(Way.LAY_ON, flap.lyingOn(other.id())));
       ways.add(way(Way.FIX_TO, flap.stuckTo(other.id())));
     }
-    if (flap.mount() == Flap.Mount.PROTECTOR
-        && !flap.strip().isMoreThan(flap.hinge().depth(flap.closed()))) {
+    if (flap.isOnProtector() && !flap.strip().isMoreThan(flap.hinge().depth(flap.closed()))) {
       ways.add(way(Way.SLIT, flap.throughSlit()));
     }
     for (Clearing clear : Clearing.of(flap, other)) {
@@ -150,7 +149,7 @@ public final class Cures {
     Length line = flap.hinge().of(flap.closed());
     Edge start = flap.hinge().isAtSide() ? Edge.LEFT : Edge.TOP;
     boolean slitOff =
-        flap.mount() == Flap.Mount.PROTECTOR
+        flap.isOnProtector()
             || !line.isLessThan(start.of(page).plus(off))
                 && !line.isMoreThan(start.opposite().of(page).minus(off));
     return page.contains(flap.face()) && slitOff;

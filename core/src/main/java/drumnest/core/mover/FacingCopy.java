@@ -7,10 +7,10 @@ import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.stock.HouseRules;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -89,13 +89,21 @@ public final class FacingCopy {
   private void copy(List<String> parts, @Nullable Mover mover, Set<String> waiting) {
     parts.forEach(waiting::remove);
     List<Flap> before = parts.stream().map(part -> from.flap(part).orElseThrow()).toList();
-    List<Flap> made = mover == null ? List.of(copied(before.get(0))) : copied(mover);
+    List<Flap> made = mover == null ? add(copied(before.get(0))) : add(copied(mover));
     for (int i = 0; i < made.size(); i++) {
       numbers.put(parts.get(i), like(before.get(i), made, i).id());
     }
-    List<Flap> flaps = new ArrayList<>(plan.flaps());
-    flaps.addAll(made);
-    plan = plan.withFlaps(flaps);
+  }
+
+  private List<Flap> add(Flap flap) {
+    plan = plan.with(flap);
+    return List.of(flap);
+  }
+
+  private List<Flap> add(Mover mover) {
+    List<Flap> parts = MoverChoices.choice(mover, plan, facing, side.other(), rules).flaps();
+    plan = plan.with(mover, parts);
+    return parts;
   }
 
   /** The part that lies where the other lies mirrored: the doors of a pair change places. */
@@ -106,20 +114,14 @@ public final class FacingCopy {
         : made.stream().filter(each -> each.closed().equals(closed)).findFirst().orElseThrow();
   }
 
-  private List<Flap> copied(Mover mover) {
-    Mover copy =
-        new Mover(
-            plan.nextNumber(),
-            mirrored(mover.at()),
-            mirrored(mover.edge()),
-            mover.carrier() == null ? null : numbers.get(mover.carrier()),
-            mover.mechanism().onPage(facing.size()),
-            mover.grip());
-    List<Flap> parts = MoverChoices.choice(copy, plan, facing, side.other(), rules).flaps();
-    List<Mover> movers = new ArrayList<>(plan.movers());
-    movers.add(copy);
-    plan = plan.withMovers(plan.flaps(), movers);
-    return parts;
+  private Mover copied(Mover mover) {
+    return new Mover(
+        plan.nextNumber(),
+        mirrored(mover.at()),
+        mirrored(mover.edge()),
+        mover.carrier() == null ? null : numbers.get(mover.carrier()),
+        mover.mechanism().onPage(facing.size()),
+        mover.grip());
   }
 
   private Flap copied(Flap flap) {
@@ -130,11 +132,8 @@ public final class FacingCopy {
         String.valueOf(plan.nextNumber()),
         closed,
         mirrored(flap.hinge()),
-        flap.strip(),
-        flap.mount(),
-        on,
-        fixedTo,
-        fixedTo != null && flap.inside(),
+        flap.attachment(),
+        Support.of(on, fixedTo, fixedTo != null && flap.inside()),
         flap.body(),
         flap.border(),
         flap.grip());

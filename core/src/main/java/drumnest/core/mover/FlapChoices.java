@@ -1,10 +1,12 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -89,11 +91,8 @@ public final class FlapChoices {
                     id,
                     closed,
                     hinge,
-                    rules.length(HouseRule.ADHESIVE_STRIP),
-                    Flap.Mount.PROTECTOR,
-                    stuck ? null : below,
-                    stuck ? below : null,
-                    carrier != null,
+                    new Attachment.OnProtector(rules.length(HouseRule.ADHESIVE_STRIP)),
+                    Support.of(stuck ? null : below, stuck ? below : null, carrier != null),
                     body,
                     seal))
         .map(flap -> choice(flap, plan.flaps(), leaf, over.side()))

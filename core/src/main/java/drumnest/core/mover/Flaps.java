@@ -44,10 +44,8 @@ public final class Flaps {
   private void require(Flap flap) {
     requireKnown(flap, "on", flap.on());
     requireKnown(flap, "fixedTo", flap.fixedTo());
-    boolean two = flap.on() != null && flap.fixedTo() != null && !flap.on().equals(flap.fixedTo());
-    if (two && !isBesideIt(flap)) {
-      throw problem(
-          flap, "fixedTo", "is another than the one it lies on; give one of the two, or one twice");
+    if (flap.isOverAnotherInside() && !isBesideIt(flap)) {
+      throw problem(flap, "on", "is not on the same inside");
     }
     int steps = 0;
     for (String at = flap.below(); at != null; at = flaps.get(at).below()) {
@@ -171,7 +169,7 @@ public final class Flaps {
 
   /** Whether the strip of the one comes to lie on the other, which it is not meant to hold. */
   private boolean isStuckBy(Flap by, Flap other) {
-    return by.mount() == Flap.Mount.PROTECTOR
+    return by.isOnProtector()
         && Objects.equals(stacking.surface(by), stacking.surface(other))
         && by.stripArea().overlaps(other.face())
         && opens(other)

@@ -1,10 +1,12 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -93,14 +95,13 @@ public final class MoverParts {
       int part,
       Box closed,
       Edge hinge,
-      Flap.Mount mount,
+      Attachment attachment,
       Flap.Body body,
       Length border,
       @Nullable String below) {
     String carrier = mover.carrier();
-    String on = carrier == null ? below : null;
-    return new Flap(
-        id(part), closed, hinge, strip(), mount, on, carrier, carrier != null, body, border);
+    Support support = carrier == null ? Support.over(below) : new Support.Inside(carrier, null);
+    return new Flap(id(part), closed, hinge, attachment, support, body, border);
   }
 
   private List<Flap> chain(@Nullable String below) {
@@ -122,7 +123,7 @@ public final class MoverParts {
             sleeves - 1,
             closed,
             mover.edge(),
-            Flap.Mount.PROTECTOR,
+            new Attachment.OnProtector(strip()),
             Flap.Body.SLEEVE,
             seal(),
             below));
@@ -132,7 +133,13 @@ public final class MoverParts {
   /** A part that hangs on the next. */
   private Flap linked(int part, Box closed, Edge hinge, Flap.Body body, Length border, int next) {
     return new Flap(
-        id(part), closed, hinge, strip(), Flap.Mount.FOLD, null, id(next), false, body, border);
+        id(part),
+        closed,
+        hinge,
+        new Attachment.OnFold(strip()),
+        new Support.StuckTo(id(next)),
+        body,
+        border);
   }
 
   private List<Flap> waterfall(Mechanism.Waterfall waterfall, @Nullable String below) {
@@ -153,7 +160,9 @@ public final class MoverParts {
     List<Flap> parts = new ArrayList<>();
     for (int part = 0; part < count; part++) {
       Box closed = off(top, step.times(part));
-      Flap flap = lowest(part, closed, mover.edge(), Flap.Mount.PROTECTOR, body, border, below);
+      Flap flap =
+          lowest(
+              part, closed, mover.edge(), new Attachment.OnProtector(strip()), body, border, below);
       parts.add(part == count - 1 ? flap : flap.over(id(part + 1)));
     }
     return parts;
@@ -208,7 +217,7 @@ public final class MoverParts {
             panels - 1,
             mover.at(),
             mover.edge(),
-            Flap.Mount.FLAT,
+            new Attachment.StuckDown(),
             Flap.Body.CARD,
             accordion.mat(),
             below));
@@ -216,7 +225,8 @@ public final class MoverParts {
   }
 
   private Flap folded(int part, Box closed, Edge hinge, Length border, @Nullable String below) {
-    return lowest(part, closed, hinge, Flap.Mount.FOLD, Flap.Body.CARD, border, below);
+    return lowest(
+        part, closed, hinge, new Attachment.OnFold(strip()), Flap.Body.CARD, border, below);
   }
 
   private List<Flap> door(Mechanism.Door door, @Nullable String below) {
@@ -240,7 +250,7 @@ public final class MoverParts {
               parts.size(),
               half,
               mover.edge(),
-              Flap.Mount.FLAT,
+              new Attachment.StuckDown(),
               Flap.Body.CARD,
               Length.ZERO,
               below));
@@ -255,7 +265,14 @@ public final class MoverParts {
           "w", "ends on the leaf; it must be more than what is stuck to that", band.overlap());
     }
     return List.of(
-        lowest(0, mover.at(), mover.edge(), Flap.Mount.FLAT, Flap.Body.CARD, Length.ZERO, below));
+        lowest(
+            0,
+            mover.at(),
+            mover.edge(),
+            new Attachment.StuckDown(),
+            Flap.Body.CARD,
+            Length.ZERO,
+            below));
   }
 
   private void requireRoom(Length border) {
@@ -330,7 +347,8 @@ public final class MoverParts {
           case LEFT -> Box.of(at.x().minus(visible), at.y().plus(down), card);
           case RIGHT -> Box.of(at.right().plus(visible).minus(card.w()), at.y().plus(down), card);
         };
-    return lowest(0, closed, mover.edge(), Flap.Mount.BEHIND, Flap.Body.CARD, Length.ZERO, null);
+    return lowest(
+        0, closed, mover.edge(), new Attachment.Tucked(), Flap.Body.CARD, Length.ZERO, null);
   }
 
   /** How large a card of a pull-out in this pocket may be: glued on three sides, with some play. */

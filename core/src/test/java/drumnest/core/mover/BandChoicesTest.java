@@ -3,7 +3,9 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import drumnest.core.album.Anchor;
 import drumnest.core.album.Band;
+import drumnest.core.album.Block;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
@@ -12,6 +14,7 @@ import drumnest.core.album.Mover;
 import drumnest.core.album.MoverProblemException;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
+import drumnest.core.album.Shape;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
@@ -45,12 +48,17 @@ class BandChoicesTest {
   }
 
   private static PagePlan mounts(Box... boxes) {
+    List<Block> blocks = new ArrayList<>();
     List<Mount> mounts = new ArrayList<>();
     for (Box box : boxes) {
-      mounts.add(
-          new Mount(1, mounts.size() + 1, box, Outline.STRAIGHT, Length.ZERO, Holds.PHOTO, 1));
+      int key = blocks.size() + 1;
+      Anchor at = new Anchor.OnPage(Anchor.Along.START, box.x(), Anchor.Along.START, box.y());
+      blocks.add(
+          new Block(
+              key, new Shape.Single(box.size()), at, Holds.PHOTO, Outline.STRAIGHT, Length.ZERO));
+      mounts.add(new Mount(key, 1, box, Outline.STRAIGHT, Length.ZERO, Holds.PHOTO, 1));
     }
-    return new PagePlan(List.of(), mounts);
+    return new PagePlan(blocks, mounts);
   }
 
   private static Leaf leaf(int number, LeafType type, PagePlan plan) {

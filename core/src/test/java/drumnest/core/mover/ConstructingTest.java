@@ -2,10 +2,12 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -169,14 +171,12 @@ class ConstructingTest {
   @Test
   void a_flap_through_a_slit_has_a_hole_at_each_end_of_it() {
     Flap flap =
-        new Flap(
+        Flap.sleeve(
             "1",
             box("2", "2", "3", "4"),
             Edge.LEFT,
-            Length.parse("1/2"),
-            Flap.Mount.PAGE,
-            null,
-            null);
+            new Attachment.ThroughSlit(Length.parse("1/2")),
+            Support.PAGE);
     Construction made = Constructing.of(flap, RULES);
     Piece slit = made.pieces().get(1);
     assertThat(slit.cuts())

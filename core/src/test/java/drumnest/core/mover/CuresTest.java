@@ -2,11 +2,13 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -31,7 +33,8 @@ class CuresTest {
   private static Flap flap(String id, int x, int y, int w, int h, Edge hinge) {
     Box closed =
         new Box(Length.ofInches(x), Length.ofInches(y), Length.ofInches(w), Length.ofInches(h));
-    return new Flap(id, closed, hinge, Length.parse("1/2"), Flap.Mount.PROTECTOR, null, null);
+    return Flap.sleeve(
+        id, closed, hinge, new Attachment.OnProtector(Length.parse("1/2")), Support.PAGE);
   }
 
   private static Cures cures(List<Flap> flaps, Size page) {

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Band;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
@@ -11,6 +12,7 @@ import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -87,8 +89,12 @@ class FacingCopyTest {
   @Test
   void what_is_open_is_mirrored_too() {
     Flap flap =
-        new Flap(
-            "1", box(2, 1, 4, 3), Edge.LEFT, Length.parse("1/2"), Flap.Mount.PROTECTOR, null, null);
+        Flap.sleeve(
+            "1",
+            box(2, 1, 4, 3),
+            Edge.LEFT,
+            new Attachment.OnProtector(Length.parse("1/2")),
+            Support.PAGE);
     Spread spread = spread(PagePlan.EMPTY.withFlaps(List.of(flap)), PagePlan.EMPTY);
     Flap copy = FacingCopy.of(spread, Side.BACK, "1", RULES).flaps().get(0);
     assertThat(copy.closed()).isEqualTo(box(6, 1, 4, 3));
@@ -108,16 +114,17 @@ class FacingCopyTest {
             "3",
             box(2, 3, 2, 3),
             Edge.LEFT,
-            Length.parse("1/2"),
-            Flap.Mount.PROTECTOR,
-            null,
-            "1",
-            true,
+            new Attachment.OnProtector(Length.parse("1/2")),
+            new Support.Inside("1", null),
             Flap.Body.SLEEVE,
             Length.ZERO));
     Flap there =
-        new Flap(
-            "7", box(4, 3, 2, 2), Edge.TOP, Length.parse("1/2"), Flap.Mount.PROTECTOR, null, null);
+        Flap.sleeve(
+            "7",
+            box(4, 3, 2, 2),
+            Edge.TOP,
+            new Attachment.OnProtector(Length.parse("1/2")),
+            Support.PAGE);
     PagePlan left = PagePlan.EMPTY.withMovers(flaps, List.of(pair));
     PagePlan right = PagePlan.EMPTY.withFlaps(List.of(there));
     PagePlan copied = FacingCopy.of(spread(left, right), Side.BACK, "2", RULES);

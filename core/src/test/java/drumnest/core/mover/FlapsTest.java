@@ -3,8 +3,10 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -34,22 +36,24 @@ class FlapsTest {
   }
 
   private static Flap flap(String id, Box closed, Edge hinge) {
-    return new Flap(id, closed, hinge, HALF, Flap.Mount.PROTECTOR, null, null);
+    return Flap.sleeve(id, closed, hinge, new Attachment.OnProtector(HALF), Support.PAGE);
   }
 
   private static Flap on(Flap flap, String other) {
-    return new Flap(
-        flap.id(), flap.closed(), flap.hinge(), flap.strip(), flap.mount(), other, null);
+    return flap.lyingOn(other);
   }
 
   private static Flap fixed(Flap flap, String other) {
-    return new Flap(
-        flap.id(), flap.closed(), flap.hinge(), flap.strip(), flap.mount(), null, other);
+    return flap.stuckTo(other);
   }
 
   private static Flap onPage(Flap flap) {
-    return new Flap(
-        flap.id(), flap.closed(), flap.hinge(), flap.strip(), Flap.Mount.PAGE, null, null);
+    return Flap.sleeve(
+        flap.id(),
+        flap.closed(),
+        flap.hinge(),
+        new Attachment.ThroughSlit(flap.strip()),
+        Support.PAGE);
   }
 
   private static List<Clash> clashes(Flap... flaps) {
@@ -171,9 +175,11 @@ class FlapsTest {
         .matches(e -> e.field().equals("on"));
     assertThatExceptionOfType(MoverProblemException.class)
         .isThrownBy(() -> clashes(on(a, "b"), fixed(b, "a")));
-    Flap both = new Flap("c", a.closed(), Edge.LEFT, HALF, Flap.Mount.PROTECTOR, "a", "b");
     assertThatExceptionOfType(MoverProblemException.class)
-        .isThrownBy(() -> clashes(a, b, both))
+        .isThrownBy(() -> Support.of("a", "b", false))
+        .matches(e -> e.field().equals("fixedTo"));
+    assertThatExceptionOfType(MoverProblemException.class)
+        .isThrownBy(() -> Support.of(null, null, true))
         .matches(e -> e.field().equals("fixedTo"));
     assertThatExceptionOfType(MoverProblemException.class)
         .isThrownBy(() -> clashes(a, on(b, "c"), on(flap("c", a.closed(), Edge.TOP), "b")));
@@ -206,14 +212,14 @@ class FlapsTest {
       String below = i > 0 && random.nextBoolean() ? "f" + random.nextInt(i) : null;
       boolean stuck = random.nextBoolean();
       flaps.add(
-          new Flap(
+          Flap.sleeve(
               "f" + i,
               closed,
               Edge.values()[random.nextInt(4)],
-              inches(1),
-              random.nextInt(3) == 0 ? Flap.Mount.PAGE : Flap.Mount.PROTECTOR,
-              stuck ? null : below,
-              stuck ? below : null));
+              random.nextInt(3) == 0
+                  ? new Attachment.ThroughSlit(inches(1))
+                  : new Attachment.OnProtector(inches(1)),
+              Support.of(stuck ? null : below, stuck ? below : null, false)));
     }
     return new Case(seed, flaps);
   }
@@ -307,10 +313,7 @@ class FlapsTest {
           continue;
         }
         Set<List<Integer>> open = turnedOver(squares(a), a);
-        if (a.mount() == Flap.Mount.PROTECTOR
-            && share(strip(a), squares(b))
-            && !stuck[i][j]
-            && !lies[j][i]) {
+        if (a.isOnProtector() && share(strip(a), squares(b)) && !stuck[i][j] && !lies[j][i]) {
           clashes.add(new Clash(Clash.Kind.STRIP_ON_MOVING, a.id(), b.id()));
         }
         if (b.id().equals(a.on()) && !b.id().equals(a.fixedTo())) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import drumnest.core.album.AlbumHead;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.AlbumParts;
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Holding;
@@ -13,6 +14,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
 import drumnest.core.album.Side;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -42,11 +44,8 @@ class LyingFlatTest {
           "1",
           new Box(Length.ZERO, Length.ofInches(4), Length.ofInches(6), Length.ofInches(4)),
           Edge.TOP,
-          Length.parse("1/2"),
-          Flap.Mount.FOLD,
-          null,
-          null,
-          false,
+          new Attachment.OnFold(Length.parse("1/2")),
+          Support.PAGE,
           Flap.Body.CARD,
           Length.parse("1/8"));
 

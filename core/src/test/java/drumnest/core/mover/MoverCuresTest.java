@@ -2,9 +2,11 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -55,14 +57,14 @@ class MoverCuresTest {
   }
 
   private static Flap other(Random random) {
-    return new Flap(
+    return Flap.sleeve(
         "left-1",
         box(10 + random.nextInt(10), random.nextInt(9), 1 + random.nextInt(4), 3),
         Edge.values()[random.nextInt(4)],
-        Length.parse("1/2"),
-        random.nextBoolean() ? Flap.Mount.PAGE : Flap.Mount.PROTECTOR,
-        null,
-        null);
+        random.nextBoolean()
+            ? new Attachment.ThroughSlit(Length.parse("1/2"))
+            : new Attachment.OnProtector(Length.parse("1/2")),
+        Support.PAGE);
   }
 
   private static List<Clash> clashesOf(List<Flap> flaps) {

@@ -3,6 +3,7 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
@@ -12,6 +13,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -206,7 +208,9 @@ class MoverPartsTest {
   void two_leaves_of_a_door_open_apart_and_what_is_below_waits_for_them() {
     Mover door =
         new Mover(2, box("6", "4", "6", "4"), Edge.LEFT, null, new Mechanism.Door(true, MAT));
-    Flap below = new Flap("1", box("6", "4", "2", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, null, null);
+    Flap below =
+        Flap.sleeve(
+            "1", box("6", "4", "2", "4"), Edge.TOP, new Attachment.ThroughSlit(MAT), Support.PAGE);
     List<Flap> all = new ArrayList<>(List.of(below));
     all.addAll(MoverParts.of(door, null, RULES));
     SpreadMotion motion = new SpreadMotion(all);
@@ -252,8 +256,16 @@ class MoverPartsTest {
 
   @Test
   void what_lies_on_a_fold_out_lies_over_what_that_covers() {
-    Flap on = new Flap("2", box("1", "1", "3", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, "1", null);
-    Flap under = new Flap("3", box("2", "2", "3", "4"), Edge.TOP, MAT, Flap.Mount.PAGE, null, null);
+    Flap on =
+        Flap.sleeve(
+            "2",
+            box("1", "1", "3", "4"),
+            Edge.TOP,
+            new Attachment.ThroughSlit(MAT),
+            new Support.Over("1"));
+    Flap under =
+        Flap.sleeve(
+            "3", box("2", "2", "3", "4"), Edge.TOP, new Attachment.ThroughSlit(MAT), Support.PAGE);
     List<Flap> all = new ArrayList<>(List.of(on, under));
     all.addAll(MoverParts.of(foldOut(1), null, RULES));
     Flaps flaps = new Flaps(all);
@@ -303,11 +315,8 @@ class MoverPartsTest {
             "2",
             box("-3 3/4", "2", "3", "4"),
             Edge.LEFT,
-            MAT,
-            Flap.Mount.PAGE,
-            null,
-            "1",
-            true,
+            new Attachment.ThroughSlit(MAT),
+            new Support.Inside("1", null),
             Flap.Body.SLEEVE,
             Length.ZERO);
     Flap sleeve = seen.mirroredIn(carrier);
@@ -456,11 +465,8 @@ class MoverPartsTest {
             "9",
             box("10", "10", "6", "6"),
             hinge,
-            MAT,
-            Flap.Mount.FOLD,
-            null,
-            null,
-            false,
+            new Attachment.OnFold(MAT),
+            Support.PAGE,
             Flap.Body.CARD,
             MAT);
     Box at = card.open().inset(Length.ofInches(2));

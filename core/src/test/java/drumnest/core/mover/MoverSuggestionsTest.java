@@ -2,12 +2,14 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -89,14 +91,12 @@ class MoverSuggestionsTest {
   @Test
   void what_is_there_already_is_kept_clear_of() {
     Flap there =
-        new Flap(
+        Flap.sleeve(
             "1",
             new Box(Length.ZERO, Length.ZERO, Length.ofInches(12), Length.ofInches(12)),
             Edge.LEFT,
-            Length.parse("1/2"),
-            Flap.Mount.PAGE,
-            null,
-            null);
+            new Attachment.ThroughSlit(Length.parse("1/2")),
+            Support.PAGE);
     PagePlan plan = PagePlan.EMPTY.withFlaps(List.of(there));
     Leaf covered = new Leaf(2, 2, SIX_WIDE, false, Length.ZERO, plan, PagePlan.EMPTY);
     List<Suggestion> found =
@@ -129,14 +129,12 @@ class MoverSuggestionsTest {
                 Length.ofInches(1 + random.nextInt(4)),
                 Length.ofInches(1 + random.nextInt(4)));
         Flap flap =
-            new Flap(
+            Flap.sleeve(
                 place + "-" + kind,
                 box,
                 Edge.values()[random.nextInt(4)],
-                Length.parse("1/2"),
-                Flap.Mount.PAGE,
-                null,
-                null);
+                new Attachment.ThroughSlit(Length.parse("1/2")),
+                Support.PAGE);
         int of = random.nextInt(3) - 1;
         here.add(
             new Suggestion(

@@ -2,6 +2,7 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Leaf;
@@ -9,6 +10,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -46,11 +48,8 @@ class SpreadMotionTest {
         id,
         place.inset(SEAL.negated()),
         hinge,
-        Length.parse("1/2"),
-        Flap.Mount.PAGE,
-        on,
-        null,
-        false,
+        new Attachment.ThroughSlit(Length.parse("1/2")),
+        Support.of(on, null, false),
         Flap.Body.SLEEVE,
         SEAL);
   }
@@ -182,7 +181,8 @@ class SpreadMotionTest {
   @Test
   void one_to_which_a_strip_is_stuck_never_opens() {
     Flap below = over("1", box(4, 4, 4, 4), Edge.LEFT, null);
-    Flap stuck = new Flap("2", box(4, 8, 4, 2), Edge.TOP, SEAL, Flap.Mount.PROTECTOR, null, null);
+    Flap stuck =
+        Flap.sleeve("2", box(4, 8, 4, 2), Edge.TOP, new Attachment.OnProtector(SEAL), Support.PAGE);
     SpreadMotion motion = new SpreadMotion(List.of(below, stuck));
     assertThat(motion.hindrances(below, Set.of())).containsExactly(new Hindrance(Why.STUCK, "2"));
   }
@@ -195,11 +195,8 @@ class SpreadMotionTest {
             "2",
             first.closed(),
             Edge.RIGHT,
-            SEAL,
-            Flap.Mount.PROTECTOR,
-            null,
-            "1",
-            false,
+            new Attachment.OnProtector(SEAL),
+            new Support.StuckTo("1"),
             Flap.Body.SLEEVE,
             SEAL);
     SpreadMotion motion = new SpreadMotion(List.of(first, second));

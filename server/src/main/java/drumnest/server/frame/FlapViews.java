@@ -13,6 +13,7 @@ import drumnest.core.album.Stacking;
 import drumnest.core.measure.Box;
 import drumnest.core.mover.Flaps;
 import drumnest.core.stock.HouseRule;
+import drumnest.server.stock.FlapMount;
 import java.util.Comparator;
 import java.util.List;
 
@@ -53,7 +54,7 @@ final class FlapViews {
         Words.capital(plan.called(flap.id())),
         new Stacking(plan.flaps()).reached(flap).hinge(),
         flap.body(),
-        flap.mount(),
+        FlapMount.of(flap.attachment()),
         Views.BoxView.of(flap.closed()),
         Views.BoxView.of(flap.open()),
         Views.BoxView.of(flap.stripArea()),

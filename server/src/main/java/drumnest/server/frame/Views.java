@@ -16,6 +16,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Pixels;
 import drumnest.core.words.CardLayout;
+import drumnest.server.stock.FlapMount;
 import drumnest.server.stock.UnitsInUse;
 import java.math.BigDecimal;
 import java.util.List;
@@ -269,7 +270,7 @@ public final class Views {
       String label,
       Edge hinge,
       Flap.Body body,
-      Flap.Mount mount,
+      FlapMount mount,
       BoxView closed,
       BoxView open,
       BoxView strip,

@@ -112,7 +112,7 @@ final class FlapStates {
 
   /** Where its strip would be stuck to nothing. */
   private Optional<String> stripPast(Flap flap) {
-    boolean onPage = flap.mount() == Flap.Mount.PROTECTOR && flap.fixedTo() == null;
+    boolean onPage = flap.isOnProtector() && flap.fixedTo() == null;
     String past = onPage ? FlapWords.past(Overhang.of(flap.stripArea(), motion.page(flap))) : "";
     return past.isEmpty()
         ? Optional.empty()

@@ -145,12 +145,12 @@ final class MakingSteps {
     } else {
       step("Put the pictures in, the inside one the way up in which it is read.");
     }
-    if (flap.mount() == Flap.Mount.FOLD) {
+    if (flap.isOnFold()) {
       step("Lay it over its leaf, their inner edges together.");
       last("Bind both at that edge: punch it like the leaf, or fold a strip around the two.");
       return;
     }
-    if (flap.mount() == Flap.Mount.PAGE) {
+    if (flap.slit() != null) {
       step("Slip a board into the protector, so that only one ply is cut.");
       step(
           "Mark the two ends of the sleeve at the hinge and punch a hole of "

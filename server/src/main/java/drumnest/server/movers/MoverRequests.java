@@ -3,11 +3,13 @@ package drumnest.server.movers;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.PagePlan;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.frame.SizeRequest;
+import drumnest.server.stock.FlapMount;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import jakarta.validation.Valid;
@@ -84,7 +86,7 @@ final class MoverRequests {
       @NotNull String h,
       @NotNull Edge hinge,
       @NotNull String strip,
-      @NotNull Flap.Mount mount,
+      @NotNull FlapMount mount,
       @Nullable String on,
       @Nullable String fixedTo,
       @Nullable Grip grip) {
@@ -106,11 +108,10 @@ final class MoverRequests {
           before.id(),
           held.inset(before.border().negated()),
           hinge,
-          lengths.positive("strip", strip),
-          mount,
-          before.inside() ? before.on() : blankToNull(on),
-          before.inside() ? before.fixedTo() : blankToNull(fixedTo),
-          before.inside(),
+          mount.with(lengths.positive("strip", strip)),
+          before.inside()
+              ? before.support()
+              : Support.of(blankToNull(on), blankToNull(fixedTo), false),
           before.body(),
           before.border(),
           orNone(grip));
@@ -128,7 +129,7 @@ final class MoverRequests {
           exact(flap.held().h()),
           flap.hinge(),
           exact(flap.strip()),
-          flap.mount(),
+          FlapMount.of(flap.attachment()),
           flap.on(),
           flap.fixedTo(),
           flap.grip());

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.Anchor;
 import drumnest.core.album.Band;
+import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.PagePlan;
@@ -12,6 +13,8 @@ import drumnest.core.fit.Outline;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.annotation.JsonDeserialize;
+import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -28,6 +31,7 @@ public final class PlanJson {
           .addMixIn(Anchor.class, Anchors.class)
           .addMixIn(Outline.class, Outlines.class)
           .addMixIn(Mechanism.class, Mechanisms.class)
+          .addMixIn(Flap.class, Flaps.class)
           .build();
 
   private PlanJson() {}
@@ -110,6 +114,10 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Band.Beyond.class, name = "edge-band")
   })
   private interface Mechanisms {}
+
+  @JsonSerialize(converter = StoredFlap.Writing.class)
+  @JsonDeserialize(converter = StoredFlap.Reading.class)
+  private interface Flaps {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "at")
   @JsonSubTypes({

@@ -2,6 +2,7 @@ package drumnest.server.sums;
 
 import drumnest.core.album.Flap;
 import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -13,6 +14,7 @@ import drumnest.core.mover.Overhang;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.frame.FlapWords;
+import drumnest.server.stock.FlapMount;
 import drumnest.server.stock.RulesInForce;
 import java.util.List;
 import java.util.Map;
@@ -79,14 +81,16 @@ class FlapsSum implements Sum {
   private static Flap flap(Values values, HouseRules rules) {
     boolean page = values.choice("mount", "protector", "page").equals("page");
     try {
-      return new Flap(
+      return Flap.sleeve(
           values.text("id"),
           values.box(),
           hinge(values),
-          values.length("strip", rules.length(HouseRule.ADHESIVE_STRIP)),
-          page ? Flap.Mount.PAGE : Flap.Mount.PROTECTOR,
-          values.has("on") ? values.text("on") : null,
-          values.has("fixedTo") ? values.text("fixedTo") : null);
+          (page ? FlapMount.PAGE : FlapMount.PROTECTOR)
+              .with(values.length("strip", rules.length(HouseRule.ADHESIVE_STRIP))),
+          Support.of(
+              values.has("on") ? values.text("on") : null,
+              values.has("fixedTo") ? values.text("fixedTo") : null,
+              false));
     } catch (MoverProblemException e) {
       throw Sums.problem(e, values.field(e.field()));
     }

@@ -3,6 +3,7 @@ package drumnest.server.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.Anchor;
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Band;
 import drumnest.core.album.Block;
 import drumnest.core.album.Flap;
@@ -13,6 +14,7 @@ import drumnest.core.album.Mover;
 import drumnest.core.album.PageMeasure;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Shape;
+import drumnest.core.album.Support;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -81,24 +83,26 @@ class PlanJsonTest {
   void a_mover_that_is_written_is_read_again(Mechanism mechanism) {
     Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
     Mover mover = new Mover(2, at, Edge.LEFT, null, mechanism);
-    Flap flap =
-        new Flap(
-            "2",
-            at,
-            Edge.LEFT,
-            Length.parse("1/2"),
-            Flap.Mount.FOLD,
-            null,
-            "1",
-            true,
-            Flap.Body.CARD,
-            Length.ZERO);
-    PagePlan plan = PagePlan.EMPTY.withMovers(List.of(flap), List.of(mover));
+    List<Flap> parts =
+        mover.parts().stream()
+            .map(
+                id ->
+                    new Flap(
+                        id,
+                        at,
+                        Edge.LEFT,
+                        new Attachment.OnFold(Length.parse("1/2")),
+                        new Support.Inside("1", null),
+                        Flap.Body.CARD,
+                        Length.ZERO))
+            .toList();
+    PagePlan plan = PagePlan.EMPTY.withMovers(parts, List.of(mover));
     String written = PlanJson.write(plan);
     assertThat(PlanJson.read(written)).isEqualTo(plan);
     PagePlan gripped =
         PagePlan.EMPTY.withMovers(
-            List.of(flap.withGrip(Grip.STRING)), List.of(mover.withGrip(Grip.TAB)));
+            parts.stream().map(part -> part.withGrip(Grip.STRING)).toList(),
+            List.of(mover.withGrip(Grip.TAB)));
     assertThat(PlanJson.read(PlanJson.write(gripped))).isEqualTo(gripped);
     // Plans of earlier versions say nothing of grips.
     String earlier = written.replaceAll(",?\"grip\":\"NONE\"", "");
@@ -111,10 +115,12 @@ class PlanJsonTest {
     Length small = Length.parse("1/8");
     Mechanism accordion = new Mechanism.Accordion(4, small, PAGE, small);
     Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
-    Flap panel = new Flap("1", at, Edge.LEFT, small, Flap.Mount.FLAT, null, null);
-    PagePlan plan =
-        PagePlan.EMPTY.withMovers(
-            List.of(panel), List.of(new Mover(1, at, Edge.LEFT, null, accordion)));
+    Mover mover = new Mover(1, at, Edge.LEFT, null, accordion);
+    List<Flap> panels =
+        mover.parts().stream()
+            .map(id -> Flap.sleeve(id, at, Edge.LEFT, new Attachment.StuckDown(), Support.PAGE))
+            .toList();
+    PagePlan plan = PagePlan.EMPTY.withMovers(panels, List.of(mover));
     String written = PlanJson.write(plan);
     String earlier = written.replaceAll(",\"(panorama|printed)\":false", "");
     assertThat(earlier).doesNotContain("panorama").doesNotContain("printed");
