@@ -296,6 +296,23 @@ class MoversOverHttpTest {
   }
 
   @Test
+  void with_a_part_that_is_gone_goes_the_mover_on_its_inside() {
+    add("2-front-6", "booklet");
+    Map<String, Object> form = form();
+    add("2-front-m3.2", "booklet");
+    fill("2-front-m4.1");
+    assertThat(SPREAD.motion().get("movers")).hasSize(2);
+    form.put("count", "2");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(SPREAD.motion().get("movers")).hasSize(1);
+    assertThat(SPREAD.page().get("flaps")).hasSize(2);
+    assertThat(SERVER.album(1).get("undo").stringValue()).endsWith("with 1 picture in it");
+    SERVER.step("undo", Map.of()).is(200);
+    assertThat(SPREAD.motion().get("movers")).hasSize(2);
+    assertThat(pictures()).isEqualTo(1);
+  }
+
+  @Test
   void a_mover_is_mirrored_on_the_facing_page_and_undone_in_one_step() {
     add("2-front-6", "accordion");
     JsonNode before = SPREAD.motion().at("/movers/0/form");

@@ -10,20 +10,50 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * What is planned on one face of a leaf: on a plain page the blocks as they were said, and the
- * mounts that come of them; and whatever they lie on, the movers as they were said, and the flaps
- * that come of them and those that were put there one by one.
+ * What is planned on one face of a leaf. A maker says blocks, movers, and flaps one by one; the
+ * mounts of the blocks and the flaps that are parts of the movers follow from that by the house
+ * rules of the day. They are kept as they were measured: house rules that are changed later alter
+ * nothing that stands, only what is planned or changed after them.
+ *
+ * @param blocks as they were said, on a plain page
+ * @param mounts those of the blocks, and no others
+ * @param flaps all parts of the movers, and those that were put there one by one
+ * @param movers as they were said
  */
 public record PagePlan(
     List<Block> blocks, List<Mount> mounts, List<Flap> flaps, List<Mover> movers) {
 
   public static final PagePlan EMPTY = new PagePlan(List.of(), List.of());
 
+  /**
+   * @throws IllegalArgumentException if a mount, or a part of a mover, is not what was said
+   */
   public PagePlan {
     blocks = List.copyOf(blocks);
     mounts = List.copyOf(mounts);
     flaps = List.copyOf(flaps);
     movers = List.copyOf(movers);
+    Set<Integer> said = blocks.stream().map(Block::key).collect(Collectors.toSet());
+    for (Mount mount : mounts) {
+      require(said.contains(mount.block()), "A mount belongs to no block.");
+    }
+    Set<String> there = new HashSet<>();
+    for (Flap flap : flaps) {
+      require(there.add(flap.id()), "Two flaps have one name.");
+    }
+    Set<String> parts = new HashSet<>();
+    for (Mover mover : movers) {
+      for (String part : mover.parts()) {
+        require(there.contains(part), "A mover lacks a part.");
+        require(parts.add(part), "A flap is a part of two movers.");
+      }
+    }
+  }
+
+  private static void require(boolean holds, String otherwise) {
+    if (!holds) {
+      throw new IllegalArgumentException(otherwise);
+    }
   }
 
   /** One without movers. */

@@ -61,11 +61,15 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
   static NextPlan changed(PageSide page, Mover before, Mover next, HouseRules rules) {
     PagePlan plan = plan(page);
     Mover after = renumbered(next, before, plan);
-    PagePlan without = without(plan, before);
-    List<Flap> flaps = new ArrayList<>(detached(plan, before, after));
-    flaps.addAll(MoverChoices.choice(after, without, page.leaf(), page.side(), rules).flaps());
+    Set<String> gone = gone(plan, before, after);
+    PagePlan rest = rest(plan, before, gone);
+    List<Flap> flaps = new ArrayList<>(rest.flaps());
+    flaps.addAll(MoverChoices.choice(after, rest, page.leaf(), page.side(), rules).flaps());
     List<Mover> movers =
-        plan.movers().stream().map(mover -> mover == before ? after : mover).toList();
+        plan.movers().stream()
+            .filter(mover -> mover == before || rest.movers().contains(mover))
+            .map(mover -> mover == before ? after : mover)
+            .toList();
     Map<String, String> renamed = new HashMap<>();
     for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
       renamed.put(before.parts().get(part), after.parts().get(part));
@@ -88,20 +92,30 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
         : after.numbered(plan.nextNumber());
   }
 
-  private static PagePlan without(PagePlan plan, Mover gone) {
-    return plan.withMovers(
-        plan.flaps().stream().filter(flap -> !gone.parts().contains(flap.id())).toList(),
-        plan.movers().stream().filter(mover -> mover != gone).toList());
-  }
-
-  /** The flaps that are no part of a mover, freed from parts that it has no more. */
-  private static List<Flap> detached(PagePlan plan, Mover before, Mover after) {
+  /** The parts that a mover has no more, with what is stuck to them. */
+  private static Set<String> gone(PagePlan plan, Mover before, Mover after) {
     Set<String> gone = new HashSet<>(before.parts());
     gone.removeAll(after.parts());
-    return plan.flaps().stream()
-        .filter(flap -> !before.parts().contains(flap.id()))
-        .filter(flap -> flap.fixedTo() == null || !gone.contains(flap.fixedTo()))
-        .map(flap -> flap.on() != null && gone.contains(flap.on()) ? flap.lyingOn(null) : flap)
-        .toList();
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Flap flap : plan.flaps()) {
+        boolean loose = !before.parts().contains(flap.id()) && gone.contains(flap.fixedTo());
+        more |= loose && gone.addAll(plan.goingWith(flap.id()));
+      }
+    }
+    return gone;
+  }
+
+  /** The plan without a mover and what is gone; what lay on that is freed from it. */
+  private static PagePlan rest(PagePlan plan, Mover before, Set<String> gone) {
+    return plan.withMovers(
+        plan.flaps().stream()
+            .filter(flap -> !before.parts().contains(flap.id()) && !gone.contains(flap.id()))
+            .map(flap -> gone.contains(flap.on()) ? flap.over(null) : flap)
+            .toList(),
+        plan.movers().stream()
+            .filter(mover -> mover != before && mover.parts().stream().noneMatch(gone::contains))
+            .toList());
   }
 }
