@@ -2381,7 +2381,7 @@ export interface components {
         ClashView: {
             a: string;
             b: string;
-            cures: components["schemas"]["CureView"][];
+            fixes: components["schemas"]["FlapFixView"][];
             /** @enum {string} */
             severity: "error" | "order";
             text: string;
@@ -2480,12 +2480,6 @@ export interface components {
             looked: number;
             /** Format: int32 */
             toLook: number;
-        };
-        CureView: {
-            flap: string;
-            form?: components["schemas"]["FlapForm"];
-            moverForm?: components["schemas"]["MoverForm"];
-            text: string;
         };
         Dated: {
             photo: string;
@@ -2625,6 +2619,12 @@ export interface components {
             text: string;
             told: boolean;
         };
+        FlapFixView: {
+            flap: string;
+            form?: components["schemas"]["FlapForm"];
+            moverForm?: components["schemas"]["MoverForm"];
+            text: string;
+        };
         FlapForm: {
             fixedTo?: string;
             /** @enum {string} */
@@ -2744,7 +2744,7 @@ export interface components {
             pale: boolean;
             where: string;
         };
-        LaidView: {
+        LaidEphemeraView: {
             /** @enum {string} */
             arrow?: "top" | "bottom" | "left" | "right";
             /** Format: int32 */
@@ -3714,7 +3714,7 @@ export interface components {
             /** @enum {string} */
             kind: "pocket" | "mount" | "outside" | "inside";
             label: string;
-            laid?: components["schemas"]["LaidView"];
+            laid?: components["schemas"]["LaidEphemeraView"];
             measured: boolean;
             named: components["schemas"]["SizeView"];
             piece?: string;
@@ -3845,7 +3845,7 @@ export interface components {
             kind: "pocket" | "mount" | "outside" | "inside";
             /** @enum {string} */
             known: "as-usual" | "ruled" | "measured" | "mount";
-            laid: components["schemas"]["LaidView"];
+            laid: components["schemas"]["LaidEphemeraView"];
             marks: components["schemas"]["MarkView"][];
             measured: boolean;
             named: components["schemas"]["SizeView"];

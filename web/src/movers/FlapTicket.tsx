@@ -130,22 +130,22 @@ export function FlapTicket({ album, slot }: Props) {
       {clashes.map((clash) => (
         <div key={clash.text} className="mt-2 border-l-4 border-signal pl-2">
           <p className={clash.severity === "error" ? "font-semibold" : ""}>{clash.text}</p>
-          {clash.cures.map((cure) => (
+          {clash.fixes.map((fix) => (
             <button
-              key={cure.text}
+              key={fix.text}
               type="button"
               className="mt-0.5 block text-left font-semibold text-fold underline underline-offset-2"
               onClick={() =>
-                cure.moverForm
+                fix.moverForm
                   ? step("/api/albums/{id}/movers/change", {
-                      flap: cure.flap,
-                      form: cure.moverForm,
+                      flap: fix.flap,
+                      form: fix.moverForm,
                     })
-                  : cure.form &&
-                    step("/api/albums/{id}/flaps/change", { flap: cure.flap, form: cure.form })
+                  : fix.form &&
+                    step("/api/albums/{id}/flaps/change", { flap: fix.flap, form: fix.form })
               }
             >
-              <Measures text={cure.text} />
+              <Measures text={fix.text} />
             </button>
           ))}
         </div>

@@ -159,7 +159,7 @@ export function useWriting(album: Album, card: CardOfWords, version: number) {
     if (same(latest.current, told)) {
       kept.current = told;
     } else if (same(latest.current, kept.current)) {
-      // What an undo, a cure or somebody else has made of it, where nothing typed here waits.
+      // What an undo, a fix or somebody else has made of it, where nothing typed here waits.
       latest.current = told;
       kept.current = told;
       setWritten(told);

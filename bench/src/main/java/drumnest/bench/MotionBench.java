@@ -1,15 +1,17 @@
 package drumnest.bench;
 
+import drumnest.core.album.Attachment;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Spread;
+import drumnest.core.album.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Clash;
-import drumnest.core.mover.Cures;
+import drumnest.core.mover.FlapFixes;
 import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.core.stock.Catalogue;
@@ -33,7 +35,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * A spread with twelve flaps: one state of it, what may move next, its clashes and their cures, as
+ * A spread with twelve flaps: one state of it, what may move next, its clashes and their fixes, as
  * the start script runs the program.
  */
 @State(Scope.Benchmark)
@@ -47,7 +49,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class MotionBench {
 
   private static final int A_PAGE = 6;
-  private static final int MOST_CURES = 3;
+  private static final int MOST_FIXES = 3;
   private static final int WANTED = 30;
 
   private Spread spread;
@@ -72,14 +74,12 @@ public class MotionBench {
       Edge hinge = Edge.values()[random.nextInt(4)];
       String on = i % 2 == 0 ? String.valueOf(i - 1) : null;
       flaps.add(
-          new Flap(
+          Flap.sleeve(
               String.valueOf(i),
               closed,
               hinge,
-              Length.parse("1/2"),
-              Flap.Mount.PROTECTOR,
-              on,
-              null));
+              new Attachment.OnProtector(Length.parse("1/2")),
+              Support.over(on)));
     }
     PagePlan plan = PagePlan.EMPTY.withFlaps(flaps);
     return new Leaf(number, number, type, false, Length.ZERO, plan, plan);
@@ -93,10 +93,10 @@ public class MotionBench {
     for (Flap flap : motion.flaps().all()) {
       found += motion.hindrances(flap, open).size();
     }
-    Cures cures =
-        new Cures(motion.flaps().all(), motion::page, flap -> true, HouseRules.defaults());
+    FlapFixes fixes =
+        new FlapFixes(motion.flaps().all(), motion::page, flap -> true, HouseRules.defaults());
     for (Clash clash : motion.flaps().clashes()) {
-      found += cures.of(clash, MOST_CURES).size();
+      found += fixes.of(clash, MOST_FIXES).size();
     }
     return found;
   }

@@ -80,7 +80,7 @@ final class PlacingCase {
     for (int i = 0; i < 8; i++) {
       chapters.add(photos.subList(25 * i, 25 * i + 25));
     }
-    List<LeafPlanning.Kind> kinds = new ArrayList<>();
+    List<LeafPlanning.LeafKind> kinds = new ArrayList<>();
     Catalogue.beginning()
         .forEach(
             (key, entry) -> {
@@ -88,7 +88,7 @@ final class PlacingCase {
                   && entry.item() instanceof LeafType type
                   && type.pattern() != null) {
                 kinds.add(
-                    new LeafPlanning.Kind(
+                    new LeafPlanning.LeafKind(
                         key,
                         page(type.pattern()),
                         page(type.pattern().mirrored()),
@@ -102,11 +102,11 @@ final class PlacingCase {
   /** The same with sleeves of three sizes over every page, for so many pictures. */
   static LeafPlanning.Request sleeved(HouseRules rules, int most, Random random) {
     LeafPlanning.Request plain = request(rules, null, random);
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         plain.kinds().stream()
             .map(
                 kind ->
-                    new LeafPlanning.Kind(
+                    new LeafPlanning.LeafKind(
                         kind.key(),
                         kind.front(),
                         kind.back(),

@@ -105,11 +105,10 @@ class FlapsOverHttpTest {
     assertThat(SPREAD.motion().at("/flaps/1/hindrances/0").stringValue())
         .isEqualTo("The strip of flap 1 holds it shut.");
     int before = SPREAD.motion().get("clashes").size();
-    JsonNode cure = clash.at("/cures/0");
+    JsonNode fix = clash.at("/fixes/0");
     SERVER
         .step(
-            "flaps/change",
-            Map.of("flap", cure.get("flap").stringValue(), "form", cure.get("form")))
+            "flaps/change", Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("form")))
         .is(200);
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
     assertThat(texts(SPREAD.motion().at("/flaps/1/hindrances"))).isEmpty();

@@ -3,8 +3,8 @@ package drumnest.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import drumnest.server.data.DiskRoom;
-import drumnest.server.data.OutOfRoomException;
+import drumnest.server.data.DiskFullException;
+import drumnest.server.data.DiskSpace;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.sql.Connection;
@@ -32,9 +32,9 @@ class FullDiskTest {
       TestPictures.jpeg(300, 200, 1, LocalDateTime.of(2021, 6, 14, 12, 0), 1);
 
   /** All room but half of what a step leaves: others write to this disk too while a test runs. */
-  private static DiskRoom.Reserved everything() throws IOException {
+  private static DiskSpace.Reserved everything() throws IOException {
     long usable = Files.getFileStore(SERVER.home()).getUsableSpace();
-    return SERVER.part(DiskRoom.class).reserve(usable - (128 << 20));
+    return SERVER.part(DiskSpace.class).reserve(usable - (128 << 20));
   }
 
   @Test
@@ -50,7 +50,7 @@ class FullDiskTest {
   @Test
   void a_step_that_has_no_room_is_refused_and_changes_nothing() throws IOException {
     JsonNode album = SERVER.album();
-    DiskRoom.Reserved full = everything();
+    DiskSpace.Reserved full = everything();
     try {
       SERVER.step("title", Map.of("title", "Not kept")).is(507);
       SERVER.step("leaves/add", Map.of("type", "12x12-six-6x4", "at", 1)).is(507);
@@ -63,13 +63,12 @@ class FullDiskTest {
 
   @Test
   void several_photos_at_once_do_not_count_on_the_same_room() throws IOException {
-    DiskRoom room = SERVER.part(DiskRoom.class);
+    DiskSpace room = SERVER.part(DiskSpace.class);
     long usable = Files.getFileStore(SERVER.home()).getUsableSpace();
-    try (DiskRoom.Reserved one = room.reserve(usable / 2)) {
+    try (DiskSpace.Reserved one = room.reserve(usable / 2)) {
       assertThatThrownBy(() -> room.reserve(usable / 2 + (64 << 20)))
-          .isInstanceOf(OutOfRoomException.class);
-      assertThatThrownBy(() -> one.used(usable + (64 << 20)))
-          .isInstanceOf(OutOfRoomException.class);
+          .isInstanceOf(DiskFullException.class);
+      assertThatThrownBy(() -> one.used(usable + (64 << 20))).isInstanceOf(DiskFullException.class);
     }
     room.reserve(usable / 2).close();
     SERVER.take("b.jpg", FILE).is(200);

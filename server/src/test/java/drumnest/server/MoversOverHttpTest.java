@@ -558,14 +558,14 @@ class MoversOverHttpTest {
     add("2-front-6", "door");
     SERVER.step("movers/add", Map.of("slot", "2-front-7", "kind", "door", "edge", "left")).is(200);
     JsonNode clash = SPREAD.motion().at("/clashes/0");
-    assertThat(clash.at("/cures")).isNotEmpty();
+    assertThat(clash.at("/fixes")).isNotEmpty();
     int before = SPREAD.motion().get("clashes").size();
-    JsonNode cure = clash.at("/cures/0");
-    assertThat(cure.has("moverForm")).isTrue();
+    JsonNode fix = clash.at("/fixes/0");
+    assertThat(fix.has("moverForm")).isTrue();
     SERVER
         .step(
             "movers/change",
-            Map.of("flap", cure.get("flap").stringValue(), "form", cure.get("moverForm")))
+            Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("moverForm")))
         .is(200);
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
   }

@@ -487,7 +487,7 @@ public final class AlbumModel {
   }
 
   /** A card or keepsake in its slot. */
-  public record Laid(
+  public record LaidEphemera(
       Holding holding,
       Ephemera ephemera,
       InsertFit fit,
@@ -495,7 +495,7 @@ public final class AlbumModel {
       Opening opening) {}
 
   /** The card or keepsake that lies in the slot, if one does. */
-  public Optional<Laid> laid(Slot slot) {
+  public Optional<LaidEphemera> laid(Slot slot) {
     Holding holding = parts.holdings().get(slot.id());
     if (holding == null || holding.ephemera() == null) {
       return Optional.empty();
@@ -503,7 +503,7 @@ public final class AlbumModel {
     Ephemera ephemera = ephemera(holding.ephemera()).orElseThrow();
     Opening opening = opening(slot);
     return Optional.of(
-        new Laid(
+        new LaidEphemera(
             holding,
             ephemera,
             ephemera.fit(opening, holding.turned(), rules()),

@@ -13,13 +13,6 @@ import org.jspecify.annotations.Nullable;
 /** Something that is no photo and takes a slot like one. */
 public sealed interface Ephemera {
 
-  /** The kinds of ephemera, which are stored and asked for by name. */
-  enum Kind {
-    CARD,
-    TITLE,
-    KEEPSAKE
-  }
-
   /** Something that must be minded when a thing goes into a slot. */
   enum Mind {
     /** It makes the pocket bulge. */
@@ -41,8 +34,8 @@ public sealed interface Ephemera {
       implements Ephemera {
 
     @Override
-    public Kind kind() {
-      return Kind.CARD;
+    public EphemeraKind kind() {
+      return EphemeraKind.CARD;
     }
 
     @Override
@@ -76,8 +69,8 @@ public sealed interface Ephemera {
       implements Ephemera {
 
     @Override
-    public Kind kind() {
-      return Kind.TITLE;
+    public EphemeraKind kind() {
+      return EphemeraKind.TITLE;
     }
 
     @Override
@@ -115,8 +108,8 @@ public sealed interface Ephemera {
       implements Ephemera {
 
     @Override
-    public Kind kind() {
-      return Kind.KEEPSAKE;
+    public EphemeraKind kind() {
+      return EphemeraKind.KEEPSAKE;
     }
 
     @Override
@@ -133,7 +126,7 @@ public sealed interface Ephemera {
   /** Its name in the album, which stays. */
   int key();
 
-  Kind kind();
+  EphemeraKind kind();
 
   /** Tells what its maker calls it. */
   String name();
@@ -193,7 +186,7 @@ public sealed interface Ephemera {
     if (original() && mount) {
       mind.add(Mind.NOT_TO_BE_GLUED);
     }
-    if (!mount && kind() == Kind.KEEPSAKE && verdict == InsertFit.Verdict.LOOSE) {
+    if (!mount && kind() == EphemeraKind.KEEPSAKE && verdict == InsertFit.Verdict.LOOSE) {
       mind.add(Mind.SLIDES);
     }
     return mind;

@@ -9,10 +9,10 @@ import org.jspecify.annotations.Nullable;
  * @param text what is to be told
  * @param chapter a photo by which its chapter is known; null for the whole album
  */
-public record Fact(Kind kind, String text, @Nullable String chapter) {
+public record Fact(Subject kind, String text, @Nullable String chapter) {
 
   /** What a fact is about. */
-  public enum Kind {
+  public enum Subject {
     WHO,
     WHERE,
     WEATHER,

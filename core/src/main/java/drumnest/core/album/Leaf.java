@@ -97,7 +97,7 @@ public record Leaf(
   /** The slot that is the other side of the same pocket; none where sides share nothing. */
   public Optional<String> otherSideOf(Slot slot) {
     PocketPattern pattern = type.pattern();
-    if (pattern == null || !type.shared() || slot.kind() != Slot.Kind.POCKET) {
+    if (pattern == null || !type.shared() || slot.kind() != SlotKind.POCKET) {
       return Optional.empty();
     }
     Side face = face(slot.side());

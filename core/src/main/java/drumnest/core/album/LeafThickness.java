@@ -77,7 +77,7 @@ public record LeafThickness(Length ply, Length page) {
                     Length::plus));
     Map<Slot, Length> stacks = new LinkedHashMap<>();
     for (Slot slot : slots) {
-      if (slot.kind() == Slot.Kind.INSIDE) {
+      if (slot.kind() == SlotKind.INSIDE) {
         continue;
       }
       Length thick = slot.kind().isOfPage() ? held.apply(slot) : Length.ZERO;

@@ -82,7 +82,7 @@ public record PagePlan(
 
   /** The flap on the inside of which a place is; nothing for one of the page, or on an outside. */
   public Optional<Flap> carrierOf(Slot at) {
-    return at.kind() == Slot.Kind.INSIDE ? flap(String.valueOf(at.number())) : Optional.empty();
+    return at.kind() == SlotKind.INSIDE ? flap(String.valueOf(at.number())) : Optional.empty();
   }
 
   /** The mover that a flap is a part of; nothing for one that was put there by itself. */

@@ -263,7 +263,7 @@ final class PageSlots {
     boolean inside = flap.move() == Flap.Move.SLIDES || stacking.surface(flap) != null;
     Slot.Cover cover = inside && over == Slot.Cover.NONE ? Slot.Cover.MOVES : over;
     Slot own =
-        side(flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, Slot.Kind.OUTSIDE, cover);
+        side(flap, page, FlapNames.outside(named(flap)), box, Turn.NONE, SlotKind.OUTSIDE, cover);
     boolean wide = panorama != null && panorama.last().equals(flap.id());
     return wide ? own.cutFrom(panorama.print(), panorama.outline()) : own;
   }
@@ -278,7 +278,7 @@ final class PageSlots {
         FlapNames.inside(id),
         box,
         flap.insideTurn(),
-        Slot.Kind.INSIDE,
+        SlotKind.INSIDE,
         Slot.Cover.NONE);
   }
 
@@ -288,7 +288,7 @@ final class PageSlots {
       String name,
       Box box,
       Turn turn,
-      Slot.Kind kind,
+      SlotKind kind,
       Slot.Cover cover) {
     Size takes = flap.takes();
     return new Slot(
@@ -318,7 +318,7 @@ final class PageSlots {
               number,
               pocket.box(),
               Turn.NONE,
-              Slot.Kind.POCKET,
+              SlotKind.POCKET,
               pocket.named(),
               Outline.STRAIGHT,
               pocket.ruled() ? pocket.box().size() : null,
@@ -341,7 +341,7 @@ final class PageSlots {
               slots.size() + 1,
               box,
               Turn.NONE,
-              Slot.Kind.MOUNT,
+              SlotKind.MOUNT,
               box.inset(mount.mat()).size(),
               mount.outline(),
               box.size(),

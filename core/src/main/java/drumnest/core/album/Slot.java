@@ -34,7 +34,7 @@ public record Slot(
     int number,
     Box box,
     Turn turn,
-    Kind kind,
+    SlotKind kind,
     Size takes,
     Outline outline,
     @Nullable Size knownOpening,
@@ -53,21 +53,6 @@ public record Slot(
     MOVES,
     /** What is stuck down, so that it is never seen. */
     STAYS
-  }
-
-  /** What sort of place a slot is. */
-  public enum Kind {
-    POCKET,
-    MOUNT,
-    /** The side of a flap that is seen while it is closed. */
-    OUTSIDE,
-    /** The other side, seen while it is open. */
-    INSIDE;
-
-    /** Whether it is a place of the page itself. */
-    public boolean isOfPage() {
-      return this == POCKET || this == MOUNT;
-    }
   }
 
   /** The name of the flap that this is a side of; nothing for places of the page itself. */

@@ -24,7 +24,7 @@ public final class SlotOpenings {
 
   /** The name under which the opening of a slot is kept: that of its front or outside. */
   public static String key(Slot slot) {
-    if (slot.kind() == Slot.Kind.INSIDE) {
+    if (slot.kind() == SlotKind.INSIDE) {
       return FlapNames.outside(slot.flap().orElseThrow());
     }
     boolean front = slot.leaf().face(slot.side()) == Side.FRONT;
@@ -39,7 +39,7 @@ public final class SlotOpenings {
 
   Opening of(Slot slot) {
     boolean ofPage = slot.kind().isOfPage();
-    if (slot.kind() == Slot.Kind.MOUNT || !ofPage && slot.knownOpening() != null) {
+    if (slot.kind() == SlotKind.MOUNT || !ofPage && slot.knownOpening() != null) {
       return Opening.mount(slot.takes());
     }
     Size measured = own(slot).orElseGet(() -> ofPage ? ofKind(slot) : null);

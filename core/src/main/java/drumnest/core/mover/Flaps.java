@@ -131,25 +131,25 @@ public final class Flaps {
   }
 
   private void add(List<Clash> clashes, Flap a, Flap b) {
-    add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(a, b), a, b);
-    add(clashes, Clash.Kind.STRIP_ON_MOVING, isStuckBy(b, a), b, a);
+    add(clashes, ClashKind.STRIP_ON_MOVING, isStuckBy(a, b), a, b);
+    add(clashes, ClashKind.STRIP_ON_MOVING, isStuckBy(b, a), b, a);
     boolean closed =
         a.face().overlaps(b.face()) && Objects.equals(stacking.surface(a), stacking.surface(b));
     add(
         clashes,
-        Clash.Kind.CLOSED_OVERLAP,
+        ClashKind.CLOSED_OVERLAP,
         closed && !stacking.liesOn(a, b) && !stacking.liesOn(b, a),
         a,
         b);
-    add(clashes, Clash.Kind.ON_TOP, isLaidOn(a, b), a, b);
-    add(clashes, Clash.Kind.ON_TOP, isLaidOn(b, a), b, a);
+    add(clashes, ClashKind.ON_TOP, isLaidOn(a, b), a, b);
+    add(clashes, ClashKind.ON_TOP, isLaidOn(b, a), b, a);
     if (!stacking.isFixedTo(a, b) && !stacking.isFixedTo(b, a)) {
       Flap seenA = stacking.reached(a);
       Flap seenB = stacking.reached(b);
-      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenA, seenB), a, b);
-      add(clashes, Clash.Kind.COVERS_WHEN_OPEN, covers(seenB, seenA), b, a);
+      add(clashes, ClashKind.COVERS_WHEN_OPEN, covers(seenA, seenB), a, b);
+      add(clashes, ClashKind.COVERS_WHEN_OPEN, covers(seenB, seenA), b, a);
       boolean open = opens(a) && opens(b) && seenA.openFace().overlaps(seenB.openFace());
-      add(clashes, Clash.Kind.OPEN_OVERLAP, open, a, b);
+      add(clashes, ClashKind.OPEN_OVERLAP, open, a, b);
     }
   }
 
@@ -161,7 +161,7 @@ public final class Flaps {
     return opens(open) && opens(closed) && open.openFace().overlaps(closed.face());
   }
 
-  private static void add(List<Clash> clashes, Clash.Kind kind, boolean is, Flap a, Flap b) {
+  private static void add(List<Clash> clashes, ClashKind kind, boolean is, Flap a, Flap b) {
     if (is) {
       clashes.add(new Clash(kind, a.id(), b.id()));
     }

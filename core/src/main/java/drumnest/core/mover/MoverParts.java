@@ -235,7 +235,7 @@ public final class MoverParts {
       return List.of(folded(0, mover.at(), mover.edge(), door.border(), below));
     }
     List<Flap> parts = new ArrayList<>();
-    for (Doors.Leaf leaf : Doors.pair(mover.at())) {
+    for (DoorLeaves.Leaf leaf : DoorLeaves.pair(mover.at())) {
       requireRoom(leaf.size(), door.border());
       parts.add(folded(parts.size(), leaf.closed(), leaf.hinge(), door.border(), below));
     }

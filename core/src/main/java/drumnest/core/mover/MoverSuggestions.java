@@ -5,6 +5,7 @@ import drumnest.core.album.Leaf;
 import drumnest.core.album.Mechanism;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -56,7 +57,7 @@ public final class MoverSuggestions {
   public record Sleeves(Size insert, HingeEdge hinge, @Nullable Integer left) {}
 
   /** What is suggested. */
-  public enum Kind {
+  public enum SuggestedMover {
     FLAP,
     CHAIN,
     ACCORDION
@@ -76,7 +77,7 @@ public final class MoverSuggestions {
    */
   public record Suggestion(
       Slot at,
-      Kind kind,
+      SuggestedMover kind,
       Edge edge,
       int faces,
       int sleeves,
@@ -121,7 +122,7 @@ public final class MoverSuggestions {
    */
   public static List<Suggestion> of(
       Spread spread, int wanted, List<Sleeves> sleeves, Length thickness, HouseRules rules) {
-    return of(spread, wanted, sleeves, EnumSet.allOf(Kind.class), thickness, rules);
+    return of(spread, wanted, sleeves, EnumSet.allOf(SuggestedMover.class), thickness, rules);
   }
 
   /**
@@ -134,7 +135,7 @@ public final class MoverSuggestions {
       Spread spread,
       int wanted,
       List<Sleeves> sleeves,
-      Set<Kind> kinds,
+      Set<SuggestedMover> kinds,
       Length thickness,
       HouseRules rules) {
     List<List<Suggestion>> options = new ArrayList<>();
@@ -267,7 +268,7 @@ public final class MoverSuggestions {
           add(
               here,
               slot,
-              Kind.FLAP,
+              SuggestedMover.FLAP,
               choice.flap().hinge(),
               2,
               of,
@@ -282,12 +283,30 @@ public final class MoverSuggestions {
         if (mechanism instanceof Mechanism.Chain) {
           int of = sleeves(slot.takes(), edge, LINKS);
           if (of >= 0) {
-            add(here, slot, Kind.CHAIN, edge, 2 * LINKS, of, LINKS, choice.past(), choice.flaps());
+            add(
+                here,
+                slot,
+                SuggestedMover.CHAIN,
+                edge,
+                2 * LINKS,
+                of,
+                LINKS,
+                choice.past(),
+                choice.flaps());
           }
-        } else if (mechanism instanceof Mechanism.Accordion && slot.kind() == Slot.Kind.MOUNT) {
+        } else if (mechanism instanceof Mechanism.Accordion && slot.kind() == SlotKind.MOUNT) {
           // What lies below it is hidden for ever.
           int faces = 2 * PANELS - 1 - 1;
-          add(here, slot, Kind.ACCORDION, edge, faces, -1, 0, choice.past(), choice.flaps());
+          add(
+              here,
+              slot,
+              SuggestedMover.ACCORDION,
+              edge,
+              faces,
+              -1,
+              0,
+              choice.past(),
+              choice.flaps());
         }
       }
       return here;
@@ -312,7 +331,7 @@ public final class MoverSuggestions {
     private void add(
         List<Suggestion> here,
         Slot slot,
-        Kind kind,
+        SuggestedMover kind,
         Edge edge,
         int faces,
         int of,

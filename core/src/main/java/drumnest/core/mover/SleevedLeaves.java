@@ -11,8 +11,8 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
 import drumnest.core.album.Spread;
-import drumnest.core.mover.MoverSuggestions.Kind;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
+import drumnest.core.mover.MoverSuggestions.SuggestedMover;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
 import drumnest.core.place.AlbumPlaces;
 import drumnest.core.place.AlbumPlacing;
@@ -98,14 +98,20 @@ public final class SleevedLeaves {
   /** Single sleeves where those are enough, which takes the fewest; else chains too. */
   private static List<Suggestion> suggested(
       Spread spread, int wanted, List<Sleeves> sleeves, HouseRules rules) {
-    List<Suggestion> single = suggested(spread, wanted, sleeves, EnumSet.of(Kind.FLAP), rules);
+    List<Suggestion> single =
+        suggested(spread, wanted, sleeves, EnumSet.of(SuggestedMover.FLAP), rules);
     return single.stream().mapToInt(Suggestion::faces).sum() >= wanted
         ? single
-        : suggested(spread, wanted, sleeves, EnumSet.of(Kind.FLAP, Kind.CHAIN), rules);
+        : suggested(
+            spread, wanted, sleeves, EnumSet.of(SuggestedMover.FLAP, SuggestedMover.CHAIN), rules);
   }
 
   private static List<Suggestion> suggested(
-      Spread spread, int wanted, List<Sleeves> sleeves, Set<Kind> kinds, HouseRules rules) {
+      Spread spread,
+      int wanted,
+      List<Sleeves> sleeves,
+      Set<SuggestedMover> kinds,
+      HouseRules rules) {
     return MoverSuggestions.of(
         spread, wanted, sleeves, kinds, rules.length(HouseRule.MOVER_THICKNESS), rules);
   }
@@ -186,7 +192,7 @@ public final class SleevedLeaves {
   }
 
   private PagePlan with(PagePlan plan, Slot at, Suggestion suggestion) {
-    if (suggestion.kind() == Kind.FLAP) {
+    if (suggestion.kind() == SuggestedMover.FLAP) {
       return FlapChoices.over(at, at.takes(), Flap.Body.SLEEVE, album.rules()).stream()
           .map(FlapChoices.Choice::flap)
           .filter(flap -> flap.hinge() == suggestion.edge())

@@ -8,6 +8,7 @@ import drumnest.core.album.PageSide;
 import drumnest.core.album.Panorama;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
@@ -63,7 +64,7 @@ public final class SpreadMotion {
   private final Map<String, Box> pages = new LinkedHashMap<>();
   private final Map<Side, Box> tops = new EnumMap<>(Side.class);
   private final Map<String, String> flapOf = new LinkedHashMap<>();
-  private final Map<String, Slot.Kind> kinds = new LinkedHashMap<>();
+  private final Map<String, SlotKind> kinds = new LinkedHashMap<>();
   private final Set<String> pieces = new LinkedHashSet<>();
   private final Set<Clash> stuck;
   private final Length strip;
@@ -79,7 +80,7 @@ public final class SpreadMotion {
     flaps.forEach(flap -> byId.put(flap.id(), flap));
     this.stuck =
         this.flaps.clashes().stream()
-            .filter(clash -> clash.kind() == Clash.Kind.STRIP_ON_MOVING)
+            .filter(clash -> clash.kind() == ClashKind.STRIP_ON_MOVING)
             .collect(Collectors.toSet());
   }
 
@@ -135,7 +136,7 @@ public final class SpreadMotion {
       String flap = name + part;
       String face = outside ? FlapNames.outside(flap) : FlapNames.inside(flap);
       if (!kinds.containsKey(face)) {
-        kinds.put(face, outside ? Slot.Kind.OUTSIDE : Slot.Kind.INSIDE);
+        kinds.put(face, outside ? SlotKind.OUTSIDE : SlotKind.INSIDE);
         flapOf.put(face, flap);
         pieces.add(face);
       }
@@ -269,7 +270,7 @@ public final class SpreadMotion {
     }
     Box place = face(other, before);
     boolean over = place.overlaps(face(moved, before));
-    if (stuck.contains(new Clash(Clash.Kind.STRIP_ON_MOVING, other.id(), moved.id()))) {
+    if (stuck.contains(new Clash(ClashKind.STRIP_ON_MOVING, other.id(), moved.id()))) {
       return Optional.of(Why.STUCK);
     } else if (before.contains(other.id())) {
       boolean aside =

@@ -1,7 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
+import drumnest.core.album.EphemeraKind;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
 import drumnest.core.album.PageSide;
@@ -70,7 +70,7 @@ public final class AlbumPlaces {
             .laid(slot)
             .map(
                 laid ->
-                    laid.ephemera().kind() == Ephemera.Kind.CARD
+                    laid.ephemera().kind() == EphemeraKind.CARD
                         && !laid.ephemera().words().isBlank())
             .orElse(false);
     Holding held = album.holding(slot.id()).orElse(null);

@@ -51,8 +51,8 @@ public final class Budget {
    * @param places the sizes of the prints that its places take
    * @param held how many of its places hold a picture of each chapter, by the chapter's identity
    */
-  public record Room(String id, List<Size> places, Map<String, Integer> held) {
-    public Room {
+  public record Page(String id, List<Size> places, Map<String, Integer> held) {
+    public Page {
       places = List.copyOf(places);
       held = Map.copyOf(held);
     }
@@ -69,7 +69,7 @@ public final class Budget {
    * @param prints how many prints on the table are kept
    * @param printsTooLarge how many of them find no place that takes them whole
    */
-  public record Line(
+  public record Share(
       String id,
       List<String> pages,
       int kept,
@@ -102,13 +102,13 @@ public final class Budget {
   private static final double FOREIGN = 50;
 
   private final List<Need> needs;
-  private final List<Room> rooms;
+  private final List<Page> rooms;
   private final int[] placesBefore;
 
   /** By the pages: how many places hold a picture, of whatever chapter. */
   private final int[] held;
 
-  private Budget(List<Need> needs, List<Room> rooms) {
+  private Budget(List<Need> needs, List<Page> rooms) {
     this.needs = needs;
     this.rooms = rooms;
     this.placesBefore = new int[rooms.size() + 1];
@@ -127,17 +127,17 @@ public final class Budget {
    * @param needs the chapters in story order
    * @param rooms the pages in reading order; those without places for pictures are passed over
    */
-  public static List<Line> of(List<Need> needs, List<Room> rooms) {
+  public static List<Share> of(List<Need> needs, List<Page> rooms) {
     if (needs.isEmpty()) {
       return List.of();
     }
-    List<Room> withPlaces = rooms.stream().filter(room -> !room.places().isEmpty()).toList();
+    List<Page> withPlaces = rooms.stream().filter(room -> !room.places().isEmpty()).toList();
     return new Budget(needs, withPlaces).lines();
   }
 
-  private List<Line> lines() {
+  private List<Share> lines() {
     int[] ends = ends();
-    List<Line> lines = new ArrayList<>();
+    List<Share> lines = new ArrayList<>();
     int from = 0;
     for (int chapter = 0; chapter < needs.size(); chapter++) {
       lines.add(line(needs.get(chapter), rooms.subList(from, ends[chapter])));
@@ -211,7 +211,7 @@ public final class Budget {
     return weight * off * off / Math.max(1, kept);
   }
 
-  private static Line line(Need need, List<Room> pages) {
+  private static Share line(Need need, List<Page> pages) {
     List<Size> places = pages.stream().flatMap(page -> page.places().stream()).toList();
     Map<Orientation, Shape> shapes = new EnumMap<>(Orientation.class);
     for (Orientation shape : Orientation.values()) {
@@ -221,9 +221,9 @@ public final class Budget {
       int fitting = (int) places.stream().filter(each -> shapeOf(each) == shape).count();
       shapes.put(shape, new Shape(kept, fitting));
     }
-    return new Line(
+    return new Share(
         need.id(),
-        pages.stream().map(Room::id).toList(),
+        pages.stream().map(Page::id).toList(),
         need.count(),
         places.size(),
         shapes,

@@ -32,8 +32,8 @@ public final class ChapterBudget {
   private final Map<String, String> pageNames = new HashMap<>();
   private final List<Size> places = new ArrayList<>();
   private final Map<String, Stack> stackOf;
-  private final List<Budget.Room> rooms;
-  private final List<Budget.Line> lines;
+  private final List<Budget.Page> rooms;
+  private final List<Budget.Share> lines;
 
   public ChapterBudget(AlbumModel album) {
     this.album = album;
@@ -58,12 +58,12 @@ public final class ChapterBudget {
   }
 
   /** The state of each chapter. */
-  public List<Budget.Line> lines() {
+  public List<Budget.Share> lines() {
     return lines;
   }
 
   /** The state of all chapters together; nothing where there are no photos. */
-  public Optional<Budget.Line> whole() {
+  public Optional<Budget.Share> whole() {
     List<StoryPhoto> all = chapters.stream().flatMap(each -> each.photos().stream()).toList();
     return Budget.of(List.of(need(all)), rooms).stream().findFirst();
   }
@@ -98,8 +98,8 @@ public final class ChapterBudget {
         .toList();
   }
 
-  private List<Budget.Room> rooms() {
-    List<Budget.Room> rooms = new ArrayList<>();
+  private List<Budget.Page> rooms() {
+    List<Budget.Page> rooms = new ArrayList<>();
     for (Leaf leaf : album.leaves().leaves()) {
       for (Side side : Side.values()) {
         List<Size> takes = new ArrayList<>();
@@ -118,7 +118,7 @@ public final class ChapterBudget {
         String id = leaf.key() + "-" + side;
         pageNames.put(id, "leaf " + leaf.number() + " " + SlotNames.of(side));
         places.addAll(takes);
-        rooms.add(new Budget.Room(id, takes, held));
+        rooms.add(new Budget.Page(id, takes, held));
       }
     }
     return rooms;

@@ -67,7 +67,7 @@ public final class CullingSuggestions {
       Set<String> spared,
       Map<String, Stack> stacks,
       Map<String, String> versions,
-      Budget.Line budget,
+      Budget.Share budget,
       @Nullable Size smallest) {}
 
   private final Chapter chapter;

@@ -150,12 +150,12 @@ public final class FreePlacing implements Placing {
   }
 
   /** The page of each place that must stay free: on each page as few as can be. */
-  private static List<Integer> blanks(Problem problem, PageRooms rooms) {
+  private static List<Integer> blanks(Problem problem, PageCapacities rooms) {
     List<Integer> blanks = new ArrayList<>();
     pages(problem)
         .forEach(
             (page, places) -> {
-              if (rooms.most(places.get(0)) == PageRooms.UNLIMITED) {
+              if (rooms.most(places.get(0)) == PageCapacities.UNLIMITED) {
                 return;
               }
               List<Integer> open =
@@ -187,7 +187,7 @@ public final class FreePlacing implements Placing {
   /** Takes pictures off pages that hold too much, the least dear for their area first. */
   private static void makeAir(Problem problem, PlacingCost cost, int[] placeOf) {
     int[] photoAt = Placement.photoAt(placeOf, problem.places().size());
-    PageRooms rooms = cost.rooms();
+    PageCapacities rooms = cost.rooms();
     pages(problem)
         .forEach(
             (page, places) -> {
@@ -201,7 +201,7 @@ public final class FreePlacing implements Placing {
                       .toList();
               int tooMuch = held.stream().mapToInt(rooms::units).sum() - rooms.free(places.get(0));
               for (int place : held) {
-                if (tooMuch > 0 && rooms.most(place) != PageRooms.UNLIMITED) {
+                if (tooMuch > 0 && rooms.most(place) != PageCapacities.UNLIMITED) {
                   placeOf[photoAt[place]] = -1;
                   tooMuch -= rooms.units(place);
                 }

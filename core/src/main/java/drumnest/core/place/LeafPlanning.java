@@ -50,20 +50,20 @@ public final class LeafPlanning {
    *     counted on
    * @param overBack the same of its back
    */
-  public record Kind(
+  public record LeafKind(
       String key,
       List<Place> front,
       List<Place> back,
       @Nullable Integer owned,
       int overFront,
       int overBack) {
-    public Kind {
+    public LeafKind {
       front = List.copyOf(front);
       back = List.copyOf(back);
     }
 
     /** One over which no sleeves go. */
-    public Kind(String key, List<Place> front, List<Place> back, @Nullable Integer owned) {
+    public LeafKind(String key, List<Place> front, List<Place> back, @Nullable Integer owned) {
       this(key, front, back, owned, 0, 0);
     }
   }
@@ -105,7 +105,7 @@ public final class LeafPlanning {
    */
   public record Request(
       List<List<Candidate>> chapters,
-      List<Kind> kinds,
+      List<LeafKind> kinds,
       Sleeves sleeves,
       Breathing breathing,
       int mostLeaves,
@@ -122,7 +122,7 @@ public final class LeafPlanning {
     /** One that counts on no sleeves. */
     public Request(
         List<List<Candidate>> chapters,
-        List<Kind> kinds,
+        List<LeafKind> kinds,
         Breathing breathing,
         int mostLeaves,
         boolean freshPages,
@@ -175,7 +175,7 @@ public final class LeafPlanning {
    * @param overBack the same of its back
    */
   public record PlannedLeaf(
-      Kind kind,
+      LeafKind kind,
       List<Integer> front,
       List<Integer> back,
       List<Integer> overFront,

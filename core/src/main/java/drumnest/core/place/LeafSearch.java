@@ -14,12 +14,12 @@ import org.jspecify.annotations.Nullable;
  * The search of {@link LeafPlanning} for the cheapest sequences of leaves: dynamic programming over
  * the moments.
  *
- * <p>States are bounded by what the rest costs at least ({@link LeafRest}). Where no kind of leaf
- * is counted, that is what it costs indeed, and only ways to a best plan are followed. Where some
- * are, a state also says how many of those are used; where several plans are wanted, how many of
- * every kind. Of one moment only the {@value #MOST_STATES} most promising states are kept, and what
- * was let go is remembered as the bound: the answer is proven to be a best one where it costs no
- * more than that.
+ * <p>States are bounded by what the rest costs at least ({@link LeafCostToGo}). Where no kind of
+ * leaf is counted, that is what it costs indeed, and only ways to a best plan are followed. Where
+ * some are, a state also says how many of those are used; where several plans are wanted, how many
+ * of every kind. Of one moment only the {@value #MOST_STATES} most promising states are kept, and
+ * what was let go is remembered as the bound: the answer is proven to be a best one where it costs
+ * no more than that.
  *
  * <p>Time: moments × states × kinds; memory: moments × states, for the ways back.
  */
@@ -41,7 +41,7 @@ final class LeafSearch {
   private final int leaves;
   private final int slack;
   private final long leafWeight;
-  private final LeafRest rest;
+  private final LeafCostToGo rest;
 
   /** By kinds: whether states tell how many of it are used. */
   private final boolean[] told;
@@ -69,7 +69,7 @@ final class LeafSearch {
     this.moments = pages.moments();
     this.leaves = Math.min(most, moments);
     this.leafWeight = Weights.weight(request.rules(), HouseRule.LEAF_WEIGHT);
-    this.rest = new LeafRest(request, pages, leaves);
+    this.rest = new LeafCostToGo(request, pages, leaves);
     this.told = new boolean[request.kinds().size()];
     boolean any = false;
     for (int kind = 0; kind < told.length; kind++) {
@@ -114,7 +114,7 @@ final class LeafSearch {
     long bound = ends.isEmpty() ? 0 : Math.min(letGo, ends.get(0).cost());
     // What a picture in a sleeve costs is known only once its page is laid out.
     boolean estimated = plans.stream().anyMatch(plan -> plan.inSleeves() > 0);
-    closely = estimated ? 0 : new LeavingOut(pages, rest, pages.looked(), leaves).least();
+    closely = estimated ? 0 : new LeavingOutBound(pages, rest, pages.looked(), leaves).least();
     return new LeafPlanning.Answer(
         plans, estimated ? -1 : Math.min(bound, closely) + pages.nowhere());
   }

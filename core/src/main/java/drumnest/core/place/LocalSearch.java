@@ -111,7 +111,7 @@ final class LocalSearch {
     int most = cost.rooms().most(to);
     int leaves = from >= 0 && page(from) == page(to) ? cost.rooms().units(from) : 0;
     int more = cost.rooms().units(to) - leaves;
-    return most == PageRooms.UNLIMITED
+    return most == PageCapacities.UNLIMITED
         || more <= 0
         || taken.getOrDefault(page(to), 0) + more <= most;
   }

@@ -13,11 +13,11 @@ import java.util.TreeMap;
  * it were locked, unless letting it go makes the whole cheaper by more than moving it weighs.
  *
  * <p>Method: at first all of them stay; then, in reading order, each is let go for good if that
- * pays, as {@link LettingGo} says it from the spreads around, and those around it that stay are
- * tried again. Where any was let go the whole is placed anew, and all others are tried again if
- * that changes anything, until it pays for none that still stays. The answer is the best around
- * those; asked again with them, it is the same. Where there are no more spreads than are looked at,
- * letting go any one that stays does not pay however the others are placed.
+ * pays, as {@link LocalReoptimization} says it from the spreads around, and those around it that
+ * stay are tried again. Where any was let go the whole is placed anew, and all others are tried
+ * again if that changes anything, until it pays for none that still stays. The answer is the best
+ * around those; asked again with them, it is the same. Where there are no more spreads than are
+ * looked at, letting go any one that stays does not pay however the others are placed.
  *
  * <p>Time: one placing of the whole, and one more for each time that all are tried again; one or
  * two placings of a few spreads for each try.
@@ -43,7 +43,7 @@ public final class MinimalChangePlacing {
    */
   public Answer place(
       Placing.Problem problem, Map<Integer, Integer> byHand, ProgressMonitor monitor) {
-    LettingGo lettingGo = new LettingGo(placing, problem);
+    LocalReoptimization reoptimization = new LocalReoptimization(placing, problem);
     Map<Integer, Integer> staying = new TreeMap<>(byHand);
     List<Integer> moved = new ArrayList<>();
     Placing.Arrangement best = placing.place(around(problem, staying), monitor);
@@ -53,10 +53,11 @@ public final class MinimalChangePlacing {
       int movedBefore = moved.size();
       // In the order in which they are to be tried, and of those tried, what was looked at.
       Deque<Integer> places = new ArrayDeque<>(staying.keySet());
-      Map<Integer, LettingGo.Looked> looked = new HashMap<>();
+      Map<Integer, LocalReoptimization.Looked> looked = new HashMap<>();
       while (!places.isEmpty() && monitor.goOn(++tried, tried + places.size())) {
         int place = places.removeFirst();
-        LettingGo.Outcome without = lettingGo.of(best.placement(), locked(problem, staying), place);
+        LocalReoptimization.Outcome without =
+            reoptimization.of(best.placement(), locked(problem, staying), place);
         if (without.placement().placeOf(staying.get(place)) != place
             && without.change() + problem.weights().moved() < 0) {
           best = new Placing.Arrangement(without.placement(), best.cost() + without.change(), 0);

@@ -134,7 +134,7 @@ final class PageCosts {
   }
 
   /** Tells what the moments cost at least on a leaf of a kind, each for itself. */
-  LeavingOut.Relaxed relaxed(int kind) {
+  LeavingOutBound.Relaxed relaxed(int kind) {
     LeafSides leaf = pages.leaf(kind, 0);
     long[] inPlace = new long[open.size()];
     long[] withoutPlace = leftOut.clone();
@@ -151,7 +151,7 @@ final class PageCosts {
         }
       }
     }
-    return LeavingOut.Relaxed.of(inPlace, withoutPlace);
+    return LeavingOutBound.Relaxed.of(inPlace, withoutPlace);
   }
 
   /** Of the places of a page that cost every picture the same, one each. */

@@ -63,7 +63,7 @@ public final class PlacingCost {
   private final List<Place> prints = new ArrayList<>();
   private final double largeFrom;
   private final Moments moments;
-  private final PageRooms rooms;
+  private final PageCapacities rooms;
   private final boolean anyClosed;
 
   /** By the first of two places that follow each other. */
@@ -83,7 +83,7 @@ public final class PlacingCost {
     this.problem = problem;
     this.weights = problem.weights();
     this.moments = Moments.of(problem.candidates());
-    this.rooms = new PageRooms(problem);
+    this.rooms = new PageCapacities(problem);
     this.anyClosed = !problem.closed().isEmpty();
     int places = problem.places().size();
     this.printOf = new int[places];
@@ -273,7 +273,7 @@ public final class PlacingCost {
     return moments;
   }
 
-  PageRooms rooms() {
+  PageCapacities rooms() {
     return rooms;
   }
 

@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -176,7 +177,7 @@ public record PlacingTask(
     pages.forEach((page, sizes) -> room.put(page, breathing.room(sizes, page, album.rules())));
     // Mounts were measured for a photo each: a plain page breathes as its maker planned it.
     asked.stream()
-        .filter(slot -> slot.kind() == Slot.Kind.MOUNT)
+        .filter(slot -> slot.kind() == SlotKind.MOUNT)
         .forEach(slot -> room.remove(AlbumPlaces.pageNumber(slot)));
     Placing.Problem problem =
         new Placing.Problem(

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /** The places of a {@link StoryRun}, from 1, with their pages and what those may hold. */
 final class StoryPlaces {
 
-  private static final int UNLIMITED = PageRooms.UNLIMITED;
+  private static final int UNLIMITED = PageCapacities.UNLIMITED;
 
   private final Placing.Problem problem;
   private final StoryRow row;

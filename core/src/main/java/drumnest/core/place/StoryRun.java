@@ -145,7 +145,7 @@ final class StoryRun {
 
   /** How many states such a run has. */
   static long cells(Placing.Problem problem, int pictures) {
-    PageRooms rooms = new PageRooms(problem);
+    PageCapacities rooms = new PageCapacities(problem);
     long sum = 0;
     for (int place = 0; place < problem.places().size(); place++) {
       sum += (long) StoryPlaces.layersOf(rooms.free(place)) * (pictures + 1);

@@ -1210,7 +1210,7 @@ public enum HouseRule {
   }
 
   /** What a rule measures. */
-  public enum Kind {
+  public enum Quantity {
     LENGTH,
     NUMBER
   }
@@ -1279,8 +1279,8 @@ public enum HouseRule {
     return unit;
   }
 
-  public Kind kind() {
-    return unit == Unit.LENGTH ? Kind.LENGTH : Kind.NUMBER;
+  public Quantity kind() {
+    return unit == Unit.LENGTH ? Quantity.LENGTH : Quantity.NUMBER;
   }
 
   /** Tells what makers call it. */

@@ -56,7 +56,7 @@ public final class HouseRules {
    * @throws IllegalArgumentException if the rule is no length, or the value is outside its range
    */
   public HouseRules with(HouseRule rule, Length value) {
-    return with(rule, HouseRule.Kind.LENGTH, value.toNanometres());
+    return with(rule, HouseRule.Quantity.LENGTH, value.toNanometres());
   }
 
   /**
@@ -65,10 +65,10 @@ public final class HouseRules {
    * @throws IllegalArgumentException if the rule is no number, or the value is outside its range
    */
   public HouseRules with(HouseRule rule, long value) {
-    return with(rule, HouseRule.Kind.NUMBER, value);
+    return with(rule, HouseRule.Quantity.NUMBER, value);
   }
 
-  private HouseRules with(HouseRule rule, HouseRule.Kind kind, long value) {
+  private HouseRules with(HouseRule rule, HouseRule.Quantity kind, long value) {
     require(rule, kind);
     Map<HouseRule, Long> next = new EnumMap<>(HouseRule.class);
     next.putAll(changed);
@@ -109,7 +109,7 @@ public final class HouseRules {
    * @throws IllegalArgumentException if the rule is no length
    */
   public Length length(HouseRule rule) {
-    require(rule, HouseRule.Kind.LENGTH);
+    require(rule, HouseRule.Quantity.LENGTH);
     return Length.ofNanometres(value(rule));
   }
 
@@ -117,7 +117,7 @@ public final class HouseRules {
    * @throws IllegalArgumentException if the rule is no number
    */
   public long number(HouseRule rule) {
-    require(rule, HouseRule.Kind.NUMBER);
+    require(rule, HouseRule.Quantity.NUMBER);
     return value(rule);
   }
 
@@ -130,7 +130,7 @@ public final class HouseRules {
     return changed.getOrDefault(rule, rule.defaultValue());
   }
 
-  private static void require(HouseRule rule, HouseRule.Kind kind) {
+  private static void require(HouseRule rule, HouseRule.Quantity kind) {
     if (rule.kind() != kind) {
       throw new IllegalArgumentException(rule + " is a " + rule.kind() + ".");
     }

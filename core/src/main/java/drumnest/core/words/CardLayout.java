@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  * @param missing letters that the typeface lacks
  */
 public record CardLayout(
-    List<Line> lines,
+    List<TextLine> lines,
     int there,
     int needed,
     int cut,
@@ -56,7 +56,7 @@ public record CardLayout(
    * @param width how long it is
    * @param beyond whether it lies beyond the end of the card
    */
-  public record Line(
+  public record TextLine(
       Part part,
       String text,
       int start,
@@ -88,7 +88,7 @@ public record CardLayout(
   }
 
   /** How a line is written. */
-  public Lettering lettering(Line line, CardWords words) {
+  public Lettering lettering(TextLine line, CardWords words) {
     return line.part() == Part.HEADING ? heading : words.lettering();
   }
 
@@ -126,7 +126,7 @@ public record CardLayout(
     private final HouseRules rules;
     private final LetterRoom room;
     private final Length width;
-    private final List<Line> lines = new ArrayList<>();
+    private final List<TextLine> lines = new ArrayList<>();
     private final Set<Integer> missing = new TreeSet<>();
     private Length top;
 
@@ -170,7 +170,7 @@ public record CardLayout(
       for (LineBreaking.Span line : LineBreaking.of(text.strip(), wide, width)) {
         String read = text.strip().substring(line.start(), line.end());
         lines.add(
-            new Line(
+            new TextLine(
                 part,
                 read,
                 line.start(),
@@ -212,13 +212,13 @@ public record CardLayout(
       while (at < story.length()) {
         int end = paragraphEnd(story, at);
         boolean isItem = at == paragraphStart(story, at) && isItem(story.substring(at, end));
-        for (Line line : paragraph(story.substring(at, end), isItem)) {
+        for (TextLine line : paragraph(story.substring(at, end), isItem)) {
           boolean beyond = count >= there;
           if (beyond && cut == story.length()) {
             cut = at + line.start();
           }
           lines.add(
-              new Line(
+              new TextLine(
                   Part.STORY,
                   line.text(),
                   at + line.start(),
@@ -246,18 +246,18 @@ public record CardLayout(
       return paragraph.startsWith("- ") || paragraph.startsWith(BULLET);
     }
 
-    private List<Line> paragraph(String paragraph, boolean isItem) {
+    private List<TextLine> paragraph(String paragraph, boolean isItem) {
       int mark = isItem ? BULLET.length() : 0;
       Length indent = isItem ? room.length(room.units(BULLET)) : Length.ZERO;
       Length inside = width.minus(indent).max(Length.ZERO);
       String text = paragraph.substring(mark);
-      List<Line> laid = new ArrayList<>();
+      List<TextLine> laid = new ArrayList<>();
       for (LineBreaking.Span span : LineBreaking.of(text, room, inside)) {
         String read = text.substring(span.start(), span.end());
         boolean first = isItem && laid.isEmpty();
         String shown = first ? BULLET + read : read;
         laid.add(
-            new Line(
+            new TextLine(
                 Part.STORY,
                 shown,
                 laid.isEmpty() ? 0 : span.start() + mark,

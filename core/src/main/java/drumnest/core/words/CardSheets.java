@@ -23,13 +23,13 @@ public final class CardSheets {
    *
    * @param card its number in the list that was given
    */
-  public record Laid(int card, Box box) {}
+  public record PlacedCard(int card, Box box) {}
 
   /**
    * @param sheets what lies on each sheet, in the order of the cards
    * @param left the numbers of cards that are larger than a sheet
    */
-  public record Result(List<List<Laid>> sheets, List<Integer> left) {}
+  public record Result(List<List<PlacedCard>> sheets, List<Integer> left) {}
 
   /** Cards side by side. */
   private static final class Row {
@@ -47,7 +47,7 @@ public final class CardSheets {
   /** A sheet that still takes cards. */
   private static final class Sheet {
     private final List<Row> rows = new ArrayList<>();
-    private final List<Laid> laid = new ArrayList<>();
+    private final List<PlacedCard> laid = new ArrayList<>();
     private Length y;
 
     Sheet(Length y) {
@@ -80,7 +80,9 @@ public final class CardSheets {
             });
     return new Result(
         sheets.stream()
-            .map(sheet -> sheet.laid.stream().sorted(Comparator.comparing(Laid::card)).toList())
+            .map(
+                sheet ->
+                    sheet.laid.stream().sorted(Comparator.comparing(PlacedCard::card)).toList())
             .toList(),
         left.stream().sorted().toList());
   }
@@ -103,7 +105,7 @@ public final class CardSheets {
   }
 
   private static void put(Sheet sheet, Row row, int card, Size size, Length gap) {
-    sheet.laid.add(new Laid(card, Box.of(row.x, row.y, size)));
+    sheet.laid.add(new PlacedCard(card, Box.of(row.x, row.y, size)));
     row.x = row.x.plus(size.w()).plus(gap);
   }
 }

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 public final class TitleFixes {
 
   /** A line of letters, and how it stands. */
-  public record Line(TitleWords title, TitleFit fit) {
+  public record TitleLine(TitleWords title, TitleFit fit) {
 
     boolean works() {
       return fit.works() && fit.verdict() == TitleFit.Verdict.FITS;
@@ -33,7 +33,7 @@ public final class TitleFixes {
    *
    * @param lines one, or two where it is set on two
    */
-  public record Offer(TitleFix fix, List<Line> lines) {
+  public record Offer(TitleFix fix, List<TitleLine> lines) {
 
     public Offer {
       lines = List.copyOf(lines);
@@ -81,7 +81,7 @@ public final class TitleFixes {
       Typefaces faces,
       HouseRules rules) {
     TitleFixes fixes = new TitleFixes(title, sets, left, faces, rules);
-    Line now = fixes.line(title);
+    TitleLine now = fixes.line(title);
     if (now.works() || now.fit().letters().isEmpty()) {
       return List.of();
     }
@@ -89,14 +89,14 @@ public final class TitleFixes {
     return List.copyOf(fixes.offers);
   }
 
-  private Line line(TitleWords as) {
+  private TitleLine line(TitleWords as) {
     LetterSet second = as.second() == null ? null : sets.get(as.second());
-    return new Line(as, TitleFit.of(as, sets.get(as.set()), second, left, faces, rules));
+    return new TitleLine(as, TitleFit.of(as, sets.get(as.set()), second, left, faces, rules));
   }
 
-  private void find(Line now) {
+  private void find(TitleLine now) {
     filling(now)
-        .filter(Line::works)
+        .filter(TitleLine::works)
         .ifPresent(
             line ->
                 offers.add(new Offer(new TitleFix.Spacing(line.title().spacing()), List.of(line))));
@@ -115,11 +115,11 @@ public final class TitleFixes {
   }
 
   private void offer(TitleFix fix, TitleWords as) {
-    Line line = line(as);
+    TitleLine line = line(as);
     boolean tooLong = line.fit().verdict() == TitleFit.Verdict.TOO_LONG;
-    Optional<Line> closer = tooLong ? filling(line) : Optional.empty();
+    Optional<TitleLine> closer = tooLong ? filling(line) : Optional.empty();
     Stream.concat(Stream.of(line), closer.stream())
-        .filter(Line::works)
+        .filter(TitleLine::works)
         .findFirst()
         .ifPresent(found -> offers.add(new Offer(fix, List.of(found))));
   }
@@ -128,7 +128,7 @@ public final class TitleFixes {
    * The line with its letters apart, by marks of the ruler, as far as fills its run; letters never
    * lie over each other for it. None where that is as they are.
    */
-  private Optional<Line> filling(Line line) {
+  private Optional<TitleLine> filling(TitleLine line) {
     TitleWords as = line.title();
     int gaps = line.fit().letters().size() - 1;
     if (gaps < 1) {
@@ -142,7 +142,7 @@ public final class TitleFixes {
   }
 
   /** The two lines that are most alike in length. */
-  private void twoLines(Line now) {
+  private void twoLines(TitleLine now) {
     if (!now.fit().missing().isEmpty() || now.fit().verdict() != TitleFit.Verdict.TOO_LONG) {
       return;
     }

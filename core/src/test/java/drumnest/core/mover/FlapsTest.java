@@ -113,38 +113,36 @@ class FlapsTest {
   void a_strip_on_another_sticks_it_for_ever_and_under_it_does_not() {
     Flap a = flap("a", box(0, 4, 4, 4), Edge.TOP);
     Flap b = flap("b", box(0, 0, 4, 4), Edge.LEFT);
-    assertThat(clashes(a, b)).contains(new Clash(Clash.Kind.STRIP_ON_MOVING, "a", "b"));
+    assertThat(clashes(a, b)).contains(new Clash(ClashKind.STRIP_ON_MOVING, "a", "b"));
     assertThat(clashes(a, on(b, "a")))
-        .noneMatch(clash -> clash.kind() == Clash.Kind.STRIP_ON_MOVING);
+        .noneMatch(clash -> clash.kind() == ClashKind.STRIP_ON_MOVING);
     assertThat(clashes(on(a, "b"), b))
-        .contains(new Clash(Clash.Kind.STRIP_ON_MOVING, "a", "b"))
-        .contains(new Clash(Clash.Kind.ON_TOP, "a", "b"));
+        .contains(new Clash(ClashKind.STRIP_ON_MOVING, "a", "b"))
+        .contains(new Clash(ClashKind.ON_TOP, "a", "b"));
     assertThat(clashes(fixed(a, "b"), b)).isEmpty();
-    assertThat(clashes(onPage(a), b))
-        .noneMatch(clash -> clash.kind() == Clash.Kind.STRIP_ON_MOVING);
+    assertThat(clashes(onPage(a), b)).noneMatch(clash -> clash.kind() == ClashKind.STRIP_ON_MOVING);
   }
 
   @Test
   void two_in_one_place_need_to_be_told_which_lies_above() {
     Flap a = flap("a", box(0, 0, 4, 4), Edge.LEFT);
     Flap b = flap("b", box(2, 2, 4, 4), Edge.RIGHT);
-    assertThat(clashes(a, b)).contains(new Clash(Clash.Kind.CLOSED_OVERLAP, "a", "b"));
-    assertThat(clashes(a, on(b, "a")))
-        .noneMatch(clash -> clash.kind() == Clash.Kind.CLOSED_OVERLAP);
+    assertThat(clashes(a, b)).contains(new Clash(ClashKind.CLOSED_OVERLAP, "a", "b"));
+    assertThat(clashes(a, on(b, "a"))).noneMatch(clash -> clash.kind() == ClashKind.CLOSED_OVERLAP);
     Flap c = flap("c", box(1, 1, 1, 1), Edge.TOP);
     assertThat(clashes(a, on(b, "a"), on(c, "b")))
-        .noneMatch(clash -> clash.kind() == Clash.Kind.CLOSED_OVERLAP)
-        .doesNotContain(new Clash(Clash.Kind.ON_TOP, "c", "a"));
+        .noneMatch(clash -> clash.kind() == ClashKind.CLOSED_OVERLAP)
+        .doesNotContain(new Clash(ClashKind.ON_TOP, "c", "a"));
   }
 
   @Test
   void what_opens_over_another_makes_it_wait() {
     Flap a = flap("a", box(0, 4, 4, 4), Edge.TOP);
     Flap b = flap("b", box(0, 1, 4, 2), Edge.LEFT);
-    assertThat(clashes(a, b)).containsExactly(new Clash(Clash.Kind.COVERS_WHEN_OPEN, "a", "b"));
+    assertThat(clashes(a, b)).containsExactly(new Clash(ClashKind.COVERS_WHEN_OPEN, "a", "b"));
     Flap c = flap("c", box(0, -4, 4, 4), Edge.BOTTOM);
     assertThat(clashes(a, c))
-        .contains(new Clash(Clash.Kind.OPEN_OVERLAP, "a", "c"))
+        .contains(new Clash(ClashKind.OPEN_OVERLAP, "a", "c"))
         .allMatch(clash -> clash.severity() == Clash.Severity.ORDER);
   }
 
@@ -314,20 +312,20 @@ class FlapsTest {
         }
         Set<List<Integer>> open = turnedOver(squares(a), a);
         if (a.isOnProtector() && share(strip(a), squares(b)) && !stuck[i][j] && !lies[j][i]) {
-          clashes.add(new Clash(Clash.Kind.STRIP_ON_MOVING, a.id(), b.id()));
+          clashes.add(new Clash(ClashKind.STRIP_ON_MOVING, a.id(), b.id()));
         }
         if (b.id().equals(a.on()) && !b.id().equals(a.fixedTo())) {
-          clashes.add(new Clash(Clash.Kind.ON_TOP, a.id(), b.id()));
+          clashes.add(new Clash(ClashKind.ON_TOP, a.id(), b.id()));
         }
         if (i < j && share(squares(a), squares(b)) && !lies[i][j] && !lies[j][i]) {
-          clashes.add(new Clash(Clash.Kind.CLOSED_OVERLAP, a.id(), b.id()));
+          clashes.add(new Clash(ClashKind.CLOSED_OVERLAP, a.id(), b.id()));
         }
         if (!stuck[i][j] && !stuck[j][i]) {
           if (share(open, squares(b))) {
-            clashes.add(new Clash(Clash.Kind.COVERS_WHEN_OPEN, a.id(), b.id()));
+            clashes.add(new Clash(ClashKind.COVERS_WHEN_OPEN, a.id(), b.id()));
           }
           if (i < j && share(open, turnedOver(squares(b), b))) {
-            clashes.add(new Clash(Clash.Kind.OPEN_OVERLAP, a.id(), b.id()));
+            clashes.add(new Clash(ClashKind.OPEN_OVERLAP, a.id(), b.id()));
           }
         }
       }
@@ -346,6 +344,6 @@ class FlapsTest {
   @Test
   void the_cases_hold_clashes_of_every_kind() {
     assertThat(cases().stream().flatMap(one -> bySquares(one.flaps()).stream()).map(Clash::kind))
-        .contains(Clash.Kind.values());
+        .contains(ClashKind.values());
   }
 }

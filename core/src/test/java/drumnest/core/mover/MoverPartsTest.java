@@ -251,7 +251,7 @@ class MoverPartsTest {
     same.addAll(MoverParts.of(foldOut(2), null, RULES));
     assertThat(new Flaps(same).clashes())
         .extracting(Clash::kind)
-        .contains(Clash.Kind.CLOSED_OVERLAP);
+        .contains(ClashKind.CLOSED_OVERLAP);
   }
 
   @Test

@@ -85,7 +85,7 @@ class MoverSuggestionsTest {
         MoverSuggestions.of(spread(), 30, List.of(wide(null)), Length.parse("0.05"), RULES);
     assertThat(found)
         .isNotEmpty()
-        .allMatch(suggestion -> suggestion.kind() == MoverSuggestions.Kind.FLAP);
+        .allMatch(suggestion -> suggestion.kind() == MoverSuggestions.SuggestedMover.FLAP);
   }
 
   @Test
@@ -139,7 +139,7 @@ class MoverSuggestionsTest {
         here.add(
             new Suggestion(
                 places.get(place),
-                MoverSuggestions.Kind.FLAP,
+                MoverSuggestions.SuggestedMover.FLAP,
                 flap.hinge(),
                 1 + random.nextInt(6),
                 of,

@@ -63,12 +63,12 @@ class MoversByMeasureTest {
 
   @Test
   void the_leaves_of_a_double_door_meet_in_the_middle_and_open_to_both_sides() {
-    List<Doors.Leaf> leaves = Doors.pair(box("3", "2", "6 1/4", "4"));
+    List<DoorLeaves.Leaf> leaves = DoorLeaves.pair(box("3", "2", "6 1/4", "4"));
     assertThat(leaves.get(0).closed()).isEqualTo(box("3", "2", "3 1/8", "4"));
     assertThat(leaves.get(0).open()).isEqualTo(box("-1/8", "2", "3 1/8", "4"));
     assertThat(leaves.get(1).closed()).isEqualTo(box("6 1/8", "2", "3 1/8", "4"));
     assertThat(leaves.get(1).open()).isEqualTo(box("9 1/4", "2", "3 1/8", "4"));
-    Doors.Leaf up = Doors.single(box("3", "2", "6", "4"), Edge.TOP).get(0);
+    DoorLeaves.Leaf up = DoorLeaves.single(box("3", "2", "6", "4"), Edge.TOP).get(0);
     assertThat(up.open()).isEqualTo(box("3", "-2", "6", "4"));
   }
 

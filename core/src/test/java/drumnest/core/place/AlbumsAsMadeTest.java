@@ -32,14 +32,14 @@ class AlbumsAsMadeTest {
   private static final Area LARGEST = Area.of(Size.ofInches(6, 4));
   private static final LocalDateTime START = LocalDateTime.of(2023, 6, 3, 9, 0);
 
-  private static final List<LeafPlanning.Kind> KINDS =
+  private static final List<LeafPlanning.LeafKind> KINDS =
       Stream.of("12x12-six-6x4", "12x12-six-4x6", "12x12-four-6x4-four-3x4", "12x12-nine-4x4")
           .map(AlbumsAsMadeTest::kind)
           .toList();
 
-  private static LeafPlanning.Kind kind(String key) {
+  private static LeafPlanning.LeafKind kind(String key) {
     PocketPattern pattern = ((LeafType) Catalogue.beginning().get(key).item()).pattern();
-    return new LeafPlanning.Kind(key, page(pattern), page(pattern.mirrored()), null);
+    return new LeafPlanning.LeafKind(key, page(pattern), page(pattern.mirrored()), null);
   }
 
   private static List<Place> page(PocketPattern pattern) {

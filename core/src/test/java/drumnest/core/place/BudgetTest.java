@@ -34,16 +34,16 @@ class BudgetTest {
     return shapes;
   }
 
-  private static Budget.Room page(String id, Size size, int count) {
-    return new Budget.Room(id, Collections.nCopies(count, size), Map.of());
+  private static Budget.Page page(String id, Size size, int count) {
+    return new Budget.Page(id, Collections.nCopies(count, size), Map.of());
   }
 
   @Test
   void a_chapter_of_31_in_22_places_has_9_too_many_and_is_4_wides_short() {
     Budget.Need day2 = new Budget.Need("day 2", shapes(15, 16), List.of(), 0);
-    List<Budget.Line> budget =
+    List<Budget.Share> budget =
         Budget.of(List.of(day2), List.of(page("1", WIDE, 12), page("2", UPRIGHT, 10)));
-    Budget.Line line = budget.get(0);
+    Budget.Share line = budget.get(0);
     assertThat(line.kept()).isEqualTo(31);
     assertThat(line.places()).isEqualTo(22);
     assertThat(line.tooMany()).isEqualTo(9);
@@ -56,7 +56,7 @@ class BudgetTest {
   @Test
   void uprights_and_wides_are_counted_apart() {
     Budget.Need need = new Budget.Need("a", shapes(3, 7), List.of(), 0);
-    Budget.Line line =
+    Budget.Share line =
         Budget.of(List.of(need), List.of(page("1", WIDE, 6), page("2", UPRIGHT, 4))).get(0);
     assertThat(line.tooMany()).isZero();
     assertThat(line.free()).isZero();
@@ -70,10 +70,10 @@ class BudgetTest {
         List.of(
             new Budget.Need("a", shapes(0, 6), List.of(), 0),
             new Budget.Need("b", shapes(0, 12), List.of(), 0));
-    List<Budget.Room> pages =
+    List<Budget.Page> pages =
         List.of(page("1", WIDE, 6), page("none", WIDE, 0), page("2", WIDE, 6), page("3", WIDE, 6));
     assertThat(Budget.of(needs, pages))
-        .extracting(Budget.Line::pages)
+        .extracting(Budget.Share::pages)
         .containsExactly(List.of("1"), List.of("2", "3"));
   }
 
@@ -83,8 +83,8 @@ class BudgetTest {
         List.of(
             new Budget.Need("a", shapes(0, 20), List.of(), 0),
             new Budget.Need("b", shapes(0, 10), List.of(), 0));
-    List<Budget.Room> pages = Collections.nCopies(9, page("p", WIDE, 2));
-    assertThat(Budget.of(needs, pages)).extracting(Budget.Line::places).containsExactly(12, 6);
+    List<Budget.Page> pages = Collections.nCopies(9, page("p", WIDE, 2));
+    assertThat(Budget.of(needs, pages)).extracting(Budget.Share::places).containsExactly(12, 6);
   }
 
   @Test
@@ -93,9 +93,9 @@ class BudgetTest {
         List.of(
             new Budget.Need("a", shapes(0, 2), List.of(), 4),
             new Budget.Need("b", shapes(0, 0), List.of(), 6));
-    List<Budget.Line> lines = Budget.of(needs, List.of(page("1", WIDE, 6), page("2", WIDE, 6)));
-    assertThat(lines).extracting(Budget.Line::places).containsExactly(6, 6);
-    assertThat(lines).extracting(Budget.Line::free).containsExactly(4, 6);
+    List<Budget.Share> lines = Budget.of(needs, List.of(page("1", WIDE, 6), page("2", WIDE, 6)));
+    assertThat(lines).extracting(Budget.Share::places).containsExactly(6, 6);
+    assertThat(lines).extracting(Budget.Share::free).containsExactly(4, 6);
   }
 
   @Test
@@ -104,13 +104,13 @@ class BudgetTest {
         List.of(
             new Budget.Need("a", shapes(0, 4), List.of(), 0),
             new Budget.Need("b", shapes(0, 4), List.of(), 0));
-    List<Budget.Room> pages =
+    List<Budget.Page> pages =
         List.of(
             page("1", WIDE, 4),
-            new Budget.Room("2", Collections.nCopies(4, WIDE), Map.of("a", 4)),
+            new Budget.Page("2", Collections.nCopies(4, WIDE), Map.of("a", 4)),
             page("3", WIDE, 4));
     assertThat(Budget.of(needs, pages))
-        .extracting(Budget.Line::pages)
+        .extracting(Budget.Share::pages)
         .containsExactly(List.of("1", "2"), List.of("3"));
   }
 
@@ -118,7 +118,7 @@ class BudgetTest {
   void prints_on_the_table_need_places_that_take_them_whole() {
     Budget.Need need =
         new Budget.Need("a", List.of(), List.of(Size.ofInches(5, 7), WIDE, Size.ofInches(3, 4)), 0);
-    Budget.Line line =
+    Budget.Share line =
         Budget.of(List.of(need), List.of(page("1", WIDE, 1), page("2", UPRIGHT, 3))).get(0);
     assertThat(line.prints()).isEqualTo(3);
     assertThat(line.printsTooLarge()).isEqualTo(1);
@@ -141,15 +141,15 @@ class BudgetTest {
       needs.add(
           new Budget.Need("c" + i, shapes(random.nextInt(9), random.nextInt(9)), List.of(), 0));
     }
-    List<Budget.Room> pages = new ArrayList<>();
+    List<Budget.Page> pages = new ArrayList<>();
     List<String> ids = new ArrayList<>();
     for (int i = 0; i < random.nextInt(20); i++) {
       ids.add("p" + i);
       pages.add(page("p" + i, WIDE, 1 + random.nextInt(8)));
     }
-    List<Budget.Line> lines = Budget.of(needs, pages);
+    List<Budget.Share> lines = Budget.of(needs, pages);
     assertThat(lines.stream().flatMap(line -> line.pages().stream()).toList()).isEqualTo(ids);
-    for (Budget.Line line : lines) {
+    for (Budget.Share line : lines) {
       assertThat(line.kept() + line.free()).isEqualTo(line.places() + line.tooMany());
     }
   }
@@ -163,7 +163,7 @@ class BudgetTest {
       List<StoryPhoto> kept, Set<String> spared, Map<String, String> versions, int places) {
     List<Orientation> shapes =
         kept.stream().map(photo -> photo.look().pixels().orientation()).toList();
-    Budget.Line budget =
+    Budget.Share budget =
         Budget.of(
                 List.of(new Budget.Need("a", shapes, List.of(), 0)),
                 List.of(page("1", WIDE, places)))

@@ -23,12 +23,12 @@ class LeafChoicesTest {
     return IntStream.range(0, places).mapToObj(i -> PlacingCases.place(id + i, w, h)).toList();
   }
 
-  private static LeafPlanning.Kind kind(String key, int places, int w, int h) {
-    return new LeafPlanning.Kind(
+  private static LeafPlanning.LeafKind kind(String key, int places, int w, int h) {
+    return new LeafPlanning.LeafKind(
         key, page(key + "f", places, w, h), page(key + "b", places, w, h), null);
   }
 
-  private static final List<LeafPlanning.Kind> KINDS =
+  private static final List<LeafPlanning.LeafKind> KINDS =
       List.of(
           kind("six-wide", 6, 6, 4),
           kind("six-upright", 6, 4, 6),
@@ -98,10 +98,10 @@ class LeafChoicesTest {
   void what_another_aim_has_found_too_is_still_proven_for_its_own() {
     List<Candidate> wides =
         List.of(PlacingCases.kept("a", 6000, 4000), PlacingCases.kept("b", 6000, 4000));
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(
-            new LeafPlanning.Kind("small", page("s", 2, 3, 4), List.of(), null),
-            new LeafPlanning.Kind("large", page("l", 4, 6, 4), List.of(), null));
+            new LeafPlanning.LeafKind("small", page("s", 2, 3, 4), List.of(), null),
+            new LeafPlanning.LeafKind("large", page("l", 4, 6, 4), List.of(), null));
     HouseRules rules = PlacingCases.RULES.with(HouseRule.EMPTY_WEIGHT, 0);
     LeafPlanning.Request request =
         new LeafPlanning.Request(

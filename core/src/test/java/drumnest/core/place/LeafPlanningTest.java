@@ -29,9 +29,9 @@ class LeafPlanningTest {
 
   private static final long ROUNDED = 20;
 
-  private static LeafPlanning.Kind kind(
+  private static LeafPlanning.LeafKind kind(
       String key, @Nullable Integer owned, int frontPlaces, int backPlaces, int w, int h) {
-    return new LeafPlanning.Kind(
+    return new LeafPlanning.LeafKind(
         key, page(key + "f", frontPlaces, w, h), page(key + "b", backPlaces, w, h), owned);
   }
 
@@ -41,7 +41,7 @@ class LeafPlanningTest {
 
   private static LeafPlanning.Request request(
       List<List<Candidate>> chapters,
-      List<LeafPlanning.Kind> kinds,
+      List<LeafPlanning.LeafKind> kinds,
       Breathing breathing,
       int most,
       boolean fresh) {
@@ -51,7 +51,7 @@ class LeafPlanningTest {
 
   @Test
   void wide_photos_get_wide_leaves_and_uprights_upright_ones() {
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(kind("wide", null, 3, 3, 6, 4), kind("upright", null, 3, 3, 4, 6));
     List<Candidate> wides =
         IntStream.range(0, 6).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
@@ -76,7 +76,7 @@ class LeafPlanningTest {
 
   @Test
   void a_leaf_that_is_owned_once_is_used_once() {
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(kind("wide", 1, 3, 3, 6, 4), kind("square", null, 2, 2, 4, 4));
     List<Candidate> wides =
         IntStream.range(0, 12).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
@@ -89,7 +89,7 @@ class LeafPlanningTest {
   /** The first two photos cost less on two small leaves, but then none is left for the others. */
   @Test
   void it_does_not_run_out_of_leaves_for_what_is_cheaper_at_first() {
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(kind("small", null, 1, 0, 6, 4), kind("square", null, 2, 0, 4, 4));
     List<Candidate> wides =
         IntStream.range(0, 4).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
@@ -108,7 +108,8 @@ class LeafPlanningTest {
         List.of(
             new Place("h0", Size.ofInches(6, 4), true, false),
             new Place("h1", Size.ofInches(6, 4), true, false));
-    List<LeafPlanning.Kind> kinds = List.of(new LeafPlanning.Kind("hidden", hidden, hidden, null));
+    List<LeafPlanning.LeafKind> kinds =
+        List.of(new LeafPlanning.LeafKind("hidden", hidden, hidden, null));
     List<Candidate> photos =
         IntStream.range(0, 48).mapToObj(i -> meantFor("p" + i, i % 12 == 0)).toList();
     LeafPlanning.Answer answer =
@@ -142,7 +143,7 @@ class LeafPlanningTest {
 
   @Test
   void breathing_room_asks_for_more_leaves() {
-    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 5, 5, 6, 4));
+    List<LeafPlanning.LeafKind> kinds = List.of(kind("wide", null, 5, 5, 6, 4));
     List<Candidate> wides =
         IntStream.range(0, 20).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     Map<Breathing, Integer> leaves = new HashMap<>();
@@ -163,7 +164,7 @@ class LeafPlanningTest {
 
   @Test
   void a_chapter_begins_on_a_page_of_its_own_if_that_is_wanted() {
-    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
+    List<LeafPlanning.LeafKind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
     List<List<Candidate>> chapters =
         List.of(
             List.of(PlacingCases.kept("a", 6000, 4000)),
@@ -188,7 +189,7 @@ class LeafPlanningTest {
 
   @Test
   void too_few_leaves_leave_photos_out_and_none_at_all_give_no_plan() {
-    List<LeafPlanning.Kind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
+    List<LeafPlanning.LeafKind> kinds = List.of(kind("wide", null, 2, 2, 6, 4));
     List<Candidate> wides =
         IntStream.range(0, 30).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
     LeafPlanning.Plan plan =
@@ -208,7 +209,7 @@ class LeafPlanningTest {
 
   @Test
   void stopped_at_once_it_still_answers_with_a_whole_plan() {
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(kind("wide", 2, 2, 2, 6, 4), kind("square", null, 2, 2, 4, 4));
     List<Candidate> wides =
         IntStream.range(0, 20).mapToObj(i -> PlacingCases.kept("w" + i, 6000, 4000)).toList();
@@ -245,7 +246,7 @@ class LeafPlanningTest {
       }
       chapters.add(photos);
     }
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(
             kind("a", random.nextInt(3), 1 + random.nextInt(2), 1, 6, 4),
             kind("b", random.nextInt(3), 1, 1 + random.nextInt(2), 4, 6),
@@ -329,11 +330,11 @@ class LeafPlanningTest {
       boolean wide = random.nextBoolean();
       photos.add(PlacingCases.kept("p" + i, wide ? 6000 : 4000, wide ? 4000 : 6000));
     }
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(
-            new LeafPlanning.Kind(
+            new LeafPlanning.LeafKind(
                 "a", page("af", 1, 6, 4), page("ab", 2, 6, 4), null, random.nextInt(3), 1),
-            new LeafPlanning.Kind(
+            new LeafPlanning.LeafKind(
                 "b", page("bf", 1, 4, 4), page("bb", 1, 4, 4), null, 2, random.nextInt(3)));
     return new LeafPlanning.Request(
         List.of(photos),
@@ -374,7 +375,7 @@ class LeafPlanningTest {
         return best;
       }
       for (int kind = 0; kind < used.length; kind++) {
-        LeafPlanning.Kind of = request.kinds().get(kind);
+        LeafPlanning.LeafKind of = request.kinds().get(kind);
         if (of.owned() != null && used[kind] >= of.owned()) {
           continue;
         }
@@ -542,7 +543,7 @@ class LeafPlanningTest {
         new LeafPlanning.Request(
             List.of(List.of(secret)),
             List.of(
-                new LeafPlanning.Kind(
+                new LeafPlanning.LeafKind(
                     "k",
                     List.of(new Place("f", Size.ofInches(6, 4), false, false)),
                     List.of(new Place("b", Size.ofInches(6, 4), false, false)),

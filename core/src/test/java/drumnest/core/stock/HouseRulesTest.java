@@ -46,7 +46,7 @@ class HouseRulesTest {
   @EnumSource(HouseRule.class)
   void every_rule_has_a_default_above_zero_and_a_source(HouseRule rule) {
     assertThat(rule.provenance()).isNotNull();
-    if (rule.kind() == HouseRule.Kind.LENGTH) {
+    if (rule.kind() == HouseRule.Quantity.LENGTH) {
       assertThat(DEFAULTS.length(rule).isPositive()).isTrue();
       assertThatIllegalArgumentException().isThrownBy(() -> DEFAULTS.number(rule));
       assertThatIllegalArgumentException()

@@ -37,7 +37,7 @@ class CardLayoutTest {
   }
 
   private static List<String> texts(CardLayout layout) {
-    return layout.lines().stream().map(CardLayout.Line::text).toList();
+    return layout.lines().stream().map(CardLayout.TextLine::text).toList();
   }
 
   @Test
@@ -103,7 +103,7 @@ class CardLayoutTest {
         new Lettering.Typed(
             "plain", 40, new Lettering.Ruling(Length.parse("3/4"), Length.parse("1/4")));
     CardLayout layout = laid(card("one\ntwo\nthree", ruled, "1/8"), Size.ofInches(3, 4));
-    assertThat(layout.lines().stream().map(CardLayout.Line::baseline))
+    assertThat(layout.lines().stream().map(CardLayout.TextLine::baseline))
         .containsExactly(Length.parse("3/4"), Length.ofInches(1), Length.parse("1 1/4"));
     // The last line lies at 3 3/4: 13 lines from 3/4 on, every 1/4.
     assertThat(layout.there()).isEqualTo(13);
@@ -163,11 +163,11 @@ class CardLayoutTest {
     LetterRoom room = LetterRoom.of(lettering, Faces.ALL);
     Length width = size.w().minus(Length.parse("1/4"));
     for (int i = 0; i < layout.lines().size(); i++) {
-      CardLayout.Line line = layout.lines().get(i);
+      CardLayout.TextLine line = layout.lines().get(i);
       boolean oneLetter = line.text().codePointCount(0, line.text().length()) == 1;
       assertThat(room.units(line.text()) <= room.unitsIn(width) || oneLetter).isTrue();
       if (i + 1 < layout.lines().size() && line.indent().isZero()) {
-        CardLayout.Line next = layout.lines().get(i + 1);
+        CardLayout.TextLine next = layout.lines().get(i + 1);
         String between = text.substring(line.start(), next.start());
         boolean ownLine = between.contains("\n");
         String first = next.text().split("\\s", -1)[0];

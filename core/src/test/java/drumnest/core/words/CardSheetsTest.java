@@ -51,12 +51,12 @@ class CardSheetsTest {
             .toList();
     CardSheets.Result result = CardSheets.of(cards, LETTER, gap);
     List<Integer> laid = new ArrayList<>(result.left());
-    for (List<CardSheets.Laid> sheet : result.sheets()) {
-      for (CardSheets.Laid each : sheet) {
+    for (List<CardSheets.PlacedCard> sheet : result.sheets()) {
+      for (CardSheets.PlacedCard each : sheet) {
         laid.add(each.card());
         assertThat(LETTER.contains(each.box())).isTrue();
         assertThat(each.box().size()).isEqualTo(cards.get(each.card()));
-        for (CardSheets.Laid other : sheet) {
+        for (CardSheets.PlacedCard other : sheet) {
           assertThat(other != each && other.box().overlaps(each.box())).isFalse();
         }
       }
@@ -107,13 +107,15 @@ class CardSheetsTest {
     List<Size> two = List.of(Size.ofInches(3, 4), Size.ofInches(3, 4));
     for (String free : List.of("6 1/4", "6 3/16")) {
       Box room = Box.of(Length.ZERO, Length.ZERO, new Size(Length.parse(free), Length.ofInches(8)));
-      List<List<CardSheets.Laid>> sheets = CardSheets.of(two, room, Length.parse("1/4")).sheets();
+      List<List<CardSheets.PlacedCard>> sheets =
+          CardSheets.of(two, room, Length.parse("1/4")).sheets();
       assertThat(sheets).hasSize(free.equals("6 1/4") ? 1 : 2);
       assertThat(sheets.get(0).get(0).box().x()).isEqualTo(Length.ZERO);
     }
     Box tall =
         Box.of(Length.ZERO, Length.ZERO, new Size(Length.ofInches(3), Length.parse("8 1/4")));
-    List<CardSheets.Laid> column = CardSheets.of(two, tall, Length.parse("1/4")).sheets().get(0);
+    List<CardSheets.PlacedCard> column =
+        CardSheets.of(two, tall, Length.parse("1/4")).sheets().get(0);
     assertThat(column.get(1).box().y()).isEqualTo(Length.parse("4 1/4"));
   }
 }

@@ -125,7 +125,7 @@ class TitleFitTest {
   }
 
   @Test
-  void cures_work_and_take_no_letter_that_is_not_there() {
+  void fixes_work_and_take_no_letter_that_is_not_there() {
     Map<String, LetterSet> sets = Map.of("block", BLOCK, "small", SMALL);
     Map<LetterSet, Map<String, Integer>> left = Map.of(BLOCK, BLOCK.letters());
     List<TitleFixes.Offer> offers =
@@ -133,7 +133,7 @@ class TitleFitTest {
     assertThat(offers.stream().map(TitleFixes.Offer::fix))
         .contains(new TitleFix.SecondSet("small"));
     assertThat(offers.stream().flatMap(offer -> offer.lines().stream()))
-        .allMatch(TitleFixes.Line::works);
+        .allMatch(TitleFixes.TitleLine::works);
     assertThat(TitleFixes.of(title("BIG", "4"), sets, left, Faces.ALL, RULES)).isEmpty();
   }
 

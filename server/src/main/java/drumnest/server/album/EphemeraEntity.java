@@ -1,6 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Ephemera;
+import drumnest.core.album.EphemeraKind;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.stock.InscriptionJson;
@@ -60,7 +61,7 @@ class EphemeraEntity {
   Ephemera asEphemera() {
     return new StoredInscription(inscription, words)
         .on(
-            Ephemera.Kind.valueOf(kind),
+            EphemeraKind.valueOf(kind),
             ephemeraKey,
             name,
             new Size(Length.ofNanometres(w), Length.ofNanometres(h)),

@@ -1,6 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Ephemera;
+import drumnest.core.album.EphemeraKind;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.stock.InscriptionJson;
@@ -14,7 +15,7 @@ import tools.jackson.databind.util.StdConverter;
  * @param inscription what is written on it, as JSON; null in steps of earlier versions
  */
 record StoredEphemera(
-    Ephemera.Kind kind,
+    EphemeraKind kind,
     String name,
     long w,
     long h,

@@ -2,6 +2,7 @@ package drumnest.server.album;
 
 import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
+import drumnest.core.album.EphemeraKind;
 import drumnest.core.album.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -18,7 +19,7 @@ record StoredInscription(@Nullable String json, String words) {
 
   /** The thing that all of this was stored of. */
   Ephemera on(
-      Ephemera.Kind kind, int key, String name, Size size, Length thickness, boolean original) {
+      EphemeraKind kind, int key, String name, Size size, Length thickness, boolean original) {
     return switch (kind) {
       case CARD ->
           new Ephemera.Card(

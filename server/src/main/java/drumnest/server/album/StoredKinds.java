@@ -10,7 +10,7 @@ import tools.jackson.databind.jsontype.impl.TypeIdResolverBase;
 final class StoredKinds extends TypeIdResolverBase {
 
   /** A kind of change, its name where it is stored, and its class. */
-  private enum Kind {
+  private enum StoredChange {
     HOLDING("filling", Change.OfHolding.class),
     PHOTO("photo", Change.OfPhoto.class),
     OPENING("opening", Change.OfOpening.class),
@@ -27,72 +27,72 @@ final class StoredKinds extends TypeIdResolverBase {
     private final String stored;
     private final Class<? extends Change> type;
 
-    Kind(String stored, Class<? extends Change> type) {
+    StoredChange(String stored, Class<? extends Change> type) {
       this.stored = stored;
       this.type = type;
     }
   }
 
-  private static final Change.Visitor<Kind> KIND =
+  private static final Change.Visitor<StoredChange> KIND =
       new Change.Visitor<>() {
         @Override
-        public Kind holding(Change.OfHolding change) {
-          return Kind.HOLDING;
+        public StoredChange holding(Change.OfHolding change) {
+          return StoredChange.HOLDING;
         }
 
         @Override
-        public Kind photo(Change.OfPhoto change) {
-          return Kind.PHOTO;
+        public StoredChange photo(Change.OfPhoto change) {
+          return StoredChange.PHOTO;
         }
 
         @Override
-        public Kind opening(Change.OfOpening change) {
-          return Kind.OPENING;
+        public StoredChange opening(Change.OfOpening change) {
+          return StoredChange.OPENING;
         }
 
         @Override
-        public Kind title(Change.OfTitle change) {
-          return Kind.TITLE;
+        public StoredChange title(Change.OfTitle change) {
+          return StoredChange.TITLE;
         }
 
         @Override
-        public Kind format(Change.OfFormat change) {
-          return Kind.FORMAT;
+        public StoredChange format(Change.OfFormat change) {
+          return StoredChange.FORMAT;
         }
 
         @Override
-        public Kind leaf(Change.OfLeaf change) {
-          return Kind.LEAF;
+        public StoredChange leaf(Change.OfLeaf change) {
+          return StoredChange.LEAF;
         }
 
         @Override
-        public Kind order(Change.OfOrder change) {
-          return Kind.ORDER;
+        public StoredChange order(Change.OfOrder change) {
+          return StoredChange.ORDER;
         }
 
         @Override
-        public Kind ephemera(Change.OfEphemera change) {
-          return Kind.EPHEMERA;
+        public StoredChange ephemera(Change.OfEphemera change) {
+          return StoredChange.EPHEMERA;
         }
 
         @Override
-        public Kind entry(Change.OfEntry change) {
-          return Kind.ENTRY;
+        public StoredChange entry(Change.OfEntry change) {
+          return StoredChange.ENTRY;
         }
 
         @Override
-        public Kind chapters(Change.OfChapters change) {
-          return Kind.CHAPTERS;
+        public StoredChange chapters(Change.OfChapters change) {
+          return StoredChange.CHAPTERS;
         }
 
         @Override
-        public Kind facts(Change.OfFacts change) {
-          return Kind.FACTS;
+        public StoredChange facts(Change.OfFacts change) {
+          return StoredChange.FACTS;
         }
 
         @Override
-        public Kind clock(Change.OfClock change) {
-          return Kind.CLOCK;
+        public StoredChange clock(Change.OfClock change) {
+          return StoredChange.CLOCK;
         }
       };
 
@@ -108,7 +108,7 @@ final class StoredKinds extends TypeIdResolverBase {
 
   @Override
   public JavaType typeFromId(DatabindContext context, String id) {
-    for (Kind kind : Kind.values()) {
+    for (StoredChange kind : StoredChange.values()) {
       if (kind.stored.equals(id)) {
         return context.constructType(kind.type);
       }

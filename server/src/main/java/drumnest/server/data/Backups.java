@@ -35,12 +35,12 @@ public class Backups {
   private static final Duration DAILY = Duration.ofDays(1);
 
   private final Home home;
-  private final DiskRoom room;
+  private final DiskSpace room;
   private final DataSource database;
   private final Clock clock;
   private boolean started;
 
-  Backups(Home home, DiskRoom room, @Lazy DataSource database, Clock clock) {
+  Backups(Home home, DiskSpace room, @Lazy DataSource database, Clock clock) {
     this.home = home;
     this.room = room;
     this.database = database;
@@ -62,7 +62,7 @@ public class Backups {
     if (due) {
       try {
         keep();
-      } catch (IOException | SQLException | OutOfRoomException e) {
+      } catch (IOException | SQLException | DiskFullException e) {
         LOG.warn("No copy of the database was made this time: {}", e.getMessage());
       }
     }
@@ -71,7 +71,7 @@ public class Backups {
   /**
    * Makes a copy, unless nothing has changed since the last.
    *
-   * @throws OutOfRoomException if there is no room for it
+   * @throws DiskFullException if there is no room for it
    */
   public synchronized void keep() throws IOException, SQLException {
     List<Copies.Copy> copies = Copies.of(home.folder());
@@ -82,7 +82,7 @@ public class Backups {
       return;
     }
     Path coming = home.backups().resolve("coming.zip");
-    try (DiskRoom.Reserved reserved = room.reserve(3 * Files.size(home.database()))) {
+    try (DiskSpace.Reserved reserved = room.reserve(3 * Files.size(home.database()))) {
       write(coming);
       OwnerOnly.keep(coming);
       reserved.used(Files.size(coming));

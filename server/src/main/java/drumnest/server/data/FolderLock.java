@@ -63,7 +63,7 @@ final class FolderLock implements AutoCloseable {
         }
       }
     } catch (IOException e) {
-      if (DiskRoom.isFull(e)) {
+      if (DiskSpace.isFull(e)) {
         throw new UncheckedIOException(e);
       }
       throw new DataFolderException(

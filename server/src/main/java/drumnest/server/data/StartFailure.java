@@ -29,7 +29,7 @@ class StartFailure implements FailureAnalyzer {
       if (each instanceof DataFolderException folder) {
         return new FailureAnalysis(each.getMessage(), folder.whatToDo(), each);
       }
-      if (DiskRoom.isFull(each)) {
+      if (DiskSpace.isFull(each)) {
         return new FailureAnalysis(
             "The disk of the data folder is full, so Drum Nest cannot start; nothing was lost.",
             "Make room on it and start again.",

@@ -15,10 +15,10 @@ class StepTransactions extends JpaTransactionManager {
 
   private static final long serialVersionUID = 1L;
 
-  private final transient DiskRoom room;
+  private final transient DiskSpace room;
   private final transient HikariDataSource pool;
 
-  StepTransactions(EntityManagerFactory entities, HikariDataSource pool, DiskRoom room) {
+  StepTransactions(EntityManagerFactory entities, HikariDataSource pool, DiskSpace room) {
     super(entities);
     this.pool = pool;
     this.room = room;

@@ -48,10 +48,10 @@ class KiteMeetWords {
   void words(long album) {
     letterSets();
     String arriving = chapter(album, 0);
-    note(album, Fact.Kind.WEATHER, "Wind turned at six", arriving);
-    note(album, Fact.Kind.WHO, "Who mended the tail", arriving);
-    note(album, Fact.Kind.WEATHER, "14 knots, gusting", arriving);
-    note(album, Fact.Kind.THANKS, "The ferryman, for waiting", null);
+    note(album, Fact.Subject.WEATHER, "Wind turned at six", arriving);
+    note(album, Fact.Subject.WHO, "Who mended the tail", arriving);
+    note(album, Fact.Subject.WEATHER, "14 knots, gusting", arriving);
+    note(album, Fact.Subject.THANKS, "The ferryman, for waiting", null);
     List<String> placed = placed(album, arriving);
     card(
         album,
@@ -81,8 +81,8 @@ class KiteMeetWords {
             "Typed for a clear label. It lies over the quiet sky of its photo.\n- two tails lost\n"
                 + "- one found again"));
     String morning = chapter(album, 1);
-    note(album, Fact.Kind.OVERHEARD, "“It only wants to go home”", morning);
-    note(album, Fact.Kind.WHERE, "The far bank, beyond the second groyne", morning);
+    note(album, Fact.Subject.OVERHEARD, "“It only wants to go home”", morning);
+    note(album, Fact.Subject.WHERE, "The far bank, beyond the second groyne", morning);
     card(
         album,
         placed(album, morning).subList(0, 1),
@@ -161,7 +161,7 @@ class KiteMeetWords {
         .toList();
   }
 
-  private void note(long album, Fact.Kind kind, String text, @Nullable String chapter) {
+  private void note(long album, Fact.Subject kind, String text, @Nullable String chapter) {
     facts.note(album, version(album), new Fact(kind, text, chapter));
   }
 

@@ -33,7 +33,7 @@ public final class CardPages {
    *
    * @param size of its letters, in points
    */
-  public record Line(String text, Length x, Length baseline, double size) {}
+  public record PrintedLine(String text, Length x, Length baseline, double size) {}
 
   /**
    * A card.
@@ -45,7 +45,7 @@ public final class CardPages {
       String name,
       Size size,
       ShippedFont font,
-      List<Line> lines,
+      List<PrintedLine> lines,
       List<Length> ruling,
       @Nullable Edge arrow) {}
 
@@ -183,7 +183,7 @@ public final class CardPages {
       arrow(out, card, card.arrow(), left, top);
     }
     Face face = face(card.font());
-    for (Line line : card.lines()) {
+    for (PrintedLine line : card.lines()) {
       out.write(
           face,
           line.size(),
@@ -237,7 +237,7 @@ public final class CardPages {
     int number = 0;
     for (Card card : cards) {
       Face face = face(card.font());
-      for (Line line : card.lines()) {
+      for (PrintedLine line : card.lines()) {
         if (line.text().isBlank()) {
           continue;
         }

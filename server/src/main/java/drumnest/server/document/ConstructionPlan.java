@@ -35,7 +35,7 @@ public final class ConstructionPlan {
                     new PageTemplate.Hatching(
                         area.box(), area.use() == Construction.Use.STRIP, words(area)))
             .toList();
-    List<PageTemplate.Line> lines = new ArrayList<>();
+    List<PageTemplate.Stroke> lines = new ArrayList<>();
     for (Construction.Score score : piece.scores()) {
       PageTemplate.Style style =
           switch (score.fold()) {
@@ -43,16 +43,16 @@ public final class ConstructionPlan {
             case MOUNTAIN -> PageTemplate.Style.MOUNTAIN;
             case FLAT -> PageTemplate.Style.SCORE;
           };
-      lines.add(new PageTemplate.Line(score.line(), style, words(score)));
+      lines.add(new PageTemplate.Stroke(score.line(), style, words(score)));
     }
     for (Construction.Cut cut : piece.cuts()) {
-      lines.add(new PageTemplate.Line(cut.line(), PageTemplate.Style.CUT, "cut"));
+      lines.add(new PageTemplate.Stroke(cut.line(), PageTemplate.Style.CUT, "cut"));
     }
     Edge uncut = piece.uncut();
     if (uncut != null) {
       Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
       lines.add(
-          new PageTemplate.Line(
+          new PageTemplate.Stroke(
               uncut.line(whole), PageTemplate.Style.VALLEY, "not cut: its hinge"));
     }
     List<PageTemplate.Place> places =

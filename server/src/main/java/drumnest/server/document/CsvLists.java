@@ -28,7 +28,7 @@ public final class CsvLists {
 
   private CsvLists() {}
 
-  public static String words(List<WordsLine> lines) {
+  public static String words(List<WordsRow> lines) {
     return write(
         List.of("chapter", "kind", "heading", "date", "text", "size", "place", "lines"),
         lines.stream()
@@ -46,7 +46,7 @@ public final class CsvLists {
             .toList());
   }
 
-  public static String prints(List<PrintLine> lines) {
+  public static String prints(List<PrintRow> lines) {
     return write(
         List.of(
             "line",
@@ -80,7 +80,7 @@ public final class CsvLists {
             .toList());
   }
 
-  public static String trims(List<TrimLine> lines) {
+  public static String trims(List<TrimRow> lines) {
     return write(
         List.of("line", "file", "from", "to", "take off", "for", "print"),
         lines.stream()
@@ -97,7 +97,7 @@ public final class CsvLists {
             .toList());
   }
 
-  public static String chosen(List<ChosenLine> lines) {
+  public static String chosen(List<ChosenRow> lines) {
     return write(
         List.of(
             "line",

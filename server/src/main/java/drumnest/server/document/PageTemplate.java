@@ -53,14 +53,14 @@ public final class PageTemplate {
   }
 
   /** A line, and what is written at it. */
-  public record Line(Segment line, Style style, String words) {}
+  public record Stroke(Segment line, Style style, String words) {}
 
   /** An area that is hatched, with dots or drawn through, and what is written in it. */
   public record Hatching(Box box, boolean dotted, String words) {}
 
   /** One side, or one piece. */
   public record Sheet(
-      String title, Size size, List<Place> places, List<Line> lines, List<Hatching> hatchings) {
+      String title, Size size, List<Place> places, List<Stroke> lines, List<Hatching> hatchings) {
 
     public Sheet(String title, Size size, List<Place> places) {
       this(title, size, places, List.of(), List.of());
@@ -211,7 +211,7 @@ public final class PageTemplate {
     for (Hatching hatching : sheet.hatchings()) {
       hatch(out, hatching, x, top);
     }
-    for (Line line : sheet.lines()) {
+    for (Stroke line : sheet.lines()) {
       draw(out, line, x, top);
     }
     out.setLineDashPattern(new float[0], 0);
@@ -231,7 +231,7 @@ public final class PageTemplate {
     }
   }
 
-  private void draw(PDPageContentStream out, Line each, float x, float top) throws IOException {
+  private void draw(PDPageContentStream out, Stroke each, float x, float top) throws IOException {
     float left = x + points(each.line().x());
     float above = top - points(each.line().y());
     out.setStrokingColor(each.style() == Style.CUT ? INK : BLUE);

@@ -38,7 +38,7 @@ public final class PaperModel {
   private static final Color QUIET = new Color(0x5a6f75);
 
   /** A piece on the sheet, by its lower left corner in points. */
-  private record Laid(Piece piece, float x, float y, float w, float h, boolean doubled) {}
+  private record PlacedPiece(Piece piece, float x, float y, float w, float h, boolean doubled) {}
 
   private final PDDocument document;
   private final PDPageContentStream out;
@@ -68,7 +68,7 @@ public final class PaperModel {
     List<Piece> pieces =
         construction.pieces().stream().filter(piece -> piece.stuff() != Stuff.FILM).toList();
     float scale = HALF;
-    List<Laid> laid = lay(pieces, scale, paper);
+    List<PlacedPiece> laid = lay(pieces, scale, paper);
     while (laid.isEmpty() && !pieces.isEmpty()) {
       scale *= SMALLER;
       laid = lay(pieces, scale, paper);
@@ -94,7 +94,7 @@ public final class PaperModel {
             "Paper model, "
                 + size
                 + ". Cut out; fold doubled pieces back to back along the blue edge; then fold.");
-        for (Laid each : laid) {
+        for (PlacedPiece each : laid) {
           model.draw(each);
         }
       }
@@ -117,8 +117,8 @@ public final class PaperModel {
   }
 
   /** In rows from the top; nothing where they do not go on the sheet. */
-  private static List<Laid> lay(List<Piece> pieces, float scale, PDRectangle paper) {
-    List<Laid> laid = new ArrayList<>();
+  private static List<PlacedPiece> lay(List<Piece> pieces, float scale, PDRectangle paper) {
+    List<PlacedPiece> laid = new ArrayList<>();
     float x = MARGIN;
     float top = paper.getHeight() - MARGIN - HEAD;
     float row = 0;
@@ -134,14 +134,14 @@ public final class PaperModel {
       if (x + w > paper.getWidth() - MARGIN || top - h < MARGIN) {
         return List.of();
       }
-      laid.add(new Laid(piece, x, top - h, w, h, doubled));
+      laid.add(new PlacedPiece(piece, x, top - h, w, h, doubled));
       x += w + GAP;
       row = Math.max(row, h);
     }
     return laid;
   }
 
-  private void draw(Laid laid) throws IOException {
+  private void draw(PlacedPiece laid) throws IOException {
     Piece piece = laid.piece();
     float w = points(piece.size().w(), scale);
     float h = points(piece.size().h(), scale);

@@ -23,9 +23,9 @@ public class PdfLists {
    * @param left what is in a pocket but not on the list, and why
    * @param paper the sheets it is printed on
    */
-  public byte[] prints(String album, List<PrintLine> lines, List<String> left, PDRectangle paper)
+  public byte[] prints(String album, List<PrintRow> lines, List<String> left, PDRectangle paper)
       throws IOException {
-    int copies = lines.stream().mapToInt(PrintLine::count).sum();
+    int copies = lines.stream().mapToInt(PrintRow::count).sum();
     try (ListSheet sheet =
         new ListSheet(
             "Prints to order",
@@ -34,7 +34,7 @@ public class PdfLists {
       for (String each : left) {
         sheet.paragraph("Not on this list: " + each);
       }
-      for (PrintLine line : lines) {
+      for (PrintRow line : lines) {
         sheet.line(
             renderer.forShowing(line.photo(), line.secret()),
             new ListSheet.Window(line.crop(), line.pixels()),
@@ -56,7 +56,7 @@ public class PdfLists {
     }
   }
 
-  public byte[] trims(String album, List<TrimLine> lines, List<String> cautions, PDRectangle paper)
+  public byte[] trims(String album, List<TrimRow> lines, List<String> cautions, PDRectangle paper)
       throws IOException {
     try (ListSheet sheet =
         new ListSheet(
@@ -66,7 +66,7 @@ public class PdfLists {
       for (String caution : cautions) {
         sheet.paragraph(caution);
       }
-      for (TrimLine line : lines) {
+      for (TrimRow line : lines) {
         sheet.line(
             renderer.forShowing(line.photo(), line.secret()),
             null,

@@ -161,9 +161,10 @@ public class AlbumViews {
         null);
   }
 
-  public static Views.LaidView laid(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
+  public static Views.LaidEphemeraView laid(
+      AlbumModel album, Slot slot, AlbumModel.LaidEphemera laid) {
     Ephemera ephemera = laid.ephemera();
-    return new Views.LaidView(
+    return new Views.LaidEphemeraView(
         ephemera.key(),
         ephemera.kind(),
         ephemera.name(),

@@ -1,12 +1,12 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Ephemera;
+import drumnest.core.album.EphemeraKind;
 import drumnest.core.album.Flap;
 import drumnest.core.album.Grip;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Box;
@@ -179,9 +179,9 @@ public final class Views {
    * @param arrow the edge to which an arrow on it points; left out where there is none
    * @param mind what must be minded, a sentence each
    */
-  public record LaidView(
+  public record LaidEphemeraView(
       int ephemera,
-      Ephemera.Kind kind,
+      EphemeraKind kind,
       String name,
       SizeView size,
       String words,
@@ -211,7 +211,7 @@ public final class Views {
       String id,
       int rank,
       String label,
-      Slot.Kind kind,
+      SlotKind kind,
       Holds holds,
       BoxView box,
       ShareBoxView inner,
@@ -220,7 +220,7 @@ public final class Views {
       SizeView named,
       boolean measured,
       @Nullable SeatView seat,
-      @Nullable LaidView laid,
+      @Nullable LaidEphemeraView laid,
       @Nullable Reservation aside,
       @Nullable String piece) {
 
@@ -401,7 +401,7 @@ public final class Views {
    */
   public record EphemeraView(
       int key,
-      Ephemera.Kind kind,
+      EphemeraKind kind,
       String name,
       SizeView size,
       LengthView thickness,

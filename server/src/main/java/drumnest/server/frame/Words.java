@@ -332,7 +332,7 @@ public final class Words {
   }
 
   /** Tells what a budget comes to. */
-  public static String budget(Budget.Line line, HouseRules rules) {
+  public static String budget(Budget.Share line, HouseRules rules) {
     if (line.places() == 0) {
       long page = rules.number(HouseRule.CHAPTER_PHOTOS);
       long pages = Math.max(1, (line.kept() + page - 1) / page);

@@ -188,7 +188,7 @@ class GatherViews {
       return (double) size.w().toNanometres() * size.h().toNanometres();
     }
 
-    private ChapterBudgetView chapter(int index, Budget.Line line, @Nullable Size smallest) {
+    private ChapterBudgetView chapter(int index, Budget.Share line, @Nullable Size smallest) {
       Chapter chapter = budget.chapters().get(index);
       List<StoryPhoto> kept = new ArrayList<>();
       Set<String> spared = new HashSet<>();
@@ -222,7 +222,7 @@ class GatherViews {
       return view(chapter.photos().get(0).id(), name, chapter.photos(), line, pages, drops);
     }
 
-    private DropView drop(CullingSuggestions.Suggestion drop, Budget.Line line) {
+    private DropView drop(CullingSuggestions.Suggestion drop, Budget.Share line) {
       AlbumPhoto photo = album.photo(drop.photo()).orElseThrow();
       String other =
           drop.other() == null ? "" : album.photo(drop.other()).map(AlbumPhoto::name).orElse("");
@@ -238,7 +238,7 @@ class GatherViews {
         String id,
         String title,
         List<StoryPhoto> photos,
-        Budget.Line line,
+        Budget.Share line,
         @Nullable String pages,
         List<DropView> drops) {
       return new ChapterBudgetView(

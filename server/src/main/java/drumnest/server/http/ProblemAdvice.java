@@ -11,8 +11,8 @@ import drumnest.server.TooManyTriesException;
 import drumnest.server.UnknownKind;
 import drumnest.server.UnprocessableException;
 import drumnest.server.WouldLoseException;
-import drumnest.server.data.DiskRoom;
-import drumnest.server.data.OutOfRoomException;
+import drumnest.server.data.DiskFullException;
+import drumnest.server.data.DiskSpace;
 import drumnest.server.intake.RefusedPhotoException;
 import drumnest.server.stock.MoverProblemText;
 import drumnest.server.stock.UnitsInUse;
@@ -45,9 +45,9 @@ class ProblemAdvice {
 
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
-  private final DiskRoom room;
+  private final DiskSpace room;
 
-  ProblemAdvice(DiskRoom room) {
+  ProblemAdvice(DiskSpace room) {
     this.room = room;
   }
 
@@ -108,7 +108,7 @@ class ProblemAdvice {
   }
 
   @ExceptionHandler
-  ResponseEntity<ProblemDetail> outOfRoom(OutOfRoomException e) {
+  ResponseEntity<ProblemDetail> outOfRoom(DiskFullException e) {
     return problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", e.getMessage(), null);
   }
 
@@ -193,7 +193,7 @@ class ProblemAdvice {
     }
     if (room.isCauseOf(e)) {
       LOG.warn("The disk is full: {}", e.getMessage());
-      return outOfRoom(new OutOfRoomException());
+      return outOfRoom(new DiskFullException());
     }
     if (request.getUserPrincipal() == null) {
       // The door that let a stranger in logs what strangers cause.

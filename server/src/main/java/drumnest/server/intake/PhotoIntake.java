@@ -5,9 +5,9 @@ import drumnest.core.photo.PhotoFile;
 import drumnest.server.FieldProblemException;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.PhotoRegistrar;
-import drumnest.server.data.DiskRoom;
+import drumnest.server.data.DiskFullException;
+import drumnest.server.data.DiskSpace;
 import drumnest.server.data.Home;
-import drumnest.server.data.OutOfRoomException;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
 import java.io.IOException;
@@ -40,7 +40,7 @@ public class PhotoIntake {
   private static final long FOR_PICTURES = 2L << 20;
 
   private final Home home;
-  private final DiskRoom room;
+  private final DiskSpace room;
   private final ImageRenderer renderer;
   private final PictureMemory memory;
   private final Photos photos;
@@ -50,7 +50,7 @@ public class PhotoIntake {
 
   PhotoIntake(
       Home home,
-      DiskRoom room,
+      DiskSpace room,
       ImageRenderer renderer,
       PictureMemory memory,
       Photos photos,
@@ -78,7 +78,7 @@ public class PhotoIntake {
    * @param length how many bytes come; -1 if that is not said
    * @param rendition how many of them, the last ones, are its picture as a JPEG file, which the
    *     page made of a file that it decodes itself; 0 for others
-   * @throws OutOfRoomException if the disk has no room for it
+   * @throws DiskFullException if the disk has no room for it
    * @throws RefusedPhotoException if it is no photo that can be used
    * @throws IOException if it could not be received or stored
    */
@@ -94,7 +94,7 @@ public class PhotoIntake {
     }
     Path incoming = home.incoming().resolve(UUID.randomUUID().toString());
     Path picture = home.incoming().resolve(UUID.randomUUID().toString());
-    try (DiskRoom.Reserved reserved = room.reserve(Math.max(length, 0) + FOR_PICTURES)) {
+    try (DiskSpace.Reserved reserved = room.reserve(Math.max(length, 0) + FOR_PICTURES)) {
       long bytes = rendition == 0 ? MOST_BYTES + 1 : length - rendition;
       String sha256 = receive(content, bytes, incoming, reserved);
       if (rendition > 0) {
@@ -114,7 +114,7 @@ public class PhotoIntake {
       }
     } catch (IOException failure) {
       if (room.isCauseOf(failure)) {
-        throw new OutOfRoomException();
+        throw new DiskFullException();
       }
       throw failure;
     } finally {
@@ -175,7 +175,7 @@ public class PhotoIntake {
    * @param most how many bytes are read of it
    */
   private static String receive(
-      InputStream content, long most, Path file, DiskRoom.Reserved reserved) throws IOException {
+      InputStream content, long most, Path file, DiskSpace.Reserved reserved) throws IOException {
     MessageDigest digest = sha256();
     long length = 0;
     try (OutputStream out = new DigestOutputStream(Files.newOutputStream(file), digest)) {

@@ -212,12 +212,12 @@ public class LeafPlans {
     }
     Map<String, String> filled = filled(staying, waiting, request.breathing());
     List<List<Candidate>> chapters = chapters(album, waiting, filled.values());
-    List<LeafPlanning.Kind> kinds = new ArrayList<>();
+    List<LeafPlanning.LeafKind> kinds = new ArrayList<>();
     types.forEach(
         (key, type) -> {
           Leaf leaf = Leaf.of(1, 1, type);
           kinds.add(
-              new LeafPlanning.Kind(
+              new LeafPlanning.LeafKind(
                   key,
                   places(leaf, Side.FRONT),
                   places(leaf, Side.BACK),

@@ -5,6 +5,7 @@ import drumnest.core.album.Leaf;
 import drumnest.core.album.LeafState;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -286,14 +287,14 @@ class ProposalViews {
         size.w().toInches().doubleValue(),
         size.h().toInches().doubleValue(),
         Stream.concat(
-                slots(leaf, side, Slot.Kind::isOfPage),
+                slots(leaf, side, SlotKind::isOfPage),
                 // Closed flaps lie over the places.
-                slots(leaf, side, kind -> kind == Slot.Kind.OUTSIDE))
+                slots(leaf, side, kind -> kind == SlotKind.OUTSIDE))
             .map(slot -> place(with, slot))
             .toList());
   }
 
-  private static Stream<Slot> slots(Leaf leaf, Side side, Predicate<Slot.Kind> kinds) {
+  private static Stream<Slot> slots(Leaf leaf, Side side, Predicate<SlotKind> kinds) {
     return leaf.slots(side, 0).stream().filter(slot -> kinds.test(slot.kind()));
   }
 

@@ -9,7 +9,7 @@ import drumnest.core.photo.StoryPhoto;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.data.Home;
 import drumnest.server.document.ChosenFiles;
-import drumnest.server.document.ChosenLine;
+import drumnest.server.document.ChosenRow;
 import drumnest.server.document.CsvLists;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Words;
@@ -95,13 +95,13 @@ class ChosenController {
     AlbumModel album = openAlbums.open(id);
     List<Chapter> chapters = album.chapters();
     List<String> titles = Words.chapters(chapters.stream().map(Chapter::begin).toList());
-    List<ChosenLine> lines = new ArrayList<>();
+    List<ChosenRow> lines = new ArrayList<>();
     for (int i = 0; i < chapters.size(); i++) {
       String name = chapters.get(i).name();
       for (StoryPhoto each : chapters.get(i).photos()) {
         AlbumPhoto photo = album.photo(each.id()).orElseThrow();
         lines.add(
-            new ChosenLine(
+            new ChosenRow(
                 lines.size() + 1,
                 name == null ? titles.get(i) : name,
                 photo.name(),

@@ -9,8 +9,8 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Pixels;
 import drumnest.server.album.OpenAlbums;
-import drumnest.server.document.PrintLine;
-import drumnest.server.document.TrimLine;
+import drumnest.server.document.PrintRow;
+import drumnest.server.document.TrimRow;
 import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
@@ -51,8 +51,8 @@ class Lists {
   record OfAlbum(
       AlbumModel album,
       String title,
-      List<PrintLine> prints,
-      List<TrimLine> trims,
+      List<PrintRow> prints,
+      List<TrimRow> trims,
       List<String> left,
       List<String> cautions) {
 
@@ -72,7 +72,7 @@ class Lists {
   OfAlbum of(long albumId) {
     AlbumModel album = openAlbums.open(albumId);
     List<PrintOrder.Wanted> wanted = new ArrayList<>();
-    List<TrimLine> trims = new ArrayList<>();
+    List<TrimRow> trims = new ArrayList<>();
     List<String> left = new ArrayList<>();
     for (Slot slot : album.leaves().slots()) {
       AlbumModel.Seated seated = album.seated(slot).orElse(null);
@@ -101,12 +101,12 @@ class Lists {
         album, album.title(), printLines(album, wanted), trims, left, cautions(trims));
   }
 
-  private static List<PrintLine> printLines(AlbumModel album, List<PrintOrder.Wanted> wanted) {
-    List<PrintLine> lines = new ArrayList<>();
+  private static List<PrintRow> printLines(AlbumModel album, List<PrintOrder.Wanted> wanted) {
+    List<PrintRow> lines = new ArrayList<>();
     for (PrintOrder order : PrintOrder.list(wanted)) {
       AlbumPhoto photo = album.photo(order.photo()).orElseThrow();
       lines.add(
-          new PrintLine(
+          new PrintRow(
               lines.size() + 1,
               photo.file(),
               photo.choosing().secret(),
@@ -122,10 +122,10 @@ class Lists {
     return lines;
   }
 
-  private static TrimLine trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
+  private static TrimRow trimLine(int line, AlbumPhoto photo, PrintInPocket print, Slot slot) {
     List<String> cut = new ArrayList<>(Words.off(print.trim()));
     Words.outline(print).ifPresent(cut::add);
-    return new TrimLine(
+    return new TrimRow(
         line,
         photo.file(),
         photo.choosing().secret(),
@@ -139,7 +139,7 @@ class Lists {
   }
 
   /** How many prints of each size, the most first. */
-  private static String sizes(List<PrintLine> prints) {
+  private static String sizes(List<PrintRow> prints) {
     Map<Size, Integer> counts = new LinkedHashMap<>();
     prints.forEach(line -> counts.merge(lying(line.size()), line.count(), Integer::sum));
     return counts.entrySet().stream()
@@ -153,19 +153,19 @@ class Lists {
     return size.w().isLessThan(size.h()) ? size.turned() : size;
   }
 
-  private static List<String> cautions(List<TrimLine> trims) {
+  private static List<String> cautions(List<TrimRow> trims) {
     List<String> cautions = new ArrayList<>();
     if (!trims.isEmpty()) {
       cautions.add(KNIFE);
     }
-    if (trims.stream().anyMatch(TrimLine::onTable)) {
+    if (trims.stream().anyMatch(TrimRow::onTable)) {
       cautions.add(FINAL);
     }
     return cautions;
   }
 
   private static PrintView view(
-      AlbumModel album, PrintLine line, Function<Size, Views.SizeView> size) {
+      AlbumModel album, PrintRow line, Function<Size, Views.SizeView> size) {
     Pixels pixels = line.pixels();
     return new PrintView(
         line.line(),
@@ -188,7 +188,7 @@ class Lists {
   }
 
   private static TrimView view(
-      AlbumModel album, TrimLine line, Function<Size, Views.SizeView> size) {
+      AlbumModel album, TrimRow line, Function<Size, Views.SizeView> size) {
     return new TrimView(
         line.line(),
         line.photo().sha256(),

@@ -7,6 +7,7 @@ import drumnest.core.album.Mechanism;
 import drumnest.core.album.Mover;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.BandChoices;
 import drumnest.core.mover.MoverChoices;
@@ -55,7 +56,7 @@ final class ChoiceViews {
     return new ChoicesView(
         Views.SizeView.of(slot.leaf().size()),
         Views.BoxView.of(slot.box()),
-        slot.kind() == Slot.Kind.OUTSIDE
+        slot.kind() == SlotKind.OUTSIDE
             ? List.of()
             : Stream.concat(
                     MoverChoices.at(slot, album.rules()).stream(), bands(album, slot).stream())

@@ -7,8 +7,8 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Clash;
-import drumnest.core.mover.Cures;
-import drumnest.core.mover.MoverCures;
+import drumnest.core.mover.FlapFixes;
+import drumnest.core.mover.MoverFixes;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.server.frame.FlapWords;
 import drumnest.server.frame.Words;
@@ -17,19 +17,19 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** Shows what is in each other's way on a spread, and what would cure it. */
+/** Shows what is in each other's way on a spread, and what would settle it. */
 final class ClashViews {
 
-  private static final int MOST_CURES = 3;
+  private static final int MOST_FIXES = 3;
 
   /**
-   * A cure that was tried, in words, and what it makes of a flap, or of the mover that it is a part
+   * A fix that was tried, in words, and what it makes of a flap, or of the mover that it is a part
    * of.
    *
    * @param form the measures of the flap then; left out where it is a part of a mover
    * @param moverForm those of the mover; left out for a flap by itself
    */
-  record CureView(
+  record FlapFixView(
       String text,
       String flap,
       MoverRequests.@Nullable FlapForm form,
@@ -41,7 +41,7 @@ final class ClashViews {
    * @param severity error or order
    */
   record ClashView(
-      Clash.Severity severity, String text, String a, String b, List<CureView> cures) {}
+      Clash.Severity severity, String text, String a, String b, List<FlapFixView> fixes) {}
 
   private final AlbumModel album;
   private final SpreadMotion motion;
@@ -55,8 +55,8 @@ final class ClashViews {
 
   /** All of them but those of the parts of one mover with each other. */
   List<ClashView> clashes() {
-    Cures cures =
-        new Cures(
+    FlapFixes fixes =
+        new FlapFixes(
             motion.flaps().all(),
             motion::page,
             flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
@@ -71,54 +71,54 @@ final class ClashViews {
                     clash.a(),
                     clash.b(),
                     Stream.concat(
-                            cures.of(clash, MOST_CURES).stream().map(cure -> cure(clash, cure)),
-                            moverCures(clash))
-                        .limit(MOST_CURES)
+                            fixes.of(clash, MOST_FIXES).stream().map(fix -> fix(clash, fix)),
+                            moverFixes(clash))
+                        .limit(MOST_FIXES)
                         .toList()))
         .toList();
   }
 
-  /** Tells what would cure a clash by changing a mover as a whole. */
-  private Stream<CureView> moverCures(Clash clash) {
+  /** Tells what would settle a clash by changing a mover as a whole. */
+  private Stream<FlapFixView> moverFixes(Clash clash) {
     return Stream.of(clash.a(), clash.b())
         .flatMap(flap -> plans.moverOf(flap).stream())
         .distinct()
         .flatMap(
             placed -> {
               Box page = motion.page(motion.flap(placed.id()).orElseThrow());
-              MoverCures cures =
-                  new MoverCures(
+              MoverFixes fixes =
+                  new MoverFixes(
                       motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
-              return cures.of(clash, MOST_CURES).stream().map(cure -> cure(placed, cure));
+              return fixes.of(clash, MOST_FIXES).stream().map(fix -> fix(placed, fix));
             });
   }
 
-  private CureView cure(SpreadPlans.PlacedMover placed, MoverCures.Cure cure) {
+  private FlapFixView fix(SpreadPlans.PlacedMover placed, MoverFixes.Fix fix) {
     String name = plans.called(placed);
     PagePlan plan = NextPlan.plan(placed.page());
     Mover before = plan.seen(placed.mover());
-    Mover after = plan.seen(cure.mover());
+    Mover after = plan.seen(fix.mover());
     String text =
         before.edge() == after.edge()
             ? "Move " + name + " " + moved(before.at(), after.at())
             : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(after));
-    return new CureView(text, placed.id(), null, MoverForm.of(cure.mover(), plan));
+    return new FlapFixView(text, placed.id(), null, MoverForm.of(fix.mover(), plan));
   }
 
-  private CureView cure(Clash clash, Cures.Cure cure) {
-    Flap flap = cure.flap();
+  private FlapFixView fix(Clash clash, FlapFixes.Fix fix) {
+    Flap flap = fix.flap();
     Flap before = motion.flap(flap.id()).orElseThrow();
     String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
     String name = plans.called(flap.id());
     String text =
-        switch (cure.way()) {
+        switch (fix.way()) {
           case HINGE -> "Hinge " + name + " at the " + Words.edge(seen(flap).hinge());
           case LAY_ON -> "Lay " + name + " over " + other;
           case FIX_TO -> "Fix " + name + " to " + other;
           case SLIT -> "Put " + name + " through a slit";
           case MOVE -> "Move " + name + " " + moved(seen(before).closed(), seen(flap).closed());
         };
-    return new CureView(text, flap.id(), FlapStates.form(motion, flap), null);
+    return new FlapFixView(text, flap.id(), FlapStates.form(motion, flap), null);
   }
 
   /** A flap as it is seen when it can be reached. */

@@ -9,6 +9,7 @@ import drumnest.core.album.FlapNames;
 import drumnest.core.album.Holding;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Size;
@@ -63,7 +64,7 @@ public class FlapEdits {
       Holding holding = Holding.ofPhoto(photoId).putByHand();
       inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
     }
-    String where = over.kind() == Slot.Kind.INSIDE ? "a flap on " : "a flap over ";
+    String where = over.kind() == SlotKind.INSIDE ? "a flap on " : "a flap over ";
     step.take(
         seen,
         List.of(NextPlan.with(over.parent().page(), flap)),

@@ -13,6 +13,7 @@ import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
 import drumnest.core.album.Side;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
 import drumnest.core.measure.Box;
@@ -68,7 +69,7 @@ public class MoverEdits {
       List<String> photos) {
     SeenAlbum seen = step.seen(albumId, version);
     Slot at = AlbumChecks.slot(seen.album(), "slot", slotId);
-    if (at.kind() == Slot.Kind.OUTSIDE) {
+    if (at.kind() == SlotKind.OUTSIDE) {
       throw new UnprocessableException(
           "slot", "A mover lies over a place of its page, or on the inside of a flap.");
     }

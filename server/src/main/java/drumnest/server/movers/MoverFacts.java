@@ -9,7 +9,7 @@ import drumnest.core.album.Panorama;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Accordion;
-import drumnest.core.mover.Doors;
+import drumnest.core.mover.DoorLeaves;
 import drumnest.core.mover.FoldOut;
 import drumnest.core.mover.MirrorPiece;
 import drumnest.core.mover.MoverParts;
@@ -210,7 +210,7 @@ final class MoverFacts {
   }
 
   private void door(Mechanism.Door door) {
-    Size leaf = door.pair() ? Doors.pair(mover.at()).get(0).size() : mover.at().size();
+    Size leaf = door.pair() ? DoorLeaves.pair(mover.at()).get(0).size() : mover.at().size();
     add(door.pair() ? "Each leaf" : "Leaf", text(leaf));
     Length strip = rules.length(HouseRule.ADHESIVE_STRIP);
     add(

@@ -9,6 +9,7 @@ import drumnest.core.album.LeafState;
 import drumnest.core.album.PagePlan;
 import drumnest.core.album.PageSide;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.Spread;
 import drumnest.core.fit.Outline;
@@ -80,7 +81,7 @@ class MoverStep {
     List<Change> changes = new ArrayList<>(LeafEdits.emptied(album, gone));
     changes.addAll(LeafEdits.emptied(album, stuckOver));
     for (Slot side : gone) {
-      if (side.kind() == Slot.Kind.OUTSIDE) {
+      if (side.kind() == SlotKind.OUTSIDE) {
         album
             .ownOpening(side)
             .ifPresent(size -> changes.add(new Change.OfOpening(side.id(), size, null)));
@@ -140,7 +141,7 @@ class MoverStep {
     String number = next.renamed().get(String.valueOf(side.number()));
     String name =
         number == null ? "" : FlapNames.of(next.page().leaf(), next.page().side(), number);
-    return side.kind() == Slot.Kind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
+    return side.kind() == SlotKind.OUTSIDE ? FlapNames.outside(name) : FlapNames.inside(name);
   }
 
   /** How much goes back that was on sides that are gone. */

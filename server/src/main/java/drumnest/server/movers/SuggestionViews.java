@@ -35,7 +35,7 @@ class SuggestionViews {
    * @param text what it is and where, in a sentence
    */
   record SuggestionView(
-      String slot, MoverSuggestions.Kind kind, Edge edge, int faces, String text) {}
+      String slot, MoverSuggestions.SuggestedMover kind, Edge edge, int faces, String text) {}
 
   /**
    * What would take in what is left over.

@@ -4,7 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Leaf;
 import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.photo.AlbumPhoto;
@@ -116,7 +116,7 @@ class RoomViews {
 
   /** The two that share a place, in the order of the story; nothing where it cannot be divided. */
   private static @Nullable List<String> two(PlacingTask task, int index, MakingRoom.Option option) {
-    return task.slots().get(option.place()).kind() == Slot.Kind.OUTSIDE
+    return task.slots().get(option.place()).kind() == SlotKind.OUTSIDE
         ? null
         : IntStream.of(index, option.other())
             .sorted()

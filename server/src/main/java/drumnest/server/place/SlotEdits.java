@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.SlotOpenings;
 import drumnest.core.fit.WholePrint;
@@ -155,7 +156,7 @@ public class SlotEdits {
     SeenAlbum seen = openAlbums.seen(albumId, version);
     AlbumModel album = seen.album();
     Slot slot = AlbumChecks.slot(album, "slot", slotId);
-    if (slot.kind() == Slot.Kind.MOUNT) {
+    if (slot.kind() == SlotKind.MOUNT) {
       throw new UnprocessableException("slot", "A mount has no opening: things are stuck on it.");
     }
     Size before = album.ownOpening(slot).orElse(null);

@@ -2,6 +2,7 @@ package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.fit.Opening;
 import drumnest.server.frame.Views;
@@ -23,7 +24,7 @@ record TicketHead(
     Views.SizeView named,
     Views.SizeView opening,
     boolean measured,
-    Slot.Kind kind,
+    SlotKind kind,
     Opening.Known known,
     List<PlanViews.MarkView> marks) {
 

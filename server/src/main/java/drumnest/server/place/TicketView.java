@@ -58,7 +58,7 @@ sealed interface TicketView {
       List<String> todo,
       String why,
       Views.EphemeraView ephemera,
-      Views.LaidView laid,
+      Views.LaidEphemeraView laid,
       TicketVerdict verdict,
       Views.SizeView play)
       implements TicketView {}

@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Holds;
 import drumnest.core.album.Slot;
+import drumnest.core.album.SlotKind;
 import drumnest.core.album.SlotNames;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
@@ -129,7 +130,7 @@ class TicketViews {
     Pixels pixels = photo.pixels();
     InsertFit fit = seat.fit();
     // On plain paper nothing goes into anything.
-    boolean covers = slot.kind() == Slot.Kind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
+    boolean covers = slot.kind() == SlotKind.MOUNT && fit.verdict() == InsertFit.Verdict.SNUG;
     Size headline = seat.trim().isNeeded() ? seat.trim().to() : seat.print();
     return new TicketView.PhotoTicketView(
         head(album, slot),
@@ -170,7 +171,8 @@ class TicketViews {
             : slot.kind().isOfPage() ? "Nothing in this pocket yet." : "Nothing on this side yet.");
   }
 
-  private static TicketView ephemeraTicket(AlbumModel album, Slot slot, AlbumModel.Laid laid) {
+  private static TicketView ephemeraTicket(
+      AlbumModel album, Slot slot, AlbumModel.LaidEphemera laid) {
     InsertFit fit = laid.fit();
     boolean cut = !fit.trimTo().equals(fit.insert()) && !laid.ephemera().original();
     List<String> todo = new ArrayList<>();
@@ -203,7 +205,7 @@ class TicketViews {
 
   /** The ruler marks of a mount. */
   private static List<PlanViews.MarkView> marks(AlbumModel album, Slot slot) {
-    if (slot.kind() != Slot.Kind.MOUNT) {
+    if (slot.kind() != SlotKind.MOUNT) {
       return List.of();
     }
     return PlanViews.marks(album, slot);

@@ -18,10 +18,10 @@ import java.util.Locale;
  * @param device what the interface is called, as {@code eth0}
  * @param kind what lies behind it
  */
-public record NetworkPlace(String address, String device, Kind kind) {
+public record NetworkPlace(String address, String device, Network kind) {
 
   /** What lies behind a place. */
-  public enum Kind {
+  public enum Network {
     /** A private address (source: RFC 1918) of a network card: the home's own network. */
     LOCAL,
     /** An address that is not private: everybody may get there. */
@@ -46,7 +46,7 @@ public record NetworkPlace(String address, String device, Kind kind) {
       }
       for (InetAddress address : Collections.list(each.getInetAddresses())) {
         if (address.getAddress().length == 4 && !address.isLinkLocalAddress()) {
-          Kind kind =
+          Network kind =
               kind(
                   address,
                   each.getName(),
@@ -70,14 +70,15 @@ public record NetworkPlace(String address, String device, Kind kind) {
    *
    * @param madeBelieve whether the interface stands for no device of its own
    */
-  static Kind kind(InetAddress address, String device, boolean pointToPoint, boolean madeBelieve) {
+  static Network kind(
+      InetAddress address, String device, boolean pointToPoint, boolean madeBelieve) {
     String name = device.toLowerCase(Locale.ROOT);
     if (pointToPoint || name.matches(TUNNEL_NAMES)) {
-      return Kind.TUNNEL;
+      return Network.TUNNEL;
     }
     if (madeBelieve || name.matches(BRIDGE_NAMES)) {
-      return Kind.BRIDGE;
+      return Network.BRIDGE;
     }
-    return address.isSiteLocalAddress() ? Kind.LOCAL : Kind.PUBLIC;
+    return address.isSiteLocalAddress() ? Network.LOCAL : Network.PUBLIC;
   }
 }

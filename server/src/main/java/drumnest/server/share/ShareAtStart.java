@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 @Lazy(false)
 class ShareAtStart {
 
-  private final SharedDoor door;
+  private final SharedConnectors door;
   private final boolean share;
 
-  ShareAtStart(@Lazy SharedDoor door, @Value("${drumnest.share:false}") boolean share) {
+  ShareAtStart(@Lazy SharedConnectors door, @Value("${drumnest.share:false}") boolean share) {
     this.door = door;
     this.share = share;
   }

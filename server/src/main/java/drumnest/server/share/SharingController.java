@@ -36,10 +36,10 @@ class SharingController {
       DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
   private static final Duration PAIRED_FOR = Duration.ofDays(365);
 
-  private final SharedDoor door;
+  private final SharedConnectors door;
   private final Pairing pairing;
 
-  SharingController(SharedDoor door, Pairing pairing) {
+  SharingController(SharedConnectors door, Pairing pairing) {
     this.door = door;
     this.pairing = pairing;
   }
@@ -122,7 +122,7 @@ class SharingController {
           case TUNNEL -> "tunnel into another network";
           case BRIDGE -> "containers or virtual machines";
         },
-        place.kind() == NetworkPlace.Kind.LOCAL,
+        place.kind() == NetworkPlace.Network.LOCAL,
         door.isOpenAt(place.address()));
   }
 

@@ -284,7 +284,7 @@ final class ShelfViews {
 
   static RuleView rule(HouseRule rule, HouseRules rules) {
     long value =
-        rule.kind() == HouseRule.Kind.LENGTH
+        rule.kind() == HouseRule.Quantity.LENGTH
             ? rules.length(rule).toNanometres()
             : rules.number(rule);
     return new RuleView(

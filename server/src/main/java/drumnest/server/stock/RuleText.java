@@ -19,7 +19,7 @@ public final class RuleText {
 
   /** A value in a maker's words. */
   public static String of(HouseRule rule, long value) {
-    if (rule.kind() == HouseRule.Kind.NUMBER) {
+    if (rule.kind() == HouseRule.Quantity.NUMBER) {
       return value + unit(rule);
     }
     Length length = Length.ofNanometres(value);
@@ -62,7 +62,7 @@ public final class RuleText {
    * @throws FieldProblemException if it is none
    */
   public static long read(HouseRule rule, String text) {
-    if (rule.kind() == HouseRule.Kind.NUMBER) {
+    if (rule.kind() == HouseRule.Quantity.NUMBER) {
       // Anything longer is no number, and would be gone through once for each of its blanks.
       boolean brief = text.length() <= LONGEST;
       String number = brief ? text.strip().replaceFirst(" *(ppi|h|min|bits|pt|%)$", "") : "";

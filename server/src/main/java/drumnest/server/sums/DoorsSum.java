@@ -2,7 +2,7 @@ package drumnest.server.sums;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
-import drumnest.core.mover.Doors;
+import drumnest.core.mover.DoorLeaves;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +25,7 @@ class DoorsSum implements Sum {
     // A double door opens to both sides, whatever is said of a single one.
     Edge hinge = hinge(values.choice("opens", "left", "right", "up", "down"));
     boolean pair = values.oneOfChoices("kind", "single", "double").equals("double");
-    List<Doors.Leaf> leaves = pair ? Doors.pair(span) : Doors.single(span, hinge);
+    List<DoorLeaves.Leaf> leaves = pair ? DoorLeaves.pair(span) : DoorLeaves.single(span, hinge);
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("leaves", leaves.stream().map(DoorsSum::leaf).toList());
     Drawing drawing = new Drawing().room(span);
@@ -49,7 +49,7 @@ class DoorsSum implements Sum {
     };
   }
 
-  private static Map<String, @Nullable Object> leaf(Doors.Leaf leaf) {
+  private static Map<String, @Nullable Object> leaf(DoorLeaves.Leaf leaf) {
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("size", Answers.size(leaf.size()));
     answer.put("closed", Answers.box(leaf.closed()));

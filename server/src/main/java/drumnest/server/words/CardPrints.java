@@ -57,7 +57,7 @@ final class CardPrints {
     CardWords words = card.card();
     CardLayout layout = CardChain.of(album).laid(card, ShippedTypefaces.ALL, album).layout();
     boolean typed = words.lettering() instanceof Lettering.Typed;
-    List<CardPages.Line> lines =
+    List<CardPages.PrintedLine> lines =
         typed
             ? layout.lines().stream()
                 .filter(line -> !line.beyond())
@@ -73,8 +73,9 @@ final class CardPrints {
         words.arrow() ? Arrow.of(card, album).orElse(null) : null);
   }
 
-  private static CardPages.Line line(CardWords words, CardLayout layout, CardLayout.Line line) {
-    return new CardPages.Line(
+  private static CardPages.PrintedLine line(
+      CardWords words, CardLayout layout, CardLayout.TextLine line) {
+    return new CardPages.PrintedLine(
         line.text(),
         words.margin().plus(line.indent()),
         line.baseline(),

@@ -222,7 +222,7 @@ final class WordsRequests {
    */
   record FactForm(
       @NotNull Long version,
-      @NotNull Fact.Kind kind,
+      @NotNull Fact.Subject kind,
       @NotNull @Plain(is = "a fact", max = 300, needed = true) String text,
       @Nullable String chapter) {
 

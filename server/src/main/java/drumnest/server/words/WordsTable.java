@@ -5,7 +5,7 @@ import drumnest.core.album.CardWords;
 import drumnest.core.album.Ephemera;
 import drumnest.core.album.SlotNames;
 import drumnest.core.album.TitleWords;
-import drumnest.server.document.WordsLine;
+import drumnest.server.document.WordsRow;
 import drumnest.server.frame.WordsRoom;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,14 +15,14 @@ final class WordsTable {
 
   private WordsTable() {}
 
-  static List<WordsLine> of(AlbumModel album, boolean forShow) {
-    List<WordsLine> lines = new ArrayList<>();
+  static List<WordsRow> of(AlbumModel album, boolean forShow) {
+    List<WordsRow> lines = new ArrayList<>();
     WordsOrder order = WordsOrder.of(album);
     for (WordsOrder.InChapter chapter : order.chapters()) {
       for (Ephemera.Title each : chapter.titles()) {
         TitleWords title = each.title();
         lines.add(
-            new WordsLine(
+            new WordsRow(
                 chapter.title(),
                 "title",
                 title == null ? "" : title.text(),
@@ -36,7 +36,7 @@ final class WordsTable {
         CardWords words = each.card();
         if (!(forShow && words.hidden())) {
           lines.add(
-              new WordsLine(
+              new WordsRow(
                   chapter.title(),
                   words.continues() == null ? "card" : "runs on",
                   words.heading(),

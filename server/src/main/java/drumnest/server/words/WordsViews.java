@@ -105,7 +105,7 @@ final class WordsViews {
   /**
    * @param told whether it stands on a card or in a title
    */
-  record FactView(Fact.Kind kind, String text, @Nullable String chapter, boolean told) {}
+  record FactView(Fact.Subject kind, String text, @Nullable String chapter, boolean told) {}
 
   static WordsView of(
       AlbumModel album, @Nullable String chapter, LetterStock stock, PrintGround ground) {

@@ -95,7 +95,7 @@ class StepJsonTest {
             new Change.OfEphemera(3, null, card),
             new Change.OfEphemera(4, null, TITLE),
             new Change.OfFacts(
-                List.of(), List.of(new Fact(Fact.Kind.WEATHER, "14 knots, gusting", "a"))),
+                List.of(), List.of(new Fact(Fact.Subject.WEATHER, "14 knots, gusting", "a"))),
             new Change.OfEntry("plain-12x12", false, true),
             new Change.OfChapters(null, 4),
             new Change.OfClock("Maker One", Duration.ZERO, Duration.ofMinutes(67)));

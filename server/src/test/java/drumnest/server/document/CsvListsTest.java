@@ -20,8 +20,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class CsvListsTest {
 
-  private static PrintLine print(String name) {
-    return new PrintLine(
+  private static PrintRow print(String name) {
+    return new PrintRow(
         1,
         new PhotoFile("0".repeat(64), "jpg", new Pixels(6000, 4000)),
         false,

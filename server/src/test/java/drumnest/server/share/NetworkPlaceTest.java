@@ -42,7 +42,7 @@ class NetworkPlaceTest {
       String device,
       boolean pointToPoint,
       boolean madeBelieve,
-      NetworkPlace.Kind kind)
+      NetworkPlace.Network kind)
       throws UnknownHostException {
     assertThat(NetworkPlace.kind(InetAddress.getByName(address), device, pointToPoint, madeBelieve))
         .isEqualTo(kind);

@@ -89,7 +89,7 @@ class CardLinesReferenceTest {
         sample.layout().lines().stream()
             .map(
                 line ->
-                    new CardPages.Line(
+                    new CardPages.PrintedLine(
                         line.text(),
                         sample.words().margin().plus(line.indent()),
                         line.baseline(),
@@ -117,7 +117,7 @@ class CardLinesReferenceTest {
             stripper.getText(document).lines().filter(line -> !line.isBlank()).toList();
         List<String> laid =
             samples.get(i).layout().lines().stream()
-                .map(CardLayout.Line::text)
+                .map(CardLayout.TextLine::text)
                 .filter(line -> !line.isBlank())
                 .toList();
         assertThat(read).as(samples.get(i).text()).isEqualTo(laid);
@@ -129,7 +129,7 @@ class CardLinesReferenceTest {
   @MethodSource("batches")
   void the_line_breaker_of_the_jdk_breaks_where_ours_does(int batch) throws Exception {
     for (Sample sample : samples(batch)) {
-      assertThat(sample.layout().lines().stream().map(CardLayout.Line::text))
+      assertThat(sample.layout().lines().stream().map(CardLayout.TextLine::text))
           .as(sample.text())
           .containsExactlyElementsOf(reference(sample));
     }

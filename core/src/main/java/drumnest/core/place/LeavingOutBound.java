@@ -26,7 +26,7 @@ import java.util.function.IntUnaryOperator;
  *
  * <p>Time: moments × leaves told apart × the moments that the leaves of all kinds hold.
  */
-final class LeavingOut {
+final class LeavingOutBound {
 
   private static final long NEVER = PlacingCost.FORBIDDEN;
 
@@ -72,7 +72,7 @@ final class LeavingOut {
   }
 
   private final PageCosts pages;
-  private final LeafRest rest;
+  private final LeafCostToGo rest;
   private final int looked;
   private final int moments;
 
@@ -94,7 +94,7 @@ final class LeavingOut {
    * @param looked how many moments at most were left out on the pages that were weighed
    * @param leaves how many leaves a plan has at most
    */
-  LeavingOut(PageCosts pages, LeafRest rest, int looked, int leaves) {
+  LeavingOutBound(PageCosts pages, LeafCostToGo rest, int looked, int leaves) {
     this.pages = pages;
     this.rest = rest;
     this.looked = looked;

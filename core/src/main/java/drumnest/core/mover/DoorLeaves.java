@@ -10,9 +10,9 @@ import java.util.List;
  * half of it each, gaps and all, so that they meet in the middle. Source: common practice, no
  * source.
  */
-public final class Doors {
+public final class DoorLeaves {
 
-  private Doors() {}
+  private DoorLeaves() {}
 
   /**
    * A leaf of a door.

@@ -23,9 +23,9 @@ import org.springframework.stereotype.Component;
  * Which door a request came in by is told by its local address.
  */
 @Component
-public class SharedDoor {
+public class SharedConnectors {
 
-  private static final Logger LOG = LoggerFactory.getLogger(SharedDoor.class);
+  private static final Logger LOG = LoggerFactory.getLogger(SharedConnectors.class);
   private static final String CHOSEN = "share.addresses";
 
   private final WebServerApplicationContext context;
@@ -34,7 +34,7 @@ public class SharedDoor {
   private final List<String> given;
   private final Map<String, Connector> open = new TreeMap<>();
 
-  SharedDoor(
+  SharedConnectors(
       WebServerApplicationContext context,
       Settings settings,
       SharedConnections connections,
@@ -90,7 +90,7 @@ public class SharedDoor {
         places.stream().map(NetworkPlace::address).filter(chosen::contains).toList();
     return there.isEmpty()
         ? places.stream()
-            .filter(place -> place.kind() == NetworkPlace.Kind.LOCAL)
+            .filter(place -> place.kind() == NetworkPlace.Network.LOCAL)
             .map(NetworkPlace::address)
             .toList()
         : there;

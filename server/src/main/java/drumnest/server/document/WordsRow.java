@@ -8,7 +8,7 @@ import drumnest.core.measure.Size;
  * @param place where it lies; empty where it has no place yet
  * @param lines whether it fits, in words
  */
-public record WordsLine(
+public record WordsRow(
     String chapter,
     String kind,
     String heading,

@@ -15,12 +15,12 @@ import java.util.Arrays;
  *
  * <p>Time: moments × leaves told apart × the moments that the pages of all kinds may take.
  */
-final class UnlimitedRest {
+final class UnlimitedCostToGo {
 
   private static final long NEVER = PlacingCost.FORBIDDEN;
 
   private final PageCosts pages;
-  private final LeafRest rest;
+  private final LeafCostToGo rest;
   private final LeafNumbers numbers;
   private final int moments;
 
@@ -30,7 +30,7 @@ final class UnlimitedRest {
   /** By numbers, kinds and moments. */
   private final long[][][] backs;
 
-  UnlimitedRest(PageCosts pages, LeafRest rest, LeafNumbers numbers) {
+  UnlimitedCostToGo(PageCosts pages, LeafCostToGo rest, LeafNumbers numbers) {
     this.pages = pages;
     this.rest = rest;
     this.numbers = numbers;

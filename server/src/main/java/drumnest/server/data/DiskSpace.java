@@ -15,14 +15,14 @@ import org.springframework.stereotype.Component;
  * room; a step leaves what the database needs to end it and to tidy up.
  */
 @Component
-public class DiskRoom {
+public class DiskSpace {
 
   private final Path folder;
   private final long leftByPhotos;
   private final long leftBySteps;
   private final AtomicLong reserved = new AtomicLong();
 
-  DiskRoom(
+  DiskSpace(
       Home home,
       @Value("${drumnest.room-to-leave}") long leftByPhotos,
       @Value("${drumnest.room-for-steps}") long leftBySteps) {
@@ -44,13 +44,13 @@ public class DiskRoom {
    * Reserves room for something that comes in, until it is closed.
    *
    * @param bytes how much it will take; more is reserved as it grows
-   * @throws OutOfRoomException if there is not so much
+   * @throws DiskFullException if there is not so much
    */
   public Reserved reserve(long bytes) {
     Reserved room = new Reserved();
     try {
       room.more(bytes);
-    } catch (OutOfRoomException none) {
+    } catch (DiskFullException none) {
       room.close();
       throw none;
     }
@@ -68,14 +68,14 @@ public class DiskRoom {
       left += bytes;
       long all = reserved.addAndGet(bytes);
       if (usable() - all < leftByPhotos) {
-        throw new OutOfRoomException();
+        throw new DiskFullException();
       }
     }
 
     /**
      * So much of it has come in and lies on the disk.
      *
-     * @throws OutOfRoomException if more came than was reserved and there is no room for it
+     * @throws DiskFullException if more came than was reserved and there is no room for it
      */
     public void used(long bytes) {
       if (bytes > left) {
@@ -95,11 +95,11 @@ public class DiskRoom {
   /**
    * Makes sure that a step can be kept, beside what is coming in.
    *
-   * @throws OutOfRoomException if it cannot
+   * @throws DiskFullException if it cannot
    */
   public void requireForStep() {
     if (usable() - reserved.get() < leftBySteps) {
-      throw new OutOfRoomException();
+      throw new DiskFullException();
     }
   }
 
@@ -116,7 +116,7 @@ public class DiskRoom {
   /** Whether a failure of writing says that there is no room. */
   static boolean isFull(Throwable failure) {
     String reason = String.valueOf(failure.getMessage()).toLowerCase(Locale.ROOT);
-    return failure instanceof OutOfRoomException
+    return failure instanceof DiskFullException
         || reason.contains("no space left")
         || reason.contains("not enough space")
         || reason.contains("quota exceeded");

@@ -23,7 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class MoverCuresTest {
+class MoverFixesTest {
 
   private static final HouseRules RULES = HouseRules.defaults();
   private static final Box PAGE = Box.of(Length.ofInches(12), Length.ZERO, Size.ofInches(12, 12));
@@ -76,42 +76,42 @@ class MoverCuresTest {
 
   @ParameterizedTest(name = "{0}")
   @MethodSource("cases")
-  void each_cure_is_one_and_stays_on_its_page(String name, int seed) {
+  void each_fix_is_one_and_stays_on_its_page(String name, int seed) {
     Random random = new Random(seed);
     Mover mover = mover(random);
     Flap other = other(random);
     List<Flap> all = new ArrayList<>(placed(mover));
     all.add(other);
     List<Clash> before = clashesOf(all);
-    MoverCures cures = new MoverCures(all, mover, NAME, PAGE, RULES);
+    MoverFixes fixes = new MoverFixes(all, mover, NAME, PAGE, RULES);
     for (Clash clash : before) {
-      for (MoverCures.Cure cure : cures.of(clash, 5)) {
-        List<Flap> then = new ArrayList<>(placed(cure.mover()));
+      for (MoverFixes.Fix fix : fixes.of(clash, 5)) {
+        List<Flap> then = new ArrayList<>(placed(fix.mover()));
         assertThat(then).allMatch(part -> PAGE.contains(part.face()));
         then.add(other);
         List<Clash> after = clashesOf(then);
         assertThat(after).hasSizeLessThan(before.size());
         assertThat(after).noneMatch(each -> each.kind() == clash.kind());
-        assertThat(cure.left()).isEqualTo(after.size());
+        assertThat(fix.left()).isEqualTo(after.size());
       }
     }
   }
 
   @Test
-  void most_that_clash_can_be_cured() {
+  void most_that_clash_can_be_fixed() {
     int clashing = 0;
-    int cured = 0;
+    int fixed = 0;
     for (int seed = 0; seed < 200; seed++) {
       Random random = new Random(seed);
       Mover mover = mover(random);
       List<Flap> all = new ArrayList<>(placed(mover));
       all.add(other(random));
       List<Clash> before = clashesOf(all);
-      MoverCures cures = new MoverCures(all, mover, NAME, PAGE, RULES);
+      MoverFixes fixes = new MoverFixes(all, mover, NAME, PAGE, RULES);
       clashing += before.isEmpty() ? 0 : 1;
-      cured += before.stream().anyMatch(clash -> !cures.of(clash, 1).isEmpty()) ? 1 : 0;
+      fixed += before.stream().anyMatch(clash -> !fixes.of(clash, 1).isEmpty()) ? 1 : 0;
     }
     assertThat(clashing).isGreaterThan(60);
-    assertThat(cured).isGreaterThan(clashing / 2);
+    assertThat(fixed).isGreaterThan(clashing / 2);
   }
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class LettingGoTest {
+class LocalReoptimizationTest {
 
   private static int cheaper;
   private static int dearer;
@@ -35,9 +35,9 @@ class LettingGoTest {
     Map<Integer, Integer> staying = PlacingCases.byHand(random, problem, 4);
     Placing.Problem with = problem.withLocked(staying);
     int[] before = new StoryPlacing().place(with).placeOf();
-    LettingGo lettingGo = new LettingGo(new StoryPlacing(), problem);
+    LocalReoptimization reoptimization = new LocalReoptimization(new StoryPlacing(), problem);
     for (int place : staying.keySet()) {
-      LettingGo.Outcome outcome = lettingGo.of(Placement.of(before), staying, place);
+      LocalReoptimization.Outcome outcome = reoptimization.of(Placement.of(before), staying, place);
       Map<Integer, Integer> others = new HashMap<>(staying);
       others.remove(place);
       Placing.Problem without = problem.withLocked(others);
@@ -56,13 +56,13 @@ class LettingGoTest {
 
   /** No page has more free pictures than there are units for. */
   private static void requirePagesHold(Placing.Problem problem, int[] placeOf) {
-    PageRooms rooms = new PageRooms(problem);
+    PageCapacities rooms = new PageCapacities(problem);
     Map<Integer, Integer> taken = new HashMap<>();
     for (int place : placeOf) {
       if (place >= 0 && !problem.locked().containsKey(place)) {
         int page = problem.places().get(place).at().page();
         int units = taken.merge(page, rooms.units(place), Integer::sum);
-        if (rooms.free(place) != PageRooms.UNLIMITED) {
+        if (rooms.free(place) != PageCapacities.UNLIMITED) {
           assertThat(units).as("page %d", page).isLessThanOrEqualTo(rooms.free(place));
         }
       }
@@ -73,8 +73,9 @@ class LettingGoTest {
   void a_picture_at_the_wrong_end_of_a_long_album_goes_home() {
     Placing.Problem problem = PlacingCases.spreads(20, 3, 110);
     int[] placeOf = IntStream.range(0, 110).map(i -> i == 0 ? 119 : i).toArray();
-    LettingGo.Outcome outcome =
-        new LettingGo(new StoryPlacing(), problem).of(Placement.of(placeOf), Map.of(119, 0), 119);
+    LocalReoptimization.Outcome outcome =
+        new LocalReoptimization(new StoryPlacing(), problem)
+            .of(Placement.of(placeOf), Map.of(119, 0), 119);
     assertThat(outcome.placement().toArray()).startsWith(IntStream.range(0, 102).toArray());
     assertThat(IntStream.of(outcome.placement().toArray())).allMatch(place -> place >= 0);
   }

@@ -16,22 +16,22 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /**
- * What would cure a clash with a mover of several parts: the whole of it over another edge, or
+ * What would settle a clash with a mover of several parts: the whole of it over another edge, or
  * moved until it is clear. Each is tried before it is offered: the clash of its parts with the
  * other is gone, no error has come, there are fewer clashes than before, and all of it lies on its
  * page, or on what carries it. Source: common practice, no source. Time: ways × flaps squared.
  */
-public final class MoverCures {
+public final class MoverFixes {
 
   /**
-   * A cure that was tried.
+   * A fix that was tried.
    *
    * @param mover as it is then, on its page
    * @param right how far it is moved to the right; less than zero to the left, zero where it is not
    * @param down how far it is moved down; less than zero upwards
    * @param left how many clashes are left
    */
-  public record Cure(Mover mover, Length right, Length down, int left) {}
+  public record Fix(Mover mover, Length right, Length down, int left) {}
 
   private final List<Flap> flaps;
   private final Mover mover;
@@ -44,7 +44,7 @@ public final class MoverCures {
    * @param name what a part of the mover is called on the spread
    * @param page where its page lies
    */
-  public MoverCures(
+  public MoverFixes(
       List<Flap> flaps, Mover mover, UnaryOperator<String> name, Box page, HouseRules rules) {
     this.flaps = List.copyOf(flaps);
     this.mover = mover;
@@ -53,25 +53,25 @@ public final class MoverCures {
     this.rules = rules;
   }
 
-  /** At most so many cures of a clash of one of its parts with another flap. */
-  public List<Cure> of(Clash clash, int most) {
+  /** At most so many fixes of a clash of one of its parts with another flap. */
+  public List<Fix> of(Clash clash, int most) {
     Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
     String other = parts.contains(clash.a()) ? clash.b() : clash.a();
     List<Clash> before = clashes(flaps, parts);
     return ways(other, parts).stream()
         .flatMap(way -> tried(way, clash.kind(), other, parts, before).stream())
         .sorted(
-            Comparator.comparingInt(Cure::left)
-                .thenComparing(cure -> new Clearing(cure.right(), cure.down()).far()))
+            Comparator.comparingInt(Fix::left)
+                .thenComparing(fix -> new Clearing(fix.right(), fix.down()).far()))
         .limit(most)
         .toList();
   }
 
-  private List<Cure> ways(String other, Set<String> parts) {
-    List<Cure> ways = new ArrayList<>();
+  private List<Fix> ways(String other, Set<String> parts) {
+    List<Fix> ways = new ArrayList<>();
     for (Edge edge : Edge.values()) {
       if (edge != mover.edge()) {
-        ways.add(new Cure(mover.withEdge(edge), Length.ZERO, Length.ZERO, 0));
+        ways.add(new Fix(mover.withEdge(edge), Length.ZERO, Length.ZERO, 0));
       }
     }
     Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
@@ -83,13 +83,13 @@ public final class MoverCures {
     return ways;
   }
 
-  private Cure moved(Clearing way) {
+  private Fix moved(Clearing way) {
     Mover there = mover.lying(mover.at().moved(way.right(), way.down()));
-    return new Cure(there, way.right(), way.down(), 0);
+    return new Fix(there, way.right(), way.down(), 0);
   }
 
-  private Optional<Cure> tried(
-      Cure way, Clash.Kind kind, String other, Set<String> parts, List<Clash> before) {
+  private Optional<Fix> tried(
+      Fix way, ClashKind kind, String other, Set<String> parts, List<Clash> before) {
     try {
       List<Flap> then = with(way.mover());
       List<Clash> after = clashes(then, parts);
@@ -100,7 +100,7 @@ public final class MoverCures {
                       each.kind() == kind && (each.a().equals(other) || each.b().equals(other)));
       boolean better = Clash.errors(after) <= Clash.errors(before) && after.size() < before.size();
       return gone && better && lies(then, parts)
-          ? Optional.of(new Cure(way.mover(), way.right(), way.down(), after.size()))
+          ? Optional.of(new Fix(way.mover(), way.right(), way.down(), after.size()))
           : Optional.empty();
     } catch (MoverProblemException cannotBeMade) {
       return Optional.empty();

@@ -17,11 +17,11 @@ import org.springframework.web.servlet.resource.ResourceHttpRequestHandler;
  * handler wants a paired device unless it says otherwise with {@link OpenTo}; only the page's files
  * are for everybody. It covers every handler that the dispatcher can find, those of libraries too.
  */
-class HandlerDoor implements HandlerInterceptor {
+class HandlerAccess implements HandlerInterceptor {
 
   private final Asker.Known known;
 
-  HandlerDoor(Asker.Known known) {
+  HandlerAccess(Asker.Known known) {
     this.known = known;
   }
 
@@ -57,7 +57,7 @@ class HandlerDoor implements HandlerInterceptor {
   static class AtEveryHandler {
     @Bean
     static MappedInterceptor handlerDoor(Asker.Known known) {
-      return new MappedInterceptor(null, new HandlerDoor(known));
+      return new MappedInterceptor(null, new HandlerAccess(known));
     }
   }
 }

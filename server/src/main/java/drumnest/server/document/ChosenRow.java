@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param told whether its name and caption are told, or left out because it is private
  * @param place where it goes, as text; empty if it has no place
  */
-public record ChosenLine(
+public record ChosenRow(
     int number,
     String chapter,
     String name,

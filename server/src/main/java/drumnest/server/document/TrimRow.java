@@ -18,7 +18,7 @@ import java.util.List;
  * @param onTable whether it is a print that lies on the table already
  * @param slot the same place by its name in the album
  */
-public record TrimLine(
+public record TrimRow(
     int line,
     PhotoFile photo,
     boolean secret,

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /** What the pages of a problem may hold, counted in {@link AreaUnits} of each page. */
-final class PageRooms {
+final class PageCapacities {
 
   /** Of a page that may be filled. */
   static final int UNLIMITED = -1;
@@ -14,7 +14,7 @@ final class PageRooms {
   private final int[] most;
   private final int[] locked;
 
-  PageRooms(Placing.Problem problem) {
+  PageCapacities(Placing.Problem problem) {
     int places = problem.places().size();
     this.units = new int[places];
     this.most = new int[places];

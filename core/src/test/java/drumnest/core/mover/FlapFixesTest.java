@@ -22,8 +22,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Which flaps could lie over a place, and what would cure their clashes. */
-class CuresTest {
+/** Which flaps could lie over a place, and what would settle their clashes. */
+class FlapFixesTest {
 
   private static final HouseRules RULES = HouseRules.defaults();
   private static final Size PAGE = Size.ofInches(16, 16);
@@ -37,8 +37,9 @@ class CuresTest {
         id, closed, hinge, new Attachment.OnProtector(Length.parse("1/2")), Support.PAGE);
   }
 
-  private static Cures cures(List<Flap> flaps, Size page) {
-    return new Cures(flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), flap -> true, RULES);
+  private static FlapFixes fixes(List<Flap> flaps, Size page) {
+    return new FlapFixes(
+        flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), flap -> true, RULES);
   }
 
   private static Slot slot(String id, List<Flap> flaps) {
@@ -85,24 +86,26 @@ class CuresTest {
   void a_strip_on_a_neighbour_is_cured_by_another_hinge_a_slit_or_a_move() {
     Flap lower = flap("1", 4, 4, 4, 4, Edge.TOP);
     Flap upper = flap("2", 4, 0, 4, 4, Edge.LEFT);
-    Clash clash = new Clash(Clash.Kind.STRIP_ON_MOVING, "1", "2");
-    List<Cures.Cure> cures = cures(List.of(lower, upper), PAGE).of(clash, 20);
-    assertThat(cures).extracting(Cures.Cure::way).contains(Cures.Way.HINGE, Cures.Way.SLIT);
-    assertThat(cures)
-        .filteredOn(cure -> cure.way() == Cures.Way.MOVE)
-        .anyMatch(cure -> cure.down().equals(Length.parse("1/2")));
-    assertThat(cures).extracting(Cures.Cure::left).isSorted();
+    Clash clash = new Clash(ClashKind.STRIP_ON_MOVING, "1", "2");
+    List<FlapFixes.Fix> fixes = fixes(List.of(lower, upper), PAGE).of(clash, 20);
+    assertThat(fixes)
+        .extracting(FlapFixes.Fix::way)
+        .contains(FlapFixes.Way.HINGE, FlapFixes.Way.SLIT);
+    assertThat(fixes)
+        .filteredOn(fix -> fix.way() == FlapFixes.Way.MOVE)
+        .anyMatch(fix -> fix.down().equals(Length.parse("1/2")));
+    assertThat(fixes).extracting(FlapFixes.Fix::left).isSorted();
   }
 
   @Test
   void two_in_one_place_are_laid_on_each_other_or_moved_apart() {
     List<Flap> flaps = List.of(flap("1", 4, 4, 4, 4, Edge.LEFT), flap("2", 6, 4, 4, 4, Edge.RIGHT));
-    Clash clash = new Clash(Clash.Kind.CLOSED_OVERLAP, "1", "2");
-    List<Cures.Cure> cures = cures(flaps, PAGE).of(clash, 20);
-    assertThat(cures).extracting(Cures.Cure::way).contains(Cures.Way.MOVE);
-    assertThat(cures(flaps, Size.ofInches(10, 8)).of(clash, 20))
-        .filteredOn(cure -> cure.way() == Cures.Way.MOVE)
-        .allMatch(cure -> !cure.flap().face().right().isMoreThan(Length.ofInches(10)));
+    Clash clash = new Clash(ClashKind.CLOSED_OVERLAP, "1", "2");
+    List<FlapFixes.Fix> fixes = fixes(flaps, PAGE).of(clash, 20);
+    assertThat(fixes).extracting(FlapFixes.Fix::way).contains(FlapFixes.Way.MOVE);
+    assertThat(fixes(flaps, Size.ofInches(10, 8)).of(clash, 20))
+        .filteredOn(fix -> fix.way() == FlapFixes.Way.MOVE)
+        .allMatch(fix -> !fix.flap().face().right().isMoreThan(Length.ofInches(10)));
   }
 
   static List<List<Flap>> spreads() {
@@ -112,16 +115,16 @@ class CuresTest {
   @ParameterizedTest
   @MethodSource("spreads")
   void what_is_offered_is_found_to_be_gone(List<Flap> flaps) {
-    Cures cures = cures(flaps, PAGE);
+    FlapFixes fixes = fixes(flaps, PAGE);
     List<Clash> before = new Flaps(flaps).clashes();
     for (Clash clash : before) {
-      for (Cures.Cure cure : cures.of(clash, 3)) {
+      for (FlapFixes.Fix fix : fixes.of(clash, 3)) {
         List<Flap> then = new ArrayList<>(flaps);
-        then.replaceAll(flap -> flap.id().equals(cure.flap().id()) ? cure.flap() : flap);
+        then.replaceAll(flap -> flap.id().equals(fix.flap().id()) ? fix.flap() : flap);
         List<Clash> after = new Flaps(then).clashes();
-        assertThat(after).doesNotContain(clash).hasSize(cure.left());
+        assertThat(after).doesNotContain(clash).hasSize(fix.left());
         assertThat(after.size()).isLessThan(before.size());
-        assertThat(Box.of(Length.ZERO, Length.ZERO, PAGE).contains(cure.flap().face())).isTrue();
+        assertThat(Box.of(Length.ZERO, Length.ZERO, PAGE).contains(fix.flap().face())).isTrue();
       }
     }
   }
@@ -129,14 +132,14 @@ class CuresTest {
   @Test
   void most_clashes_have_a_cure() {
     long clashes = 0;
-    long cured = 0;
+    long fixed = 0;
     for (List<Flap> flaps : spreads()) {
-      Cures cures = cures(flaps, PAGE);
+      FlapFixes fixes = fixes(flaps, PAGE);
       for (Clash clash : new Flaps(flaps).clashes()) {
         clashes++;
-        cured += cures.of(clash, 1).size();
+        fixed += fixes.of(clash, 1).size();
       }
     }
-    assertThat(cured * 10).isGreaterThan(clashes * 7);
+    assertThat(fixed * 10).isGreaterThan(clashes * 7);
   }
 }

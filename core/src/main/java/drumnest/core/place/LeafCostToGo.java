@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
  * leaves, those that are more than the rest can use cost nothing, for what it costs then comes
  * again with the phases.
  */
-final class LeafRest {
+final class LeafCostToGo {
 
   private static final int ROUNDS = 12;
 
@@ -58,7 +58,7 @@ final class LeafRest {
   /**
    * @param leaves how many leaves a plan has at most
    */
-  LeafRest(LeafPlanning.Request request, PageCosts pages, int leaves) {
+  LeafCostToGo(LeafPlanning.Request request, PageCosts pages, int leaves) {
     this.request = request;
     this.pages = pages;
     this.moments = pages.moments();
@@ -177,7 +177,7 @@ final class LeafRest {
       LeafNumbers numbers = new LeafNumbers(pages, leaves);
       Ahead unlimited =
           new Ahead(
-              new UnlimitedRest(pages, this, numbers).costs(),
+              new UnlimitedCostToGo(pages, this, numbers).costs(),
               true,
               IntStream.rangeClosed(0, leaves).map(numbers::after).toArray());
       if (isEnough(unlimited)) {

@@ -21,7 +21,7 @@ import java.util.List;
  * @param places the pockets the copies go into
  * @param slots the same, by their names in the album
  */
-public record PrintLine(
+public record PrintRow(
     int line,
     PhotoFile photo,
     boolean secret,

@@ -14,14 +14,14 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
- * What would cure a clash: one of the two flaps changed in one way. Each is tried before it is
+ * What would settle a clash: one of the two flaps changed in one way. Each is tried before it is
  * offered: the clash is gone, nothing that cannot be made so has come, there are fewer clashes than
  * before, and what was moved lies on its page, away from its edges as far as slits keep from seams.
  *
  * <p>Method: every way is tried for both flaps; those that leave fewest clashes come first, then
  * those that change least. Source: common practice, no source. Time: ways × flaps squared.
  */
-public final class Cures {
+public final class FlapFixes {
 
   /** How a flap is changed. */
   public enum Way {
@@ -38,14 +38,14 @@ public final class Cures {
   }
 
   /**
-   * A cure that was tried.
+   * A fix that was tried.
    *
    * @param flap as it is then
    * @param right how far it is moved to the right; less than zero to the left
    * @param down how far it is moved down; less than zero upwards
    * @param left how many clashes are left
    */
-  public record Cure(Way way, Flap flap, Length right, Length down, int left) {}
+  public record Fix(Way way, Flap flap, Length right, Length down, int left) {}
 
   private final List<Flap> flaps;
   private final Function<Flap, Box> pages;
@@ -57,7 +57,7 @@ public final class Cures {
    * @param pages where the page of each lies
    * @param single whether a flap may be changed by itself; the parts of a mover may not
    */
-  public Cures(
+  public FlapFixes(
       List<Flap> flaps, Function<Flap, Box> pages, Predicate<Flap> single, HouseRules rules) {
     this.flaps = List.copyOf(flaps);
     this.pages = pages;
@@ -65,25 +65,25 @@ public final class Cures {
     this.rules = rules;
   }
 
-  /** At most so many cures of a clash. */
-  public List<Cure> of(Clash clash, int most) {
+  /** At most so many fixes of a clash. */
+  public List<Fix> of(Clash clash, int most) {
     List<Clash> before = new Flaps(flaps).clashes();
-    List<Cure> found = new ArrayList<>();
+    List<Fix> found = new ArrayList<>();
     for (String id : List.of(clash.a(), clash.b())) {
       Flap flap = flap(id);
       Flap other = flap(id.equals(clash.a()) ? clash.b() : clash.a());
-      for (Cure way : single.test(flap) ? ways(flap, other) : List.<Cure>of()) {
+      for (Fix way : single.test(flap) ? ways(flap, other) : List.<Fix>of()) {
         int left = left(way.flap(), clash, before);
         if (left >= 0) {
-          found.add(new Cure(way.way(), way.flap(), way.right(), way.down(), left));
+          found.add(new Fix(way.way(), way.flap(), way.right(), way.down(), left));
         }
       }
     }
     return found.stream()
         .sorted(
-            Comparator.comparingInt(Cure::left)
-                .thenComparing(Cure::way)
-                .thenComparing(cure -> new Clearing(cure.right(), cure.down()).far()))
+            Comparator.comparingInt(Fix::left)
+                .thenComparing(Fix::way)
+                .thenComparing(fix -> new Clearing(fix.right(), fix.down()).far()))
         .limit(most)
         .toList();
   }
@@ -92,8 +92,8 @@ public final class Cures {
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst().orElseThrow();
   }
 
-  private List<Cure> ways(Flap flap, Flap other) {
-    List<Cure> ways = new ArrayList<>();
+  private List<Fix> ways(Flap flap, Flap other) {
+    List<Fix> ways = new ArrayList<>();
     for (Edge hinge : Edge.values()) {
       if (hinge != flap.hinge()) {
         ways.add(way(Way.HINGE, flap.withHinge(hinge)));
@@ -108,16 +108,16 @@ public final class Cures {
     }
     for (Clearing clear : Clearing.of(flap, other)) {
       Flap moved = flap.moved(clear.right(), clear.down());
-      ways.add(new Cure(Way.MOVE, moved, clear.right(), clear.down(), 0));
+      ways.add(new Fix(Way.MOVE, moved, clear.right(), clear.down(), 0));
     }
     return ways;
   }
 
-  private static Cure way(Way way, Flap flap) {
-    return new Cure(way, flap, Length.ZERO, Length.ZERO, 0);
+  private static Fix way(Way way, Flap flap) {
+    return new Fix(way, flap, Length.ZERO, Length.ZERO, 0);
   }
 
-  /** How many clashes there are then; less than zero where it is no cure. */
+  /** How many clashes there are then; less than zero where it is no fix. */
   private int left(Flap changed, Clash clash, List<Clash> before) {
     if (!isOnPage(changed)) {
       return -1;

@@ -13,7 +13,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-class LeavingOutTest {
+class LeavingOutBoundTest {
 
   private static final int SEEDS = 150;
 
@@ -28,11 +28,11 @@ class LeavingOutTest {
         PlacingCases.RULES
             .with(HouseRule.LEFT_OUT_WEIGHT, leftOut)
             .with(HouseRule.LEAF_WEIGHT, random.nextInt(200));
-    List<LeafPlanning.Kind> kinds =
+    List<LeafPlanning.LeafKind> kinds =
         List.of(
-            new LeafPlanning.Kind("wide", page(3, 6, 4), page(2, 6, 4), null),
-            new LeafPlanning.Kind("mixed", mixed(), page(2, 4, 6), null),
-            new LeafPlanning.Kind(
+            new LeafPlanning.LeafKind("wide", page(3, 6, 4), page(2, 6, 4), null),
+            new LeafPlanning.LeafKind("mixed", mixed(), page(2, 4, 6), null),
+            new LeafPlanning.LeafKind(
                 "square", page(4, 3, 3), page(4, 3, 3), random.nextBoolean() ? 1 : null));
     return new LeafPlanning.Request(
         chapters,

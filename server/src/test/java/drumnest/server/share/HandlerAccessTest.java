@@ -20,10 +20,10 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.resource.ResourceHttpRequestHandler;
 
 /** The door at the handlers stands by itself, whatever was let through before it. */
-class HandlerDoorTest {
+class HandlerAccessTest {
 
-  private final HandlerDoor door =
-      new HandlerDoor(
+  private final HandlerAccess door =
+      new HandlerAccess(
           new Asker.Known(
               new StaticListableBeanFactory()
                   .getBeanProvider(drumnest.server.share.Pairing.class)));

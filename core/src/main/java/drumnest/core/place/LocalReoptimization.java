@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  *
  * <p>Time: one or two placings of a few spreads.
  */
-final class LettingGo {
+final class LocalReoptimization {
 
   /** How many spreads on either side are placed anew. */
   private static final int AROUND = 2;
@@ -28,7 +28,7 @@ final class LettingGo {
   /** By spreads, with one more for the end. */
   private final List<Integer> begins = new ArrayList<>();
 
-  LettingGo(Placing placing, Placing.Problem problem) {
+  LocalReoptimization(Placing placing, Placing.Problem problem) {
     this.placing = placing;
     this.problem = problem;
     this.moments = Moments.of(problem.candidates());
