@@ -1,11 +1,11 @@
 package drumnest.bench;
 
-import drumnest.core.album.Attachment;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Spread;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Spread;
+import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.album.ephemera.Fact;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,5 +1,13 @@
 package drumnest.core.album;
 
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.leaf.AlbumLeaves;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.LeafThickness;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;

@@ -1,5 +1,7 @@
 package drumnest.core.album;
 
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import java.time.Duration;

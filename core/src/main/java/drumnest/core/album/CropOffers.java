@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.PrintInPocket;

@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.Slot;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;

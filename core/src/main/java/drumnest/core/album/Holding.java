@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.Slot;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,5 +1,7 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Length;
 import java.util.List;

@@ -1,5 +1,9 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.fit.Opening;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.Supplies;

@@ -1,6 +1,6 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
+import drumnest.core.album.flap.Flap;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Band;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Grip;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
+import drumnest.core.album.flap.Band;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

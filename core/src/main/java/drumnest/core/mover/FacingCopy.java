@@ -1,13 +1,13 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mover;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Spread;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.flap.Support;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.stock.HouseRules;

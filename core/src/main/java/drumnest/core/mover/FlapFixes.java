@@ -1,7 +1,7 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

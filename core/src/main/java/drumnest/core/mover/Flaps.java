@@ -1,8 +1,8 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.Stacking;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.flap.Stacking;
 import drumnest.core.measure.Box;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,6 +1,6 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import org.jspecify.annotations.Nullable;

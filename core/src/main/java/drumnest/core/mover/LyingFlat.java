@@ -1,9 +1,9 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;

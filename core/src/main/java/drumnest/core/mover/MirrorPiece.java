@@ -1,13 +1,13 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Band;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Side;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Band;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import java.util.Optional;
 

@@ -1,15 +1,15 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Grip;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

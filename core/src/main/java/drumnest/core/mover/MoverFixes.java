@@ -1,8 +1,8 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Mover;
-import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

@@ -1,12 +1,12 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

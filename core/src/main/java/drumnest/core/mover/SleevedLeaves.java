@@ -1,16 +1,16 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.LeafState;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.mover.MoverSuggestions.SuggestedMover;
 import drumnest.core.mover.MoverSuggestions.Suggestion;

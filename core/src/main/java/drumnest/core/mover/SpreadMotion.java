@@ -1,15 +1,15 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Panorama;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;

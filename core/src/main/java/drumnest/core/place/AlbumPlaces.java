@@ -1,13 +1,13 @@
 package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.EphemeraKind;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Holds;
-import drumnest.core.album.PageSide;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.EphemeraKind;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -2,9 +2,9 @@ package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Leaf;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Chapter;

@@ -2,11 +2,11 @@ package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

@@ -1,7 +1,7 @@
 package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;

@@ -2,9 +2,9 @@ package drumnest.core.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

@@ -1,6 +1,6 @@
 package drumnest.core.place;
 
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Orientation;
 import java.util.Comparator;

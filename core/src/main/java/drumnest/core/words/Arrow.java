@@ -1,8 +1,8 @@
 package drumnest.core.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Edge;
 import java.util.Optional;
 

@@ -1,9 +1,9 @@
 package drumnest.core.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

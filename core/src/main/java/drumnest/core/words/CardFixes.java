@@ -1,11 +1,11 @@
 package drumnest.core.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Lettering;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;

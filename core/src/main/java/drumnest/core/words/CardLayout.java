@@ -1,7 +1,7 @@
 package drumnest.core.words;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRule;

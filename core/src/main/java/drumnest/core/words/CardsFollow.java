@@ -1,11 +1,11 @@
 package drumnest.core.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.InsertFit;
 import java.util.ArrayList;
 import java.util.Comparator;

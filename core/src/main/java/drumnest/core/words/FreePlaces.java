@@ -3,7 +3,7 @@ package drumnest.core.words;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import java.util.Comparator;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package drumnest.core.words;
 
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.measure.Length;
 import java.util.OptionalInt;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package drumnest.core.words;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,6 +1,6 @@
 package drumnest.core.words;
 
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LetterSet;

@@ -1,10 +1,10 @@
 package drumnest.core.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Fact;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.photo.AlbumPhoto;
 import java.util.HashSet;
 import java.util.List;

@@ -2,6 +2,11 @@ package drumnest.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

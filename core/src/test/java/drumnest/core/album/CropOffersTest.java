@@ -2,6 +2,7 @@ package drumnest.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;

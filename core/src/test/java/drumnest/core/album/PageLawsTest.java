@@ -2,6 +2,18 @@ package drumnest.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Anchor;
+import drumnest.core.album.leaf.Block;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Mount;
+import drumnest.core.album.leaf.PageMeasure;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.PlanProblemException;
+import drumnest.core.album.leaf.RulerMarks;
+import drumnest.core.album.leaf.Shape;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;

@@ -2,6 +2,12 @@ package drumnest.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Anchor;
+import drumnest.core.album.leaf.Block;
+import drumnest.core.album.leaf.Mount;
+import drumnest.core.album.leaf.PageMeasure;
+import drumnest.core.album.leaf.Shape;
 import drumnest.core.fit.Grid;
 import drumnest.core.fit.Row;
 import drumnest.core.measure.Box;

@@ -1,5 +1,6 @@
 package drumnest.core.album;
 
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;

@@ -3,10 +3,10 @@ package drumnest.core.mover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import drumnest.core.album.Attachment;
-import drumnest.core.album.Flap;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

@@ -2,11 +2,11 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Attachment;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

@@ -2,15 +2,15 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Panorama;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;

@@ -2,15 +2,15 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Attachment;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Grip;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.Spread;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Support;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

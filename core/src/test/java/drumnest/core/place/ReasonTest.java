@@ -2,10 +2,10 @@ package drumnest.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Orientation;
 import drumnest.core.stock.Catalogue;

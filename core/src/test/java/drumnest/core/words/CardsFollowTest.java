@@ -3,13 +3,13 @@ package drumnest.core.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
 import drumnest.core.album.SmallAlbum;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import java.util.List;

@@ -2,7 +2,7 @@ package drumnest.core.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;

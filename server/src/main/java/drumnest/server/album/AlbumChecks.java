@@ -2,9 +2,9 @@ package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Leaf;
 import drumnest.core.album.Made;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;

@@ -1,7 +1,7 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumHead;
-import drumnest.core.album.Fact;
+import drumnest.core.album.ephemera.Fact;
 import drumnest.server.stock.InscriptionJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;

@@ -1,9 +1,9 @@
 package drumnest.server.album;
 
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.LeafState;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.PhotoAnnotations;
 import drumnest.server.stock.Shelf;

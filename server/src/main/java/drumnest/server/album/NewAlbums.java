@@ -1,6 +1,6 @@
 package drumnest.server.album;
 
-import drumnest.core.album.LeafState;
+import drumnest.core.album.leaf.LeafState;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;

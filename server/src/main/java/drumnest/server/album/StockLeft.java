@@ -1,9 +1,9 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.LeafState;
-import drumnest.core.album.PagePlan;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.stock.CatalogueItem;

@@ -2,9 +2,9 @@ package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.AlbumParts;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.LeafState;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.fit.FitQuestion;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

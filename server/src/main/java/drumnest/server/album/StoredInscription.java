@@ -1,9 +1,9 @@
 package drumnest.server.album;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.EphemeraKind;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.EphemeraKind;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.stock.InscriptionJson;

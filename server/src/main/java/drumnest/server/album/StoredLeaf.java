@@ -1,6 +1,6 @@
 package drumnest.server.album;
 
-import drumnest.core.album.LeafState;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.measure.Length;
 import drumnest.server.stock.PlanJson;
 import org.jspecify.annotations.Nullable;

@@ -1,12 +1,12 @@
 package drumnest.server.demo;
 
-import drumnest.core.album.Anchor;
-import drumnest.core.album.Block;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Shape;
-import drumnest.core.album.Side;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Anchor;
+import drumnest.core.album.leaf.Block;
+import drumnest.core.album.leaf.Shape;
+import drumnest.core.album.leaf.Side;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;

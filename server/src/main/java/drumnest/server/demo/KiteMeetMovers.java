@@ -1,9 +1,9 @@
 package drumnest.server.demo;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Slot;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Edge;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.album.OpenAlbums;

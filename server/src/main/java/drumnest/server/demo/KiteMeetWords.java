@@ -1,12 +1,12 @@
 package drumnest.server.demo;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Fact;
-import drumnest.core.album.Lettering;
-import drumnest.core.album.Slot;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.ephemera.TitleWords;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.Chapter;
 import drumnest.core.stock.HouseRules;

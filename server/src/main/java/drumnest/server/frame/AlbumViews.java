@@ -1,15 +1,15 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Leaf;
 import drumnest.core.album.LeafSummary;
 import drumnest.core.album.Made;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
-import drumnest.core.album.Spread;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;

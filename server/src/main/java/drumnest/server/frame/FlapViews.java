@@ -1,15 +1,15 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Panorama;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.Stacking;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.flap.Stacking;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.mover.Flaps;
 import drumnest.core.stock.HouseRule;

@@ -1,6 +1,6 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Panorama;
+import drumnest.core.album.flap.Panorama;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;

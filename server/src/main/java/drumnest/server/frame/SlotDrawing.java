@@ -1,6 +1,6 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.Outline;
 import drumnest.core.fit.PrintInPocket;

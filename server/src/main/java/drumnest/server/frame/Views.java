@@ -1,12 +1,12 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.EphemeraKind;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Grip;
-import drumnest.core.album.Holds;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.SlotKind;
+import drumnest.core.album.ephemera.EphemeraKind;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Resolution;
 import drumnest.core.measure.Box;

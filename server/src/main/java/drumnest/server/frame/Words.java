@@ -1,6 +1,6 @@
 package drumnest.server.frame;
 
-import drumnest.core.album.Ephemera;
+import drumnest.core.album.ephemera.Ephemera;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.FocusCut;
 import drumnest.core.fit.InsertFit;

@@ -1,9 +1,9 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.words.CardChain;
 import drumnest.core.words.CardLayout;
 import drumnest.server.type.MissingLetters;

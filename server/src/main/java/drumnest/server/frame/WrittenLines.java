@@ -1,9 +1,9 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.words.Arrow;

@@ -1,8 +1,8 @@
 package drumnest.server.gather;
 
-import drumnest.core.album.AlbumLeaves;
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.AlbumLeaves;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Units;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;

@@ -3,7 +3,7 @@ package drumnest.server.gather;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Chapter;

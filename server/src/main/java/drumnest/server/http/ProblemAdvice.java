@@ -1,7 +1,7 @@
 package drumnest.server.http;
 
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.PlanProblemException;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.leaf.PlanProblemException;
 import drumnest.server.EnumNames;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;

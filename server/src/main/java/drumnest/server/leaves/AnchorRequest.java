@@ -2,7 +2,7 @@ package drumnest.server.leaves;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import drumnest.core.album.Anchor;
+import drumnest.core.album.leaf.Anchor;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,7 @@
 package drumnest.server.leaves;
 
-import drumnest.core.album.Block;
-import drumnest.core.album.Holds;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Block;
 import drumnest.core.fit.Outline;
 import drumnest.server.FieldProblemException;
 import drumnest.server.stock.LengthReader;

@@ -1,9 +1,9 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
 import drumnest.server.FieldProblemException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.OpenAlbums;

@@ -1,17 +1,17 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Block;
 import drumnest.core.album.Change;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.LeafState;
-import drumnest.core.album.PageMeasure;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
 import drumnest.core.album.SlotOpenings;
+import drumnest.core.album.leaf.Block;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.PageMeasure;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.stock.CatalogueItem;

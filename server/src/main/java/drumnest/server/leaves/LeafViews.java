@@ -1,15 +1,15 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mount;
-import drumnest.core.album.PageMeasure;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Mount;
+import drumnest.core.album.leaf.PageMeasure;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;

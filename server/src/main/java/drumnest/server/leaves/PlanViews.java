@@ -1,12 +1,12 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mount;
-import drumnest.core.album.PageMeasure;
-import drumnest.core.album.RulerMarks;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Mount;
+import drumnest.core.album.leaf.PageMeasure;
+import drumnest.core.album.leaf.RulerMarks;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.HouseRule;

@@ -1,11 +1,11 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.LeafState;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

@@ -2,7 +2,7 @@ package drumnest.server.leaves;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import drumnest.core.album.Shape;
+import drumnest.core.album.leaf.Shape;
 import drumnest.core.measure.Length;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;

@@ -1,13 +1,13 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Band;
-import drumnest.core.album.Flap;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
+import drumnest.core.album.flap.Band;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.BandChoices;
 import drumnest.core.mover.MoverChoices;

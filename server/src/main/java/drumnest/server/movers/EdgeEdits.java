@@ -1,9 +1,9 @@
 package drumnest.server.movers;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Slot;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.stock.HouseRule;

@@ -1,16 +1,16 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
 import drumnest.core.album.Holding;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.FlapChoices;

@@ -1,10 +1,10 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Turn;

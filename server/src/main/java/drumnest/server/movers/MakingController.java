@@ -1,12 +1,12 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.Panorama;
-import drumnest.core.album.Slot;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.mover.Constructing;
 import drumnest.core.mover.Construction;
 import drumnest.core.photo.AlbumPhoto;

@@ -1,9 +1,9 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.FieldProblemException;

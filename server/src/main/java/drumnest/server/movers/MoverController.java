@@ -1,7 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Flap;
+import drumnest.core.album.flap.Flap;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Shown;

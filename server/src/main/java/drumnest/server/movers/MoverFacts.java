@@ -1,11 +1,11 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Band;
-import drumnest.core.album.Mechanism;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Panorama;
+import drumnest.core.album.flap.Band;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.leaf.PageSide;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.Accordion;

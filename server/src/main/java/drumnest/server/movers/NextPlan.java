@@ -1,12 +1,12 @@
 package drumnest.server.movers;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mover;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Panorama;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.PageSide;
 import drumnest.core.mover.MoverChoices;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;

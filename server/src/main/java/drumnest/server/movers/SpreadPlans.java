@@ -1,13 +1,13 @@
 package drumnest.server.movers;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.FlapNames;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Mover;
-import drumnest.core.album.PagePlan;
-import drumnest.core.album.PageSide;
-import drumnest.core.album.Side;
-import drumnest.core.album.Spread;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.leaf.FlapNames;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Spread;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

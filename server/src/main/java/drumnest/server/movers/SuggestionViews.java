@@ -1,8 +1,8 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.SlotNames;
-import drumnest.core.album.Spread;
+import drumnest.core.album.leaf.SlotNames;
+import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.MoverSuggestions.Suggestion;

@@ -2,10 +2,10 @@ package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.words.CardChain;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;

@@ -1,9 +1,9 @@
 package drumnest.server.place;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.place.Breathing;

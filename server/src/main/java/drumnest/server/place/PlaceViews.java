@@ -1,7 +1,7 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.place.AlbumPlacing;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.CostBreakdown;

@@ -1,8 +1,8 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;

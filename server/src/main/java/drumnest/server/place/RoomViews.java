@@ -2,10 +2,10 @@ package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Side;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.AlbumPlacing;

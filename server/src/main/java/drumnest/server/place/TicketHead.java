@@ -1,9 +1,9 @@
 package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.Opening;
 import drumnest.server.frame.Views;
 import drumnest.server.leaves.PlanViews;

@@ -2,10 +2,10 @@ package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
-import drumnest.core.album.Holds;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotKind;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Opening;
 import drumnest.core.fit.Outline;

@@ -1,8 +1,8 @@
 package drumnest.server.shelf;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.HouseRule;

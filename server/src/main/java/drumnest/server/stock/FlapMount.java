@@ -1,6 +1,6 @@
 package drumnest.server.stock;
 
-import drumnest.core.album.Attachment;
+import drumnest.core.album.flap.Attachment;
 import drumnest.core.measure.Length;
 
 /** How a flap is held, as it is called in requests, views and the database. */

@@ -2,11 +2,11 @@ package drumnest.server.stock;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Fact;
-import drumnest.core.album.Inscription;
-import drumnest.core.album.Lettering;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.ephemera.Inscription;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

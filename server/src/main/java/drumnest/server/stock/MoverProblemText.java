@@ -1,6 +1,6 @@
 package drumnest.server.stock;
 
-import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 
 /** What is wrong with a mover, and what would do, in the units in use. */

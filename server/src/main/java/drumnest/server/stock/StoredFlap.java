@@ -1,8 +1,8 @@
 package drumnest.server.stock;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.Grip;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

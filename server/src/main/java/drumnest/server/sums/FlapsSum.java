@@ -1,8 +1,8 @@
 package drumnest.server.sums;
 
-import drumnest.core.album.Flap;
-import drumnest.core.album.MoverProblemException;
-import drumnest.core.album.Support;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

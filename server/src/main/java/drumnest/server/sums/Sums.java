@@ -1,6 +1,6 @@
 package drumnest.server.sums;
 
-import drumnest.core.album.MoverProblemException;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.FieldProblemException;
 import drumnest.server.stock.MoverProblemText;

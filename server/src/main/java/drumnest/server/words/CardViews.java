@@ -1,9 +1,9 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.words.Arrow;

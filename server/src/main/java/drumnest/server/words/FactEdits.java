@@ -1,10 +1,10 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Fact;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
 import drumnest.core.words.CardChain;
 import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;

@@ -1,7 +1,7 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.words.CardFix;
 import drumnest.core.words.CardFixes;
 import drumnest.server.stock.UnitsInUse;

@@ -1,7 +1,7 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
+import drumnest.core.album.ephemera.CardWords;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Increment;
 import drumnest.core.photo.Contrast;

@@ -2,7 +2,7 @@ package drumnest.server.words;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.server.frame.Views;
 import org.jspecify.annotations.Nullable;
 

@@ -3,7 +3,7 @@ package drumnest.server.words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Lab;

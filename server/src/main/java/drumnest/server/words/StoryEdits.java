@@ -1,10 +1,10 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;

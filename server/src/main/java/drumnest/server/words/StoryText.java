@@ -1,9 +1,9 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.words.CardChain;
 import java.util.ArrayList;
 import java.util.List;

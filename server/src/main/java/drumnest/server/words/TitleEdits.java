@@ -2,8 +2,8 @@ package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.stock.LetterSet;
 import drumnest.core.words.TitleFit;
 import drumnest.core.words.TitleFixes;

@@ -1,6 +1,6 @@
 package drumnest.server.words;
 
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.words.Typefaces;
 import drumnest.server.frame.Views;

@@ -1,8 +1,8 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.LetterSet;

@@ -1,10 +1,10 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Slot;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.TitleWords;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.photo.Chapter;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.words.CardChain;

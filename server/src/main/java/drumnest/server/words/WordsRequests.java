@@ -1,9 +1,9 @@
 package drumnest.server.words;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Fact;
-import drumnest.core.album.Lettering;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.ephemera.TitleWords;
 import drumnest.core.measure.Length;
 import drumnest.core.words.PrinterOffset;
 import drumnest.server.FieldProblemException;

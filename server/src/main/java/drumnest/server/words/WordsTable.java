@@ -1,10 +1,10 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.SlotNames;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.TitleWords;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.server.document.WordsRow;
 import drumnest.server.frame.WordsRoom;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Fact;
-import drumnest.core.album.Lettering;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
-import drumnest.core.album.SlotNames;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.StoryPhoto;
 import drumnest.core.words.CardChain;

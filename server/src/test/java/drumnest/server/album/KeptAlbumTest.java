@@ -3,12 +3,12 @@ package drumnest.server.album;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Leaf;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.Slot;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;

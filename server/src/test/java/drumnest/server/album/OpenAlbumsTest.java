@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Change;
-import drumnest.core.album.LeafState;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.RunningServer;
 import drumnest.server.TestPictures;

@@ -2,16 +2,16 @@ package drumnest.server.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.CardWords;
 import drumnest.core.album.Change;
-import drumnest.core.album.Ephemera;
-import drumnest.core.album.Fact;
 import drumnest.core.album.Holding;
-import drumnest.core.album.LeafState;
-import drumnest.core.album.Lettering;
 import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
-import drumnest.core.album.TitleWords;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.ephemera.Lettering;
+import drumnest.core.album.ephemera.TitleWords;
+import drumnest.core.album.leaf.LeafState;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.Choice;

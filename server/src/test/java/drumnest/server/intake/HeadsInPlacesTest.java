@@ -2,8 +2,8 @@ package drumnest.server.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Size;

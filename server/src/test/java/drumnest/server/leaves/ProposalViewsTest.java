@@ -2,9 +2,9 @@ package drumnest.server.leaves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import drumnest.core.album.Leaf;
-import drumnest.core.album.Side;
-import drumnest.core.album.Slot;
+import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.LeafType;
 import java.util.List;

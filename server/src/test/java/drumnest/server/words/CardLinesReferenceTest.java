@@ -3,8 +3,8 @@ package drumnest.server.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import drumnest.core.album.CardWords;
-import drumnest.core.album.Lettering;
+import drumnest.core.album.ephemera.CardWords;
+import drumnest.core.album.ephemera.Lettering;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;

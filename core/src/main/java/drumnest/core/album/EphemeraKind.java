@@ -1,8 +1,0 @@
-package drumnest.core.album;
-
-/** The kinds of ephemera, which are stored and asked for by name. */
-public enum EphemeraKind {
-  CARD,
-  TITLE,
-  KEEPSAKE
-}

@@ -1,8 +1,0 @@
-package drumnest.core.album;
-
-/** What a slot is meant to hold. */
-public enum Holds {
-  PHOTO,
-  WORDS,
-  KEEPSAKE
-}

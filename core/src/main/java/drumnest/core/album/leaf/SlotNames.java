@@ -1,0 +1,40 @@
+package drumnest.core.album.leaf;
+
+import drumnest.core.fit.Outline;
+
+/** Slots as makers speak of them. */
+public final class SlotNames {
+
+  private SlotNames() {}
+
+  /** Such as {@code pocket 5, leaf 2 front}. */
+  public static String of(Slot slot) {
+    return within(slot) + ", leaf " + slot.leaf().number() + " " + of(slot.side());
+  }
+
+  /** The slot on its page: {@code pocket 5}, {@code mount 2}, {@code flap 1 inside}. */
+  public static String within(Slot slot) {
+    return switch (slot.kind()) {
+      case POCKET -> "pocket " + slot.number();
+      case MOUNT -> "mount " + slot.number();
+      case OUTSIDE ->
+          slot.outline() instanceof Outline.Pieces
+              ? "all panels up to " + slot.number()
+              : flap(slot) + " outside";
+      case INSIDE -> flap(slot) + " inside";
+    };
+  }
+
+  private static String flap(Slot slot) {
+    return slot.leaf().plan(slot.leaf().face(slot.side())).called(String.valueOf(slot.number()));
+  }
+
+  /** Its number, or that of its flap as {@code f1}. */
+  public static String brief(Slot slot) {
+    return (slot.kind().isOfPage() ? "" : "f") + slot.number();
+  }
+
+  public static String of(Side side) {
+    return side == Side.FRONT ? "front" : "back";
+  }
+}
