@@ -8,6 +8,7 @@ import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.place.budget.ChapterBudget;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;

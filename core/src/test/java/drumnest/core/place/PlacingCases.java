@@ -20,7 +20,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Small placing problems and their answers found by trying everything. */
-final class PlacingCases {
+public final class PlacingCases {
 
   static final HouseRules RULES = HouseRules.defaults();
   static final Weights WEIGHTS = Weights.of(RULES);
@@ -119,7 +119,7 @@ final class PlacingCases {
   }
 
   /** A picture whose look is its number: neighbours in number are alike. */
-  static Look look(int darkness, int bits) {
+  public static Look look(int darkness, int bits) {
     return new Look(
         new Fingerprint((1L << bits) - 1),
         new Fingerprint((1L << bits) - 1),

@@ -1,4 +1,4 @@
-package drumnest.core.place;
+package drumnest.core.place.budget;
 
 import drumnest.core.fit.CropWindow;
 import drumnest.core.fit.Outline;

@@ -1,4 +1,4 @@
-package drumnest.core.place;
+package drumnest.core.place.budget;
 
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;

@@ -1,4 +1,4 @@
-package drumnest.core.place;
+package drumnest.core.place.budget;
 
 import static drumnest.core.photo.Looks.NOON;
 import static drumnest.core.photo.Looks.RULES;
@@ -11,7 +11,8 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.Lookalikes;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
-import drumnest.core.place.CullingSuggestions.Reason;
+import drumnest.core.place.PlacingCases;
+import drumnest.core.place.budget.CullingSuggestions.Reason;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
