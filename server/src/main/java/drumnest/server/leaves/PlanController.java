@@ -1,5 +1,6 @@
 package drumnest.server.leaves;
 
+import drumnest.core.mover.LeafProposal;
 import drumnest.core.place.Breathing;
 import drumnest.server.frame.AlbumViews;
 import drumnest.server.frame.Runs;
@@ -38,8 +39,8 @@ class PlanController {
         monitor -> proposals.view(plans.propose(id, planning(request), request.run(), monitor)));
   }
 
-  private static LeafPlans.Request planning(LeafRequests.ProposeLeaves request) {
-    return new LeafPlans.Request(
+  private static LeafProposal.Request planning(LeafRequests.ProposeLeaves request) {
+    return new LeafProposal.Request(
         request.kinds(),
         request.breathing() == null ? Breathing.PACKED : request.breathing(),
         request.mostLeaves(),

@@ -8,6 +8,7 @@ import drumnest.core.album.leaf.Slot;
 import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Area;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.LeafProposal;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.Candidate;
 import drumnest.core.place.LeafChoices;
@@ -114,19 +115,19 @@ class ProposalViews {
    */
   record ProposalView(String photos, List<Integer> goes, List<LeafPlanView> plans) {}
 
-  ProposalView view(LeafPlans.Proposal proposal) {
+  ProposalView view(LeafProposal proposal) {
     List<LeafPlanView> views = new ArrayList<>();
     for (LeafChoices.Choice choice : proposal.choices()) {
       views.add(plan(proposal, choice, views.size() + 1));
     }
     return new ProposalView(
-        proposal.nothing() == null ? photos(proposal) : proposal.nothing(),
+        proposal.nothing() == null ? photos(proposal) : LeafPlans.nothing(proposal.nothing()),
         proposal.goes().stream().map(Leaf::number).toList(),
         views);
   }
 
   /** How many photos, how many of them are second versions, and how many need no new leaf. */
-  private static String photos(LeafPlans.Proposal proposal) {
+  private static String photos(LeafProposal proposal) {
     Set<String> told = new HashSet<>();
     long second =
         proposal.waiting().stream()
@@ -148,10 +149,10 @@ class ProposalViews {
                 + " into places that are empty already");
   }
 
-  private LeafPlanView plan(LeafPlans.Proposal proposal, LeafChoices.Choice choice, int number) {
+  private LeafPlanView plan(LeafProposal proposal, LeafChoices.Choice choice, int number) {
     LeafPlanning.Plan plan = choice.plan();
     AlbumModel with = proposal.with(choice);
-    List<Leaf> leaves = LeafPlans.Proposal.added(with, plan);
+    List<Leaf> leaves = LeafProposal.added(with, plan);
     List<Slot> all =
         leaves.stream()
             .flatMap(leaf -> Stream.of(Side.values()).flatMap(side -> leaf.slots(side, 0).stream()))
@@ -217,7 +218,7 @@ class ProposalViews {
   }
 
   /** The photos that find no place; of the versions of one subject one counts. */
-  private static List<Candidate> left(LeafPlans.Proposal proposal, AlbumModel with) {
+  private static List<Candidate> left(LeafProposal proposal, AlbumModel with) {
     Set<String> told = new HashSet<>();
     for (Candidate each : proposal.waiting()) {
       if (with.slotOf(each.id()).isPresent()) {
@@ -234,7 +235,7 @@ class ProposalViews {
     return left;
   }
 
-  private List<NeedView> kinds(LeafPlans.Proposal proposal, LeafPlanning.Plan plan) {
+  private List<NeedView> kinds(LeafProposal proposal, LeafPlanning.Plan plan) {
     Map<String, Integer> used = LeafPlanning.used(plan);
     return proposal.types().entrySet().stream()
         .filter(type -> used.containsKey(type.getKey()))

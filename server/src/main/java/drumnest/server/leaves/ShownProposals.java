@@ -2,6 +2,7 @@ package drumnest.server.leaves;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import drumnest.core.mover.LeafProposal;
 import drumnest.server.StaleVersionException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,7 @@ class ShownProposals {
 
   private record Run(long album, String name) {}
 
-  private record Found(String revision, LeafPlans.Proposal proposal) {}
+  private record Found(String revision, LeafProposal proposal) {}
 
   private final Cache<Run, Found> found = Caffeine.newBuilder().maximumSize(MOST).build();
 
@@ -27,7 +28,7 @@ class ShownProposals {
    * @param run the run that found it; null where nobody gave it a name
    * @param revision of the album that it is for
    */
-  void add(@Nullable String run, String revision, LeafPlans.Proposal proposal) {
+  void add(@Nullable String run, String revision, LeafProposal proposal) {
     if (run != null) {
       found.put(new Run(proposal.album().id(), run), new Found(revision, proposal));
     }
@@ -40,8 +41,8 @@ class ShownProposals {
    * @param revision of the album as it is now
    * @throws StaleVersionException if it was for the album as it was before something changed
    */
-  Optional<LeafPlans.Proposal> of(
-      long album, @Nullable String run, String revision, LeafPlans.Request request) {
+  Optional<LeafProposal> of(
+      long album, @Nullable String run, String revision, LeafProposal.Request request) {
     Found there = run == null ? null : found.getIfPresent(new Run(album, run));
     if (there == null || !there.proposal().request().equals(request)) {
       return Optional.empty();

@@ -3,6 +3,7 @@ package drumnest.server.leaves;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import drumnest.core.mover.LeafProposal;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.ProgressMonitor;
 import drumnest.server.RunningServer;
@@ -16,8 +17,8 @@ class ShownProposalsTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
-  private static LeafPlans.Request request(Breathing breathing) {
-    return new LeafPlans.Request(
+  private static LeafProposal.Request request(Breathing breathing) {
+    return new LeafProposal.Request(
         List.of("12x12-six-6x4"), breathing, null, true, true, true, false);
   }
 
@@ -25,8 +26,8 @@ class ShownProposalsTest {
   void the_very_proposal_of_a_run_is_known_for_its_request_until_something_changes() {
     ShownProposals shown = SERVER.part(ShownProposals.class);
     String revision = SERVER.part(OpenAlbums.class).opened(1).revision();
-    LeafPlans.Request full = request(Breathing.FULL);
-    LeafPlans.Proposal proposal =
+    LeafProposal.Request full = request(Breathing.FULL);
+    LeafProposal proposal =
         SERVER.part(LeafPlans.class).propose(1, full, "shown", ProgressMonitor.NONE);
     assertThat(shown.of(1, "shown", revision, full)).containsSame(proposal);
     assertThat(shown.of(1, "shown", revision, request(Breathing.AIRY))).isEmpty();
