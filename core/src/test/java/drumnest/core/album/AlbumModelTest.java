@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import drumnest.core.album.ephemera.CardWords;
 import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.Fact;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.LeafState;
 import drumnest.core.album.leaf.Slot;
@@ -36,7 +37,7 @@ class AlbumModelTest {
     AlbumPhoto photo = any(album.photos(), random);
     String slot = any(album.leaves().slots(), random).id();
     Holding held = album.holding(slot).orElse(null);
-    return switch (random.nextInt(9)) {
+    return switch (random.nextInt(12)) {
       case 0 -> List.of(new Change.OfTitle(album.title(), "Title " + random.nextInt(99)));
       case 1, 2 -> put(album, photo, slot, held);
       case 3 ->
@@ -74,6 +75,12 @@ class AlbumModelTest {
                 CardWords.of("", HouseRules.defaults()));
         yield List.of(new Change.OfEphemera(key, null, card));
       }
+      case 8 -> List.of(new Change.OfFormat(album.format(), "format" + random.nextInt(9)));
+      case 9 ->
+          List.of(
+              new Change.OfFacts(
+                  album.facts(),
+                  List.of(new Fact(Fact.Subject.OTHER, "Fact " + random.nextInt(9), null))));
       default -> leaves(album, random);
     };
   }
@@ -157,6 +164,95 @@ class AlbumModelTest {
     }
   }
 
+  /** All that is worked out of an album. */
+  private static List<Object> workedOut(AlbumModel album) {
+    List<Object> all = new ArrayList<>();
+    for (Leaf leaf : album.leaves().leaves()) {
+      all.add(album.summary(leaf));
+      all.add(album.thickness(leaf));
+      all.add(album.state(leaf));
+      for (Slot slot : album.leaves().slotsOf(leaf)) {
+        all.add(album.seated(slot));
+        all.add(album.laid(slot));
+        all.add(album.opening(slot));
+        all.add(album.isFilled(slot));
+      }
+    }
+    album.photos().forEach(photo -> all.add(album.slotOf(photo.id())));
+    album.allEphemera().forEach(each -> all.add(album.slotOfEphemera(each.key())));
+    all.add(album.line());
+    all.add(album.out());
+    all.add(album.chapters());
+    all.add(album.stackOf());
+    return all;
+  }
+
+  /** Under supplies of its own nothing is taken over from the album before. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void what_is_taken_over_is_what_would_be_worked_out_anew(int seed) {
+    Random random = new Random(seed);
+    AlbumModel album = SmallAlbum.begin();
+    for (int i = 0; i < 16; i++) {
+      workedOut(album);
+      album = album.apply(step(album, random)).asVersion(i);
+      assertThat(workedOut(album)).isEqualTo(workedOut(album.under(album.rules())));
+      assertThat(album.version()).isEqualTo(i);
+    }
+  }
+
+  @Test
+  void a_leaf_comes_to_what_is_counted_on_it() {
+    AlbumModel album =
+        SmallAlbum.begin()
+            .apply(
+                List.of(
+                    new Change.OfHolding("1-front-1", null, Holding.ofPhoto("photo1")),
+                    new Change.OfHolding("1-front-2", null, Holding.ofPhoto("photo2")),
+                    new Change.OfHolding(
+                        "1-front-3", null, Holding.reserved(Reservation.WORDS, true))));
+    LeafSummary summary = album.summary(album.leaves().leaves().get(0));
+    assertThat(summary.slots()).isEqualTo(12);
+    assertThat(summary.filled()).isEqualTo(2);
+    assertThat(summary.photos()).isEqualTo(2);
+    assertThat(summary.toOrder()).isEqualTo(2);
+    assertThat(summary.trims()).isZero();
+    assertThat(album.summary(album.leaves().leaves().get(1)).photos()).isZero();
+    assertThat(album.firstSpread()).isEqualTo(1);
+    assertThat(album.typeKey(album.leaves().leaves().get(0))).isEqualTo(Catalogue.SIX_WIDE);
+    assertThat(album.inPrints(album.materials().print().times(3))).isEqualTo(3);
+    assertThat(album.reservation(album.slot("1-front-3").orElseThrow()))
+        .contains(Reservation.WORDS);
+    assertThat(album).hasToString("album 1 in version 0");
+  }
+
+  /** Put by hand, a photo changes places with what is there; a reservation makes way. */
+  @Test
+  void a_photo_that_is_put_elsewhere_changes_places() {
+    AlbumModel album =
+        SmallAlbum.begin()
+            .apply(
+                List.of(
+                    new Change.OfHolding(
+                        "1-front-1", null, Holding.ofPhoto("photo1").withMade(Made.CUT)),
+                    new Change.OfHolding("2-front-1", null, Holding.ofPhoto("photo2")),
+                    new Change.OfHolding(
+                        "2-front-2", null, Holding.reserved(Reservation.WORDS, true))));
+    Slot large = album.slot("1-front-1").orElseThrow();
+    Slot small = album.slot("2-front-2").orElseThrow();
+    AlbumModel there = album.asPut(album.slot("2-front-1").orElseThrow(), "photo1");
+    assertThat(there.slotOf("photo1").map(Slot::id)).contains("2-front-1");
+    assertThat(there.slotOf("photo2").map(Slot::id)).contains("1-front-1");
+    AlbumModel words = album.asPut(small, "photo1");
+    assertThat(words.slotOf("photo1")).contains(words.slot("2-front-2").orElseThrow());
+    assertThat(words.held(large)).isNull();
+    // Cut for a place of another size, it is to be cut anew.
+    assertThat(words.held(small)).isEqualTo(Holding.ofPhoto("photo1").putByHand());
+    assertThat(album.asPut(large, "photo1")).isEqualTo(album);
+    assertThat(album.asPut(album.slot("1-front-2").orElseThrow(), "photo5").slotOf("photo5"))
+        .isPresent();
+  }
+
   @Test
   void steps_that_are_not_in_each_others_way_can_be_taken_in_any_order() {
     int apart = 0;
@@ -182,7 +278,7 @@ class AlbumModelTest {
       }
     }
     assertThat(apart).as("pairs apart").isGreaterThan(300);
-    assertThat(together).as("pairs in each other's way").isGreaterThan(40);
+    assertThat(together).as("pairs in each other's way").isGreaterThan(25);
   }
 
   @Test

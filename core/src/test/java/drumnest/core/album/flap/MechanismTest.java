@@ -1,0 +1,107 @@
+package drumnest.core.album.flap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Each way of making a mover: its parts and their names, whether it opens and shows that it does.
+ */
+class MechanismTest {
+
+  private static final Length INCH = Length.ofInches(1);
+  private static final Size PAGE = Size.ofInches(12, 12);
+  private static final Size OTHER = Size.ofInches(8, 8);
+  private static final Size CARD = Size.ofInches(2, 3);
+
+  /** What is said of one. */
+  private record Case(
+      Mechanism mechanism, String called, String part, int parts, boolean opens, boolean seen) {
+    @Override
+    public String toString() {
+      return called;
+    }
+  }
+
+  static List<Case> cases() {
+    return List.of(
+        new Case(new Mechanism.Chain(3), "chain", "sleeve", 3, true, false),
+        new Case(new Mechanism.Booklet(2), "booklet", "sleeve", 2, true, false),
+        new Case(new Mechanism.Waterfall(4, INCH), "waterfall", "card", 4, true, true),
+        new Case(new Mechanism.Waterfall(1, INCH), "waterfall", "card", 1, true, false),
+        new Case(
+            new Mechanism.Accordion(5, INCH, PAGE, INCH), "accordion", "panel", 5, true, false),
+        new Case(new Mechanism.FoldOut(PAGE, INCH, PAGE), "fold-out", "fold-out", 1, true, false),
+        new Case(new Mechanism.Door(false, INCH), "door", "door", 1, true, false),
+        new Case(new Mechanism.Door(true, INCH), "double door", "door", 2, true, false),
+        new Case(new Mechanism.TuckSpot(CARD, INCH), "tuck spot", "tucked card", 1, true, true),
+        new Case(
+            new Mechanism.TuckSpot(CARD, Length.ZERO), "tuck spot", "tucked card", 1, true, false),
+        new Case(new Mechanism.EdgeTuck(CARD, INCH), "edge tuck", "tucked card", 1, true, true),
+        new Case(new Mechanism.PullOut(CARD), "pull-out", "pull-out", 1, true, false),
+        new Case(new Mechanism.Divided(), "divided place", "half", 2, false, false),
+        new Case(new Band.Gutter(PAGE), "gutter band", "gutter band", 1, false, false),
+        new Case(new Band.Beyond(PAGE, INCH), "edge band", "edge band", 1, false, false));
+  }
+
+  @ParameterizedTest
+  @MethodSource("cases")
+  void says_what_it_is(Case each) {
+    Mechanism mechanism = each.mechanism;
+    assertThat(mechanism.called()).isEqualTo(each.called);
+    assertThat(mechanism.part()).isEqualTo(each.part);
+    assertThat(mechanism.parts()).isEqualTo(each.parts);
+    assertThat(mechanism.opens()).isEqualTo(each.opens);
+    assertThat(mechanism.isSeenToOpen()).isEqualTo(each.seen);
+    Mover mover = new Mover(3, Box.of(INCH, INCH, CARD), Edge.LEFT, null, mechanism);
+    assertThat(mover.parts()).hasSize(each.parts).startsWith("3");
+    assertThat(mover.gripped()).hasSize(each.called.equals("double door") ? 2 : 1);
+    assertThat(mover.called()).isEqualTo(each.called + " 3");
+  }
+
+  @Test
+  void what_depends_on_the_size_of_its_page_follows_it() {
+    for (Case each : cases()) {
+      Mechanism there = each.mechanism.onPage(OTHER);
+      assertThat(there.onPage(PAGE)).isEqualTo(each.mechanism);
+      boolean follows = List.of("fold-out", "gutter band", "edge band").contains(each.called);
+      assertThat(there.equals(each.mechanism)).as(each.called).isEqualTo(!follows);
+    }
+  }
+
+  @Test
+  void a_band_begins_at_its_edge_and_all_else_lies_where_it_is_put() {
+    Box at = Box.of(INCH, INCH, CARD);
+    for (Case each : cases()) {
+      if (!(each.mechanism instanceof Band)) {
+        assertThat(each.mechanism.lying(at, Edge.LEFT)).isEqualTo(at);
+        assertThat(each.mechanism.movableEdges(Edge.LEFT)).containsExactly(Edge.values());
+        assertThat(each.mechanism.holds()).isEqualTo(Holds.PHOTO);
+      }
+    }
+    Band gutter = new Band.Gutter(PAGE);
+    assertThat(gutter.lying(at, Edge.RIGHT))
+        .isEqualTo(new Box(Length.ofInches(10), INCH, CARD.w(), CARD.h()));
+    assertThat(gutter.lying(at, Edge.LEFT))
+        .isEqualTo(new Box(Length.ZERO, INCH, CARD.w(), CARD.h()));
+    assertThat(gutter.movableEdges(Edge.RIGHT))
+        .containsExactlyElementsOf(
+            Arrays.stream(Edge.values()).filter(edge -> edge != Edge.RIGHT).toList());
+    // Two wide, of which one is on the leaf: it ends an inch beyond it, over its whole length.
+    Band beyond = new Band.Beyond(PAGE, INCH);
+    assertThat(beyond.lying(at, Edge.RIGHT))
+        .isEqualTo(new Box(Length.ofInches(11), Length.ZERO, CARD.w(), PAGE.h()));
+    assertThat(beyond.lying(at, Edge.LEFT))
+        .isEqualTo(new Box(INCH.negated(), Length.ZERO, CARD.w(), PAGE.h()));
+    assertThat(beyond.movableEdges(Edge.LEFT)).containsExactly(Edge.LEFT);
+    assertThat(beyond.holds()).isEqualTo(Holds.KEEPSAKE);
+  }
+}
