@@ -2318,7 +2318,8 @@ export interface components {
             /** Format: int32 */
             places: number;
             shapes: components["schemas"]["ShapeView"][];
-            state: string;
+            /** @enum {string} */
+            state: "over" | "under" | "even";
             text: string;
             title: string;
             /** Format: int32 */
@@ -2577,7 +2578,8 @@ export interface components {
             /** Format: int32 */
             ephemera?: number;
             h?: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "card" | "title" | "keepsake";
             name: string;
             original?: boolean;
             thickness?: string;
@@ -2831,7 +2833,8 @@ export interface components {
             held: number;
             /** Format: int32 */
             key: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "pockets" | "plain";
             /** Format: double */
             layers: number;
             /** Format: int32 */
@@ -3146,7 +3149,8 @@ export interface components {
             /** Format: int32 */
             leaf: number;
             pattern: string;
-            side: string;
+            /** @enum {string} */
+            side: "front" | "back";
             size: components["schemas"]["SizeView"];
             slots: components["schemas"]["SlotView"][];
         };
@@ -3300,7 +3304,8 @@ export interface components {
             blocks: components["schemas"]["BlockRequest"][];
             /** Format: int32 */
             leaf: number;
-            side: string;
+            /** @enum {string} */
+            side: "front" | "back";
             /** Format: int64 */
             version: number;
         };
@@ -3918,7 +3923,8 @@ export interface components {
             stacked: boolean;
             stuck: boolean;
             text: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "fits" | "too-long" | "too-short";
             where?: components["schemas"]["WhereView"];
         };
         Together: {

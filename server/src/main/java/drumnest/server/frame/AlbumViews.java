@@ -116,7 +116,7 @@ public class AlbumViews {
     return new Views.PageView(
         leaf.number(),
         leaf.key(),
-        name,
+        side,
         "leaf " + leaf.number() + " " + name + " · " + leaf.type().name(),
         leaf.type().name(),
         Views.SizeView.of(leaf.size()),
@@ -212,7 +212,7 @@ public class AlbumViews {
         Views.SizeView.of(leaf.size()),
         album.typeKey(leaf),
         leaf.type().name(),
-        leaf.type().pattern() == null ? "plain" : "pockets",
+        leaf.type().pattern() == null ? Views.Offers.PLAIN : Views.Offers.POCKETS,
         leaf.turned(),
         Views.LengthView.of(leaf.drop()),
         summary.slots(),

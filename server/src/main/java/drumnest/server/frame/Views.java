@@ -6,6 +6,7 @@ import drumnest.core.album.ephemera.EphemeraKind;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Grip;
 import drumnest.core.album.flap.Holds;
+import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.Resolution;
@@ -299,7 +300,7 @@ public final class Views {
   public record PageView(
       int leaf,
       int key,
-      String side,
+      Side side,
       String caption,
       String pattern,
       SizeView size,
@@ -330,11 +331,17 @@ public final class Views {
       LengthView gutter,
       LengthView height) {}
 
+  /** What the sides of a leaf offer. */
+  public enum Offers {
+    POCKETS,
+    PLAIN
+  }
+
   /**
    * A leaf as the fore-edge shows it.
    *
    * @param type the key of its kind in the catalogue
-   * @param kind pockets or plain
+   * @param kind what its sides offer
    * @param thickness as text
    * @param layers its thickness counted in photo prints, for drawing
    */
@@ -344,7 +351,7 @@ public final class Views {
       SizeView size,
       String type,
       String pattern,
-      String kind,
+      Offers kind,
       boolean turned,
       LengthView drop,
       int pockets,

@@ -121,7 +121,7 @@ class GatherViews {
    * @param maybe how many go in where there is room
    * @param pages which pages it has, in words; left out where it has none
    * @param text the sum of it, such as "9 photos over, 4 more wide pockets needed"
-   * @param state over, under or even
+   * @param state whether it has too many
    */
   record ChapterBudgetView(
       String chapter,
@@ -132,9 +132,23 @@ class GatherViews {
       int places,
       @Nullable String pages,
       String text,
-      String state,
+      Balance state,
       List<ShapeView> shapes,
       List<DropView> drops) {}
+
+  /** Whether more is kept than there are places, or less. */
+  enum Balance {
+    OVER,
+    UNDER,
+    EVEN
+  }
+
+  private static Balance balance(Budget.Share share) {
+    if (share.places() > 0 && share.tooMany() > 0) {
+      return Balance.OVER;
+    }
+    return share.places() > 0 && share.free() > 0 ? Balance.UNDER : Balance.EVEN;
+  }
 
   /** Kept pictures of a shape against places of that shape. */
   record ShapeView(Orientation shape, int kept, int places) {}
@@ -181,7 +195,7 @@ class GatherViews {
 
     private static ChapterBudgetView nothing() {
       return new ChapterBudgetView(
-          "", "Whole album", 0, 0, 0, 0, null, "no photos yet", "even", List.of(), List.of());
+          "", "Whole album", 0, 0, 0, 0, null, "no photos yet", Balance.EVEN, List.of(), List.of());
     }
 
     private static double area(Size size) {
@@ -250,9 +264,7 @@ class GatherViews {
           line.places(),
           pages,
           Words.budget(line, album.rules()),
-          line.places() == 0
-              ? "even"
-              : line.tooMany() > 0 ? "over" : line.free() > 0 ? "under" : "even",
+          balance(line),
           line.shapes().entrySet().stream()
               .map(
                   each ->

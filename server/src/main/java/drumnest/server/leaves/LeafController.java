@@ -4,7 +4,6 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Side;
-import drumnest.server.FieldProblemException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PageTemplate;
@@ -18,7 +17,6 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -136,7 +134,7 @@ class LeafController {
         id,
         request.version(),
         request.leaf(),
-        side(request.side()),
+        request.side(),
         BlockRequest.blocks(request.blocks()));
     return views.album(id, shown);
   }
@@ -146,7 +144,7 @@ class LeafController {
   LeafViews.PlanView preview(
       @PathVariable("id") long id, @Valid @RequestBody LeafRequests.Plan request) {
     AlbumModel album = openAlbums.open(id);
-    Side side = side(request.side());
+    Side side = request.side();
     PagePlan plan =
         edits.planned(album, request.leaf(), side, BlockRequest.blocks(request.blocks()));
     Leaf leaf = AlbumChecks.leaf(album, request.leaf());
@@ -178,13 +176,5 @@ class LeafController {
                 .build()
                 .toString())
         .body(pdf);
-  }
-
-  private static Side side(String text) {
-    return switch (text.toLowerCase(Locale.ROOT)) {
-      case "front" -> Side.FRONT;
-      case "back" -> Side.BACK;
-      default -> throw new FieldProblemException("side", "A side is front or back.");
-    };
   }
 }

@@ -1,5 +1,6 @@
 package drumnest.server.leaves;
 
+import drumnest.core.album.leaf.Side;
 import drumnest.core.place.Breathing;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -66,6 +67,6 @@ final class LeafRequests {
   record Plan(
       @NotNull Long version,
       @NotNull Integer leaf,
-      @NotBlank String side,
+      @NotNull Side side,
       @NotNull List<@NotNull @Valid BlockRequest> blocks) {}
 }

@@ -4,6 +4,7 @@ import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
 import drumnest.core.album.ephemera.CardWords;
 import drumnest.core.album.ephemera.Ephemera;
+import drumnest.core.album.ephemera.EphemeraKind;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.place.Breathing;
@@ -71,7 +72,7 @@ final class PlaceRequests {
   record EphemeraForm(
       @NotNull Long version,
       @Nullable Integer ephemera,
-      @NotBlank String kind,
+      @NotNull EphemeraKind kind,
       @NotNull @Plain(is = "a name", max = 120, needed = true) String name,
       @Nullable String w,
       @Nullable String h,
@@ -81,17 +82,24 @@ final class PlaceRequests {
 
     /** A new card has these words; one that is there already keeps its own. */
     Ephemera toEphemera(HouseRules rules) {
-      if (!kind.equals("card") && !kind.equals("keepsake")) {
-        throw new FieldProblemException("kind", "A thing is a card or a keepsake.");
-      }
       int key = ephemera == null ? 0 : ephemera;
       Size size = LengthReader.inUse().size("w", w, "h", h);
       Length thick = LengthReader.inUse().positive("thickness", thickness);
       boolean only = Boolean.TRUE.equals(original);
-      return kind.equals("card")
-          ? new Ephemera.Card(
-              key, name.strip(), size, thick, only, CardWords.of(words == null ? "" : words, rules))
-          : new Ephemera.Keepsake(key, name.strip(), size, thick, only);
+      return switch (kind) {
+        case CARD ->
+            new Ephemera.Card(
+                key,
+                name.strip(),
+                size,
+                thick,
+                only,
+                CardWords.of(words == null ? "" : words, rules));
+        case KEEPSAKE -> new Ephemera.Keepsake(key, name.strip(), size, thick, only);
+        case TITLE ->
+            throw new FieldProblemException(
+                "kind", "A title is set in Words; accepted here are card and keepsake.");
+      };
     }
   }
 

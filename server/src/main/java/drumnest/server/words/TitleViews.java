@@ -29,7 +29,6 @@ final class TitleViews {
   /**
    * A title.
    *
-   * @param verdict fits, too-long or too-short
    * @param said that in words
    * @param missing the letters that are missing, in words; left out for none
    * @param height how high its letters are, in inches, for drawing
@@ -53,7 +52,7 @@ final class TitleViews {
       boolean stuck,
       List<TitleLetterView> letters,
       Views.LengthView length,
-      String verdict,
+      TitleFit.Verdict verdict,
       String said,
       @Nullable String missing,
       double height,
@@ -106,7 +105,7 @@ final class TitleViews {
         title.stuck(),
         letters(album, fit, title.second() == null ? null : box.sets().get(title.second())),
         Views.LengthView.of(fit.length()),
-        fit.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+        fit.verdict(),
         said(title, fit),
         missing(fit),
         WrittenLines.inches(set.height()),
