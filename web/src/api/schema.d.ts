@@ -2100,7 +2100,8 @@ export interface components {
         AddMover: {
             /** @enum {string} */
             edge?: "top" | "bottom" | "left" | "right";
-            kind: string;
+            /** @enum {string} */
+            kind: "chain" | "booklet" | "waterfall" | "accordion" | "fold-out" | "door" | "double-door" | "tuck-spot" | "edge-tuck" | "pull-out" | "divided-place" | "gutter-band" | "edge-band";
             photos?: string[];
             slot: string;
             /** Format: int64 */
@@ -2354,7 +2355,8 @@ export interface components {
             closed: components["schemas"]["BoxView"][];
             /** Format: int32 */
             holds: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "chain" | "booklet" | "waterfall" | "accordion" | "fold-out" | "door" | "double-door" | "tuck-spot" | "edge-tuck" | "pull-out" | "divided-place" | "gutter-band" | "edge-band";
             name: string;
             open: components["schemas"]["BoxView"][];
             says: string;
@@ -3047,7 +3049,8 @@ export interface components {
             facts: components["schemas"]["Fact"][];
             form: components["schemas"]["MoverForm"];
             id: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "chain" | "booklet" | "waterfall" | "accordion" | "fold-out" | "door" | "double-door" | "tuck-spot" | "edge-tuck" | "pull-out" | "divided-place" | "gutter-band" | "edge-band";
             mirrors: boolean;
             name: string;
             part: string;

@@ -50,6 +50,7 @@ export type Motion = Schemas["MotionView"];
 export type MoverChoice = Schemas["ChoiceView"];
 export type MoverForm = Schemas["MoverForm"];
 export type MoverState = Schemas["MoverState"];
+export type MoverKind = MoverState["kind"];
 export type CornerCut = Schemas["CornerCutView"];
 export type Outline = NonNullable<Block["outline"]>;
 export type Block = Schemas["BlockRequest"];

@@ -1,11 +1,11 @@
 import { useMoverChoices } from "../api/queries";
-import type { Album, MoverChoice } from "../api/types";
+import type { Album, MoverChoice, MoverKind } from "../api/types";
 import { Measures } from "../ui/Measures";
 
 interface Props {
   album: Album;
   slot: string;
-  onChoose: (kind: string) => void;
+  onChoose: (kind: MoverKind) => void;
 }
 
 /** The movers that could go at a slot, each drawn to scale on its page. */

@@ -1,5 +1,5 @@
 import { useMetric } from "../api/queries";
-import type { Album, MoverForm, MoverState } from "../api/types";
+import type { Album, MoverForm, MoverKind, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { Row } from "../ui/Row";
@@ -10,7 +10,7 @@ import { useMeasures } from "./useMeasures";
 type TextOf = Exclude<keyof MoverForm, "edge">;
 
 /** What the measures of each kind are called, in the order in which they are asked for. */
-const FIELDS: Record<string, [TextOf, string][]> = {
+const FIELDS: Record<MoverKind, [TextOf, string][]> = {
   chain: [["count", "Sleeves"]],
   booklet: [["count", "Sleeves"]],
   waterfall: [
@@ -45,19 +45,21 @@ const FIELDS: Record<string, [TextOf, string][]> = {
     ["cardW", "Card, width"],
     ["cardH", "Card, height"],
   ],
+  "divided-place": [],
+  "gutter-band": [],
   "edge-band": [["depth", "Stuck to the leaf"]],
 };
 
 /** What of where it lies comes of what it is. */
-const GIVEN: Record<string, TextOf[]> = {
+const GIVEN: Partial<Record<MoverKind, TextOf[]>> = {
   "gutter-band": ["x"],
   "edge-band": ["x", "y", "h"],
 };
 
 /** What nothing of moves. */
-const STAYING = new Set(["divided-place", "gutter-band", "edge-band"]);
+const STAYING = new Set<MoverKind>(["divided-place", "gutter-band", "edge-band"]);
 
-const SIZES: Record<string, string> = {
+const SIZES: Record<MoverKind, string> = {
   chain: "Insert",
   booklet: "Insert",
   waterfall: "Card",
@@ -149,7 +151,7 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
     (next, refused) =>
       step("/api/albums/{id}/movers/change", { flap: mover.id, form: next }, refused),
   );
-  const size = SIZES[mover.kind] ?? "";
+  const size = SIZES[mover.kind];
   const moves = !STAYING.has(mover.kind);
   const lying: [TextOf, string][] = [
     ["w", `${size}, width`],
@@ -159,7 +161,7 @@ function Measured({ album, mover }: { album: Album; mover: MoverState }) {
   ];
   const fields = [
     ...lying.filter(([field]) => !GIVEN[mover.kind]?.includes(field)),
-    ...(FIELDS[mover.kind] ?? []),
+    ...FIELDS[mover.kind],
   ];
   return (
     <MeasuresForm

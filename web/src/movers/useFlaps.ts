@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo } from "react";
 import { useMotion } from "../api/queries";
-import type { Album, Flap } from "../api/types";
+import type { Album, Flap, MoverKind } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { flapOf, flapsOf, pageOf } from "../bench/places";
@@ -45,7 +45,7 @@ export function useAddMover(album: Album) {
   const step = useStep(album.id);
   const look = useLookAtAdded(album);
   return useCallback(
-    async (slot: string, kind: string) =>
+    async (slot: string, kind: MoverKind) =>
       look(await step("/api/albums/{id}/movers/add", { slot, kind }), slot),
     [look, step],
   );

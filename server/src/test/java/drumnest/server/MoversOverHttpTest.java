@@ -273,7 +273,8 @@ class MoversOverHttpTest {
                 .get("field")
                 .stringValue())
         .isEqualTo("x");
-    SERVER.step("movers/add", Map.of("slot", "2-front-6", "kind", "kite")).is(404);
+    SERVER.step("movers/add", Map.of("slot", "2-front-6", "kind", "kite")).is(400);
+    SERVER.step("movers/add", Map.of("slot", "2-front-6", "kind", "edge-band")).is(404);
     SERVER.step("movers/add", Map.of("slot", "2-front-m1.1", "kind", "chain")).is(422);
   }
 

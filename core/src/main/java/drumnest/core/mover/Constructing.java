@@ -16,6 +16,7 @@ import drumnest.core.mover.Construction.Fold;
 import drumnest.core.mover.Construction.Hole;
 import drumnest.core.mover.Construction.Panel;
 import drumnest.core.mover.Construction.Piece;
+import drumnest.core.mover.Construction.Role;
 import drumnest.core.mover.Construction.Score;
 import drumnest.core.mover.Construction.Stuff;
 import drumnest.core.mover.Construction.Use;
@@ -23,6 +24,7 @@ import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Works out the pieces of a mover. The folds of an accordion go in turn: the one before the last
@@ -42,7 +44,7 @@ public final class Constructing {
   /** The pieces of a single flap. */
   public static Construction of(Flap flap, HouseRules rules) {
     Constructing constructing = new Constructing(List.of(flap), rules);
-    return new Construction(constructing.withTabs(constructing.hinged(List.of(flap), "flap")));
+    return new Construction(constructing.withTabs(constructing.hinged(List.of(flap), Role.FLAP)));
   }
 
   /**
@@ -76,7 +78,7 @@ public final class Constructing {
     } else if (mechanism instanceof Band.Beyond band) {
       return band(mover, mover.edge().opposite().along(whole(mover.at().size()), band.overlap()));
     }
-    return hinged(parts, mechanism.part());
+    return hinged(parts, mechanism instanceof Mechanism.Waterfall ? Role.CARD : Role.SLEEVE);
   }
 
   /**
@@ -93,9 +95,9 @@ public final class Constructing {
         Length deep = reach.times(2);
         Box whole = whole(edge.isAtSide() ? new Size(deep, wide) : new Size(wide, deep));
         Area glued = new Area(Use.GLUE_BEHIND, edge.opposite().along(whole, reach));
-        for (String name : List.of("tab", "tab, mirrored")) {
+        for (Role half : List.of(Role.TAB, Role.TAB_MIRRORED)) {
           all.add(
-              Piece.plain(name + " of " + flap.id(), Stuff.CARD, whole.size())
+              Piece.plain(half, flap.id(), Stuff.CARD, whole.size())
                   .with(List.of(), List.of(glued), List.of()));
         }
       }
@@ -121,19 +123,20 @@ public final class Constructing {
    * Sleeves with their adhesive strips, and cards with a strip of their own that is folded under;
    * and what is cut in the protector for those that go through it.
    */
-  private List<Piece> hinged(List<Flap> flaps, String name) {
+  private List<Piece> hinged(List<Flap> flaps, Role role) {
     List<Piece> pieces = new ArrayList<>();
     for (Flap flap : flaps) {
-      String called = flaps.size() == 1 ? name : name + " " + flap.id();
-      pieces.add(flap.body() == Flap.Body.SLEEVE ? sleeve(flap, called) : card(flap, called));
+      String number = flaps.size() == 1 ? null : flap.id();
+      pieces.add(
+          flap.body() == Flap.Body.SLEEVE ? sleeve(flap, role, number) : card(flap, role, number));
     }
     flaps.stream().filter(flap -> flap.slit() != null).map(this::slit).forEach(pieces::add);
     return pieces;
   }
 
-  private Piece sleeve(Flap flap, String name) {
+  private Piece sleeve(Flap flap, Role role, @Nullable String number) {
     Box whole = whole(flap.closed().size());
-    return Piece.plain(name, Stuff.SLEEVE, whole.size())
+    return Piece.plain(role, number, Stuff.SLEEVE, whole.size())
         .with(
             List.of(),
             List.of(new Area(Use.STRIP, flap.hinge().along(whole, flap.strip()))),
@@ -141,7 +144,7 @@ public final class Constructing {
   }
 
   /** A card and the strip by which it hangs, scored between them. */
-  private Piece card(Flap flap, String name) {
+  private Piece card(Flap flap, Role role, @Nullable String number) {
     Box card = whole(flap.closed().size());
     Box strip = flap.hinge().beyond(card, flap.strip());
     Length right = strip.x().min(Length.ZERO).negated();
@@ -152,7 +155,7 @@ public final class Constructing {
             side ? card.w().plus(flap.strip()) : card.w(),
             side ? card.h() : card.h().plus(flap.strip()));
     Box at = card.moved(right, down);
-    return Piece.plain(name, Stuff.CARD, size)
+    return Piece.plain(role, number, Stuff.CARD, size)
         .with(
             List.of(new Score(flap.hinge().line(at), Fold.VALLEY)),
             List.of(new Area(Use.GLUE_BEHIND, strip.moved(right, down))),
@@ -165,10 +168,7 @@ public final class Constructing {
     Box flapHere = whole(flap.closed().size()).moved(room, room);
     Segment line = flap.hinge().line(flapHere);
     Length wide = rules.length(HouseRule.SLIT_HOLE);
-    return Piece.plain(
-            "slit in the protector, flap " + flap.id(),
-            Stuff.FILM,
-            flap.closed().size().grown(room.times(2)))
+    return Piece.plain(Role.SLIT, flap.id(), Stuff.FILM, flap.closed().size().grown(room.times(2)))
         .withCuts(
             List.of(new Cut(line)),
             List.of(new Hole(line.x(), line.y(), wide), new Hole(line.endX(), line.endY(), wide)));
@@ -182,21 +182,21 @@ public final class Constructing {
             .map(flap -> panel(flap, flap.closed().moved(at.x().negated(), at.y().negated()), true))
             .toList();
     return List.of(
-        Piece.plain("card", Stuff.CARD, at.size())
+        Piece.plain(Role.CARD, null, Stuff.CARD, at.size())
             .with(List.of(), List.of(new Area(Use.GLUE_BEHIND, whole(at.size()))), halves));
   }
 
   /** Both halves of a band, of which so much of the one is stuck to its page. */
   private List<Piece> band(Mover mover, Box stuck) {
     Piece half =
-        Piece.plain("band", Stuff.CARD, mover.at().size())
+        Piece.plain(Role.BAND, null, Stuff.CARD, mover.at().size())
             .with(
                 List.of(),
                 List.of(new Area(Use.GLUE_BEHIND, stuck)),
                 List.of(panel(parts.get(0), whole(mover.at().size()), true)));
     Box mirrored = stuck.mirroredIn(mover.at().w());
     Piece other =
-        Piece.plain("band, mirrored", Stuff.CARD, mover.at().size())
+        Piece.plain(Role.BAND_MIRRORED, null, Stuff.CARD, mover.at().size())
             .with(List.of(), List.of(new Area(Use.GLUE_BEHIND, mirrored)), List.of());
     return List.of(half, other);
   }
@@ -236,8 +236,9 @@ public final class Constructing {
       scores.add(new Score(anchor.line(here), stays ? Fold.FLAT : fold(panel)));
     }
     Area glued = new Area(last ? Use.GLUE_BEHIND : Use.GLUE, anchor.along(whole, tab));
-    String name = last ? "strip with the anchor" : "strip " + number;
-    return Piece.plain(name, Stuff.CARD, whole.size()).with(scores, List.of(glued), panels);
+    Role role = last ? Role.ANCHOR_STRIP : Role.STRIP;
+    return Piece.plain(role, String.valueOf(number), Stuff.CARD, whole.size())
+        .with(scores, List.of(glued), panels);
   }
 
   /** How the fold after a panel goes, as it is seen from above when it is pulled out flat. */
@@ -251,8 +252,7 @@ public final class Constructing {
   private Piece window(Mover mover) {
     Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
     Edge hinge = parts.get(0).hinge();
-    return Piece.plain(
-            "window in the protector", Stuff.FILM, mover.at().size().grown(clear.times(2)))
+    return Piece.plain(Role.WINDOW, null, Stuff.FILM, mover.at().size().grown(clear.times(2)))
         .uncutAt(hinge);
   }
 
@@ -274,7 +274,7 @@ public final class Constructing {
       glued.add(new Area(Use.GLUE_BEHIND, outer.opposite().along(whole, cut.overlap())));
       Size turned = extension.turnedIf(!side);
       pieces.add(
-          Piece.plain("extension", Stuff.CARD, turned)
+          Piece.plain(Role.EXTENSION, null, Stuff.CARD, turned)
               .with(
                   List.of(),
                   List.of(new Area(Use.GLUE, outer.along(whole(turned), cut.overlap()))),
@@ -282,7 +282,7 @@ public final class Constructing {
     }
     pieces.add(
         0,
-        Piece.plain("page with its flap", Stuff.CARD, size)
+        Piece.plain(Role.PAGE_WITH_FLAP, null, Stuff.CARD, size)
             .with(List.of(score), glued, List.of(panel)));
     return pieces;
   }
@@ -293,7 +293,7 @@ public final class Constructing {
     for (Flap leaf : parts) {
       Box whole = whole(leaf.closed().size());
       pieces.add(
-          Piece.plain("door " + leaf.id(), Stuff.CARD, whole.size())
+          Piece.plain(Role.DOOR, leaf.id(), Stuff.CARD, whole.size())
               .with(
                   List.of(),
                   List.of(new Area(Use.GLUE_BEHIND, leaf.hinge().along(whole, strip))),
@@ -302,7 +302,7 @@ public final class Constructing {
       Size hinge = new Size(strip.times(2), high);
       Segment middle = new Segment(false, strip, Length.ZERO, high);
       pieces.add(
-          Piece.plain("hinge of door " + leaf.id(), Stuff.CARD, hinge)
+          Piece.plain(Role.DOOR_HINGE, leaf.id(), Stuff.CARD, hinge)
               .with(
                   List.of(new Score(middle, Fold.VALLEY)),
                   List.of(new Area(Use.GLUE_BEHIND, whole(hinge))),
@@ -328,9 +328,9 @@ public final class Constructing {
             new Area(Use.STRIP, one.along(one.opposite().along(run, aside), tuck.rail())),
             new Area(Use.STRIP, edge.opposite().along(stop, tuck.rail())));
     return List.of(
-        Piece.plain("back of the photo in front", Stuff.TAPE, photo.size())
+        Piece.plain(Role.BACK_OF_PHOTO, null, Stuff.TAPE, photo.size())
             .with(List.of(), areas, List.of()),
-        Piece.plain("card", Stuff.CARD, card.closed().size())
+        Piece.plain(Role.CARD, null, Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 
@@ -341,9 +341,9 @@ public final class Constructing {
     Length glued = mover.edge().depth(front).minus(tuck.depth());
     Area glue = new Area(Use.GLUE_BEHIND, mover.edge().opposite().along(front, glued));
     return List.of(
-        Piece.plain("back of what lies in front", Stuff.TAPE, front.size())
+        Piece.plain(Role.BACK_OF_FRONT, null, Stuff.TAPE, front.size())
             .with(List.of(), List.of(glue), List.of()),
-        Piece.plain("card", Stuff.CARD, card.closed().size())
+        Piece.plain(Role.CARD, null, Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 
@@ -358,9 +358,9 @@ public final class Constructing {
       }
     }
     return List.of(
-        Piece.plain("front of the pocket", Stuff.CARD, pocket.size())
+        Piece.plain(Role.POCKET_FRONT, null, Stuff.CARD, pocket.size())
             .with(List.of(), areas, List.of()),
-        Piece.plain("card", Stuff.CARD, card.closed().size())
+        Piece.plain(Role.CARD, null, Stuff.CARD, card.closed().size())
             .with(List.of(), List.of(), List.of(panel(card, whole(card.closed().size()), true))));
   }
 }

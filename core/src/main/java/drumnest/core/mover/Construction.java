@@ -21,7 +21,7 @@ public record Construction(List<Piece> pieces) {
     pieces = List.copyOf(pieces);
   }
 
-  /** What a piece is made of. */
+  /** The stuff of which a piece is made. */
   public enum Stuff {
     CARD,
     SLEEVE,
@@ -36,6 +36,34 @@ public record Construction(List<Piece> pieces) {
     VALLEY,
     /** Scored, so that it gives, but not folded. */
     FLAT
+  }
+
+  /** The role of a piece in its mover. */
+  public enum Role {
+    FLAP,
+    SLEEVE,
+    CARD,
+    TAB,
+    /** The other half of a tab. */
+    TAB_MIRRORED,
+    /** The part of the protector around a slit. */
+    SLIT,
+    BAND,
+    /** The half of a band on the facing page, or on the other side of the leaf. */
+    BAND_MIRRORED,
+    STRIP,
+    /** The strip that ends in the anchor. */
+    ANCHOR_STRIP,
+    WINDOW,
+    EXTENSION,
+    PAGE_WITH_FLAP,
+    DOOR,
+    DOOR_HINGE,
+    /** The back of a photo behind which something slides. */
+    BACK_OF_PHOTO,
+    /** The back of what lies over a tucked card. */
+    BACK_OF_FRONT,
+    POCKET_FRONT
   }
 
   /** Where something is done to a piece. */
@@ -75,12 +103,14 @@ public record Construction(List<Piece> pieces) {
   /**
    * A piece, which is a rectangle.
    *
-   * @param name what it is called
+   * @param role what it becomes
+   * @param number the number of its flap, or of a strip; null where there is one only
    * @param size how large it is cut
    * @param uncut the edge of a window that stays; null where nothing stays
    */
   public record Piece(
-      String name,
+      Role role,
+      @Nullable String number,
       Stuff stuff,
       Size size,
       List<Score> scores,
@@ -99,21 +129,23 @@ public record Construction(List<Piece> pieces) {
     }
 
     /** A piece that is cut to a size, and no more. */
-    static Piece plain(String name, Stuff stuff, Size size) {
+    static Piece plain(Role role, @Nullable String number, Stuff stuff, Size size) {
       return new Piece(
-          name, stuff, size, List.of(), List.of(), List.of(), List.of(), List.of(), null);
+          role, number, stuff, size, List.of(), List.of(), List.of(), List.of(), List.of(), null);
     }
 
     Piece with(List<Score> nextScores, List<Area> nextAreas, List<Panel> nextPanels) {
-      return new Piece(name, stuff, size, nextScores, cuts, holes, nextAreas, nextPanels, uncut);
+      return new Piece(
+          role, number, stuff, size, nextScores, cuts, holes, nextAreas, nextPanels, uncut);
     }
 
     Piece withCuts(List<Cut> nextCuts, List<Hole> nextHoles) {
-      return new Piece(name, stuff, size, scores, nextCuts, nextHoles, areas, panels, uncut);
+      return new Piece(
+          role, number, stuff, size, scores, nextCuts, nextHoles, areas, panels, uncut);
     }
 
     Piece uncutAt(Edge edge) {
-      return new Piece(name, stuff, size, scores, cuts, holes, areas, panels, edge);
+      return new Piece(role, number, stuff, size, scores, cuts, holes, areas, panels, edge);
     }
   }
 }

@@ -7,6 +7,7 @@ import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Holds;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.album.leaf.Anchor;
 import drumnest.core.album.leaf.Block;
@@ -148,8 +149,8 @@ class BandChoicesTest {
         .isThrownBy(() -> MoverParts.of(onLeaf, null, RULES));
     Slot onWide = wide.slots(side.other(), 0).get(0);
     assertThat(BandChoices.at(spread, onWide, RULES))
-        .extracting(choice -> choice.mover().mechanism().called())
-        .containsExactly("gutter band");
+        .extracting(choice -> choice.mover().mechanism().kind())
+        .containsExactly(MoverKind.GUTTER_BAND);
   }
 
   /**

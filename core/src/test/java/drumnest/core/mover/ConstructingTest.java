@@ -1,6 +1,7 @@
 package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Flap;
@@ -16,6 +17,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.mover.Construction.Fold;
 import drumnest.core.mover.Construction.Panel;
 import drumnest.core.mover.Construction.Piece;
+import drumnest.core.mover.Construction.Role;
 import drumnest.core.mover.Construction.Score;
 import drumnest.core.mover.Construction.Use;
 import drumnest.core.stock.HouseRules;
@@ -84,10 +86,16 @@ class ConstructingTest {
         mover(box("1", "1", "4", "6"), Edge.LEFT, new Mechanism.Door(true, EIGHTH))
             .withGrip(Grip.TAB);
     List<Piece> tabs =
-        made(door).pieces().stream().filter(piece -> piece.name().startsWith("tab")).toList();
+        made(door).pieces().stream()
+            .filter(piece -> piece.role() == Role.TAB || piece.role() == Role.TAB_MIRRORED)
+            .toList();
     assertThat(tabs)
-        .extracting(Piece::name)
-        .containsExactly("tab of 1", "tab, mirrored of 1", "tab of 2", "tab, mirrored of 2");
+        .extracting(Piece::role, Piece::number)
+        .containsExactly(
+            tuple(Role.TAB, "1"),
+            tuple(Role.TAB_MIRRORED, "1"),
+            tuple(Role.TAB, "2"),
+            tuple(Role.TAB_MIRRORED, "2"));
     assertThat(tabs).allMatch(tab -> tab.size().equals(box("0", "0", "1", "1").size()));
     // The left door is opened at its right edge, where the half that sticks out is free of glue.
     assertThat(tabs.get(0).areas())

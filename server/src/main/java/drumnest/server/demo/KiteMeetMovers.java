@@ -2,6 +2,7 @@ package drumnest.server.demo;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Edge;
@@ -60,17 +61,17 @@ class KiteMeetMovers {
    * One of each other kind on the last leaf, with the last pictures of the night on their faces.
    */
   void everyKind(long album) {
-    put(album, "7-front-1.2", "accordion", Edge.LEFT);
-    put(album, "7-front-1.1", "tuck-spot", Edge.TOP);
-    put(album, "7-back-1.1", "waterfall", Edge.TOP);
-    put(album, "7-back-1.2", "chain", Edge.RIGHT);
-    put(album, "7-back-1.3", "double-door", Edge.LEFT);
-    put(album, "7-back-1.4", "pull-out", Edge.BOTTOM);
-    put(album, "7-front-2.2", "booklet", Edge.RIGHT);
-    put(album, "7-front-2.1", "door", Edge.BOTTOM);
-    put(album, "7-back-1.1", "fold-out", Edge.LEFT);
-    put(album, "3-front-1", "edge-band", Edge.RIGHT);
-    put(album, "6-back-1", "gutter-band", Edge.RIGHT);
+    put(album, "7-front-1.2", MoverKind.ACCORDION, Edge.LEFT);
+    put(album, "7-front-1.1", MoverKind.TUCK_SPOT, Edge.TOP);
+    put(album, "7-back-1.1", MoverKind.WATERFALL, Edge.TOP);
+    put(album, "7-back-1.2", MoverKind.CHAIN, Edge.RIGHT);
+    put(album, "7-back-1.3", MoverKind.DOUBLE_DOOR, Edge.LEFT);
+    put(album, "7-back-1.4", MoverKind.PULL_OUT, Edge.BOTTOM);
+    put(album, "7-front-2.2", MoverKind.BOOKLET, Edge.RIGHT);
+    put(album, "7-front-2.1", MoverKind.DOOR, Edge.BOTTOM);
+    put(album, "7-back-1.1", MoverKind.FOLD_OUT, Edge.LEFT);
+    put(album, "3-front-1", MoverKind.EDGE_BAND, Edge.RIGHT);
+    put(album, "6-back-1", MoverKind.GUTTER_BAND, Edge.RIGHT);
     movers.spanPanels(album, version(album), ACCORDION.get(0));
     fillAccordion(album);
   }
@@ -105,7 +106,7 @@ class KiteMeetMovers {
     }
   }
 
-  private void put(long album, String slot, String kind, Edge edge) {
+  private void put(long album, String slot, MoverKind kind, Edge edge) {
     movers.add(album, version(album), slot, kind, edge, List.of());
   }
 

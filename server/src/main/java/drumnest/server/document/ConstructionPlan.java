@@ -62,7 +62,7 @@ public final class ConstructionPlan {
                     new PageTemplate.Place(
                         panel.box().inset(panel.inset()), Outline.STRAIGHT, "part " + panel.part()))
             .toList();
-    return new PageTemplate.Sheet(piece.name(), piece.size(), places, lines, hatchings);
+    return new PageTemplate.Sheet(PieceNames.of(piece), piece.size(), places, lines, hatchings);
   }
 
   /** Tells what is done there, and how large it is. */

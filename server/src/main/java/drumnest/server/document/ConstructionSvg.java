@@ -77,7 +77,7 @@ public final class ConstructionSvg {
     xml.writeEndDocument();
   }
 
-  /** What is drawn of a piece on a layer. */
+  /** The drawing of a piece on a layer. */
   private interface Drawing {
     void of(Piece piece, Length x, Length y) throws XMLStreamException;
   }
@@ -146,7 +146,7 @@ public final class ConstructionSvg {
         x,
         y.minus(Length.ofMillimetres(2)),
         5,
-        piece.name() + ", " + UnitsInUse.text(piece.size()));
+        PieceNames.of(piece) + ", " + UnitsInUse.text(piece.size()));
     for (Construction.Panel panel : piece.panels()) {
       Box at = panel.box().moved(x, y);
       text(
@@ -185,7 +185,7 @@ public final class ConstructionSvg {
     xml.writeAttribute("y", mm(box.y()));
     xml.writeAttribute("width", mm(box.w()));
     xml.writeAttribute("height", mm(box.h()));
-    xml.writeAttribute("data-piece", piece.name());
+    xml.writeAttribute("data-piece", PieceNames.of(piece));
     if (attribute != null && value != null) {
       xml.writeAttribute(attribute, value);
     }
@@ -197,7 +197,7 @@ public final class ConstructionSvg {
     xml.writeAttribute("y1", mm(line.y()));
     xml.writeAttribute("x2", mm(line.endX()));
     xml.writeAttribute("y2", mm(line.endY()));
-    xml.writeAttribute("data-piece", piece.name());
+    xml.writeAttribute("data-piece", PieceNames.of(piece));
     if (fold != null) {
       xml.writeAttribute("data-fold", fold);
       xml.writeAttribute("stroke-dasharray", DASHES.getOrDefault(fold, "1 1"));

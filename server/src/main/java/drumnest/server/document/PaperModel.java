@@ -183,7 +183,7 @@ public final class PaperModel {
       out.setLineWidth(1.2f);
       line(left, wide ? top : top - h, wide ? left + w : left, top);
     }
-    normal.write(out, 7, QUIET, laid.x() + 2, laid.y() + laid.h() + 3, piece.name());
+    normal.write(out, 7, QUIET, laid.x() + 2, laid.y() + laid.h() + 3, PieceNames.of(piece));
   }
 
   /**

@@ -60,8 +60,8 @@ public final class PrintedStrips {
       List<Piece> pieces =
           construction.pieces().stream().filter(piece -> !piece.panels().isEmpty()).toList();
       for (Piece piece : pieces) {
-        strips.page(title + ", " + piece.name() + ", upper side", piece, true);
-        strips.page(title + ", " + piece.name() + ", other side", piece, false);
+        strips.page(title + ", " + PieceNames.of(piece) + ", upper side", piece, true);
+        strips.page(title + ", " + PieceNames.of(piece) + ", other side", piece, false);
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
       document.save(bytes);

@@ -8,7 +8,6 @@ import drumnest.core.album.ephemera.Ephemera;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;

@@ -51,7 +51,7 @@ final class FlapViews {
     boolean stays = flap.move() == Flap.Move.STAYS;
     return new Views.FlapView(
         id,
-        Words.capital(plan.called(flap.id())),
+        Words.capital(MoverNames.flap(plan, flap.id())),
         new Stacking(plan.flaps()).reached(flap).hinge(),
         flap.body(),
         FlapMount.of(flap.attachment()),

@@ -18,6 +18,7 @@ import drumnest.core.place.budget.CullingSuggestions;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.NotThereException;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.RulesInForce;
@@ -228,8 +229,8 @@ class GatherViews {
               .toList();
       String pages = null;
       if (!line.pages().isEmpty()) {
-        String first = budget.pageName(line.pages().get(0));
-        String last = budget.pageName(line.pages().get(line.pages().size() - 1));
+        String first = SlotNames.of(budget.side(line.pages().get(0)));
+        String last = SlotNames.of(budget.side(line.pages().get(line.pages().size() - 1)));
         pages = first.equals(last) ? first : first + " to " + last;
       }
       String name = chapter.name() == null ? titles.get(index) : chapter.name();

@@ -11,7 +11,6 @@ import drumnest.core.album.leaf.PageMeasure;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Length;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.stock.CatalogueItem;
@@ -23,6 +22,7 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.Shelf;
 import java.util.ArrayList;
@@ -31,9 +31,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
- * What a maker does to the leaves of an album. Every method is one step of its history, done whole
- * or not at all, and refused where others have changed what it touches since the page that asks has
- * seen it.
+ * The steps that a maker takes on the leaves of an album. Every method is one step of its history,
+ * done whole or not at all, and refused where others have changed what it touches since the page
+ * that asks has seen it.
  */
 @Service
 public class LeafEdits {

@@ -2,7 +2,6 @@ package drumnest.server.make;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.making.PrintOrder;
 import drumnest.core.measure.Size;
@@ -12,6 +11,7 @@ import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.PrintRow;
 import drumnest.server.document.TrimRow;
 import drumnest.server.frame.SlotDrawing;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
@@ -24,7 +24,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What an album asks to be printed and trimmed. */
+/** The lists of what an album asks to be printed and trimmed. */
 @Component
 class Lists {
 

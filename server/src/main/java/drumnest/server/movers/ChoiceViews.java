@@ -5,6 +5,7 @@ import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.album.leaf.SlotKind;
@@ -12,6 +13,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.mover.BandChoices;
 import drumnest.core.mover.MoverChoices;
 import drumnest.server.album.AlbumChecks;
+import drumnest.server.frame.MoverNames;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
@@ -35,7 +37,7 @@ final class ChoiceViews {
    * @param open where they lie when all of it is open
    */
   record ChoiceView(
-      String kind,
+      MoverKind kind,
       String name,
       int holds,
       String says,
@@ -43,13 +45,8 @@ final class ChoiceViews {
       List<Views.BoxView> closed,
       List<Views.BoxView> open) {}
 
-  /** What could go at a place. */
+  /** The movers that could go at a place. */
   record ChoicesView(Views.SizeView page, Views.BoxView place, List<ChoiceView> choices) {}
-
-  /** Tells what a kind of mover is asked for by. */
-  static String kind(Mechanism mechanism) {
-    return mechanism.called().replace(' ', '-');
-  }
 
   static ChoicesView of(AlbumModel album, String slotId) {
     Slot slot = AlbumChecks.slot(album, "slot", slotId);
@@ -78,8 +75,8 @@ final class ChoiceViews {
   private static ChoiceView of(MoverChoices.Choice choice, PagePlan plan) {
     Mover mover = choice.mover();
     return new ChoiceView(
-        kind(mover.mechanism()),
-        Words.capital(mover.mechanism().called()),
+        mover.mechanism().kind(),
+        Words.capital(MoverNames.of(mover.mechanism().kind())),
         choice.faces(),
         says(choice, plan),
         choice.errors() > 0,

@@ -10,7 +10,6 @@ import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.album.leaf.SlotKind;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.FlapChoices;
@@ -18,12 +17,16 @@ import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.SeenAlbum;
 import drumnest.server.album.StepTaken;
+import drumnest.server.frame.MoverNames;
+import drumnest.server.frame.SlotNames;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** What a maker does to single flaps. Every method is one step of the album's history. */
+/**
+ * The steps that a maker takes on single flaps. Every method is one step of the album's history.
+ */
 @Service
 public class FlapEdits {
 
@@ -125,7 +128,8 @@ public class FlapEdits {
         .ifPresent(
             mover -> {
               throw new UnprocessableException(
-                  "flap", "This is a part of " + mover.called() + "; change that as a whole.");
+                  "flap",
+                  "This is a part of " + MoverNames.of(mover) + "; change that as a whole.");
             });
     Flap after = form.toFlap(before, plan);
     if (after.inside()) {

@@ -17,6 +17,7 @@ import drumnest.server.document.FacePicture;
 import drumnest.server.document.PaperModel;
 import drumnest.server.document.PrintedStrips;
 import drumnest.server.document.SheetPaper;
+import drumnest.server.frame.MoverNames;
 import drumnest.server.frame.PieceDrawing;
 import drumnest.server.frame.SlotDrawing;
 import drumnest.server.frame.Views;
@@ -75,7 +76,7 @@ class MakingController {
     List<Flap> parts =
         mover.get().parts().stream().map(part -> plan.flap(part).orElseThrow()).toList();
     return new Made(
-        Words.capital(mover.get().called()) + where,
+        Words.capital(MoverNames.of(mover.get())) + where,
         Constructing.of(mover.get(), parts, album.rules()),
         MakingSteps.of(mover.get(), parts, album.rules()));
   }

@@ -7,6 +7,7 @@ import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
@@ -14,7 +15,6 @@ import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.album.leaf.SlotKind;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -29,6 +29,8 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.frame.MoverNames;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.stock.MoverProblemText;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -38,7 +40,10 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** What a maker does to movers as a whole. Every method is one step of the album's history. */
+/**
+ * The steps that a maker takes on movers as a whole. Every method is one step of the album's
+ * history.
+ */
 @Service
 public class MoverEdits {
 
@@ -64,7 +69,7 @@ public class MoverEdits {
       long albumId,
       long version,
       String slotId,
-      String kind,
+      MoverKind kind,
       @Nullable Edge edge,
       List<String> photos) {
     SeenAlbum seen = step.seen(albumId, version);
@@ -76,14 +81,12 @@ public class MoverEdits {
     PagePlan plan = MoverStep.plan(at);
     MoverChoices.Choice choice =
         ChoiceViews.everyEdge(seen.album(), at).stream()
-            .filter(each -> ChoiceViews.kind(each.mover().mechanism()).equals(kind))
+            .filter(each -> each.mover().mechanism().kind() == kind)
             .filter(each -> edge == null || plan.seen(each.mover()).edge() == edge)
             .findFirst()
             .orElseThrow(
-                () ->
-                    new NotThereException(
-                        "kind", "No mover of the kind “" + kind + "” goes here."));
-    String called = choice.mover().mechanism().called();
+                () -> new NotThereException("kind", "No " + MoverNames.of(kind) + " goes here."));
+    String called = MoverNames.of(kind);
     String label =
         (called.matches("[aeiou].*") ? "an " : "a ") + called + " at " + SlotNames.of(at);
     PageSide page = at.parent().page();
@@ -185,7 +188,7 @@ public class MoverEdits {
       String field = FIELDS.getOrDefault(e.field(), e.field());
       throw new FieldProblemException(field, "What is written here" + MoverProblemText.after(e));
     }
-    step.take(seen, pages, "change " + before.called() + MoverStep.page(side), List.of());
+    step.take(seen, pages, "change " + MoverNames.of(before) + MoverStep.page(side), List.of());
   }
 
   private static NextPlan changed(PageSide page, Mover before, Mover after, HouseRules rules) {
@@ -220,7 +223,7 @@ public class MoverEdits {
     if (facing == null) {
       throw new UnprocessableException("flap", "This page has no page that faces it.");
     }
-    String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
+    String called = plan.moverOf(number).map(MoverNames::of).orElse("flap " + number);
     PagePlan next;
     try {
       next = FacingCopy.of(spread, side.side(), number, seen.album().rules());
@@ -252,7 +255,7 @@ public class MoverEdits {
     Slot side = MoverStep.side(seen.album(), id);
     PagePlan plan = MoverStep.plan(side);
     String number = String.valueOf(side.number());
-    String called = plan.moverOf(number).map(Mover::called).orElse("flap " + number);
+    String called = plan.moverOf(number).map(MoverNames::of).orElse("flap " + number);
     PageSide page = side.parent().page();
     List<NextPlan> pages = new ArrayList<>(List.of(new NextPlan(page, plan.without(number))));
     plan.moverOf(number)

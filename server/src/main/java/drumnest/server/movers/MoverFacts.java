@@ -4,6 +4,7 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.Panorama;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.measure.Length;
@@ -19,6 +20,7 @@ import drumnest.core.mover.TuckSpot;
 import drumnest.core.mover.Waterfall;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import drumnest.server.frame.MoverNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.RuleText;
 import drumnest.server.stock.UnitsInUse;
@@ -26,7 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** What is worked out of a mover, as its ticket says it. */
+/** The facts that are worked out of a mover, as its ticket says it. */
 final class MoverFacts {
 
   /** A measure by its name. */
@@ -46,7 +48,7 @@ final class MoverFacts {
   record MoverState(
       String id,
       String name,
-      String kind,
+      MoverKind kind,
       String part,
       MoverForm form,
       List<Fact> facts,
@@ -66,9 +68,9 @@ final class MoverFacts {
     Mover mover = placed.mover();
     return new MoverState(
         placed.id(),
-        Words.capital(mover.called()),
-        ChoiceViews.kind(mover.mechanism()),
-        mover.mechanism().part(),
+        Words.capital(MoverNames.of(mover)),
+        mover.mechanism().kind(),
+        MoverNames.part(mover.mechanism().kind()),
         MoverForm.of(mover, NextPlan.plan(placed.page())),
         new MoverFacts(mover, album.rules()).facts(album, placed.page()),
         MakingSteps.of(mover, placed.flaps(), album.rules()),

@@ -2,6 +2,7 @@ package drumnest.server.movers;
 
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.Support;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.measure.Box;
@@ -20,7 +21,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker does with movers. Each step names the version of the album it has seen. */
+/** Requests to do something with movers. Each step names the version of the album it has seen. */
 final class MoverRequests {
 
   private MoverRequests() {}
@@ -157,7 +158,7 @@ final class MoverRequests {
   record AddMover(
       @NotNull Long version,
       @NotBlank String slot,
-      @NotBlank String kind,
+      @NotNull MoverKind kind,
       @Nullable Edge edge,
       @Nullable List<@NotBlank String> photos) {}
 

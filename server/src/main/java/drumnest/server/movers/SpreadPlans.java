@@ -8,11 +8,12 @@ import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Spread;
+import drumnest.server.frame.MoverNames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** What is planned on both pages of a spread, with flaps under their names in the album. */
+/** All that is planned on both pages of a spread, with flaps under their names in the album. */
 final class SpreadPlans {
 
   /** A mover and the page it is on. */
@@ -94,12 +95,14 @@ final class SpreadPlans {
    */
   String called(String flap) {
     String number = FlapNames.number(flap);
-    return page(flap).map(page -> onPage(plan(page).called(number), page)).orElse("flap " + number);
+    return page(flap)
+        .map(page -> onPage(MoverNames.flap(plan(page), number), page))
+        .orElse("flap " + number);
   }
 
   /** Tells what a mover is called, such as {@code accordion 1}, in the same way. */
   String called(PlacedMover mover) {
-    return onPage(mover.mover().called(), mover.page());
+    return onPage(MoverNames.of(mover.mover()), mover.page());
   }
 
   private String onPage(String name, PageSide page) {
@@ -109,8 +112,10 @@ final class SpreadPlans {
             .map(SpreadPlans::plan)
             .anyMatch(
                 plan ->
-                    plan.flaps().stream().anyMatch(flap -> plan.called(flap.id()).equals(name))
-                        || plan.movers().stream().anyMatch(each -> each.called().equals(name)));
+                    plan.flaps().stream()
+                            .anyMatch(flap -> MoverNames.flap(plan, flap.id()).equals(name))
+                        || plan.movers().stream()
+                            .anyMatch(each -> MoverNames.of(each).equals(name)));
     return twice ? name + (page.side() == Side.BACK ? " on the left" : " on the right") : name;
   }
 }

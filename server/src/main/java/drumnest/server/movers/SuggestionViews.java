@@ -1,13 +1,13 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.MoverSuggestions;
 import drumnest.core.mover.MoverSuggestions.Suggestion;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.album.StockLeft;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
@@ -38,7 +38,7 @@ class SuggestionViews {
       String slot, MoverSuggestions.SuggestedMover kind, Edge edge, int faces, String text) {}
 
   /**
-   * What would take in what is left over.
+   * The movers that would take in what is left over.
    *
    * @param waiting how many photos have no place
    * @param faces how many places all of them together give

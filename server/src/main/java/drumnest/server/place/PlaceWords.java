@@ -2,7 +2,6 @@ package drumnest.server.place;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.place.MakingRoom;
 import drumnest.core.place.NextBest;
@@ -13,6 +12,7 @@ import drumnest.core.place.PlacingTask;
 import drumnest.core.place.Reason;
 import drumnest.core.place.ShapeShortage;
 import drumnest.core.place.Suggestion;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
@@ -97,7 +97,7 @@ final class PlaceWords {
             + titles;
   }
 
-  /** The same for a maker who does not count points. */
+  /** How good it is, for a maker who does not count points. */
   static String inShort(long now, long titled, Placing.Arrangement best, Placing.Order order) {
     if (titled < now) {
       return "Placing again would do better.";

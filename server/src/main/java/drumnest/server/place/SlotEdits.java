@@ -6,7 +6,6 @@ import drumnest.core.album.Holding;
 import drumnest.core.album.SlotOpenings;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.album.leaf.SlotKind;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.WholePrint;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -16,6 +15,7 @@ import drumnest.server.album.AlbumChecks;
 import drumnest.server.album.History;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.album.SeenAlbum;
+import drumnest.server.frame.SlotNames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,9 +23,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
- * What a maker does with slots and what lies in them. Every method is one step of its history, done
- * whole or not at all, and refused where others have changed what it touches since the page that
- * asks has seen it.
+ * The steps that a maker takes with slots and what lies in them. Every method is one step of its
+ * history, done whole or not at all, and refused where others have changed what it touches since
+ * the page that asks has seen it.
  */
 @Service
 public class SlotEdits {

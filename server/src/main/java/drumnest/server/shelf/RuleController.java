@@ -2,7 +2,6 @@ package drumnest.server.shelf;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Units;
 import drumnest.core.stock.HouseRule;
@@ -11,6 +10,7 @@ import drumnest.server.EnumNames;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
 import drumnest.server.album.OpenAlbums;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.stock.HouseUnits;
 import drumnest.server.stock.RuleText;
 import drumnest.server.stock.RulesInForce;

@@ -1,9 +1,9 @@
 package drumnest.server.words;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.words.CardFix;
 import drumnest.core.words.CardFixes;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.stock.UnitsInUse;
 import java.util.List;
 

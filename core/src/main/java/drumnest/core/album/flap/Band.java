@@ -21,8 +21,8 @@ public sealed interface Band extends Mechanism {
    */
   record Gutter(Size page) implements Band {
     @Override
-    public String called() {
-      return "gutter band";
+    public MoverKind kind() {
+      return MoverKind.GUTTER_BAND;
     }
 
     @Override
@@ -52,8 +52,8 @@ public sealed interface Band extends Mechanism {
    */
   record Beyond(Size page, Length overlap) implements Band {
     @Override
-    public String called() {
-      return "edge band";
+    public MoverKind kind() {
+      return MoverKind.EDGE_BAND;
     }
 
     @Override
@@ -83,11 +83,6 @@ public sealed interface Band extends Mechanism {
   @Override
   default int parts() {
     return 1;
-  }
-
-  @Override
-  default String part() {
-    return called();
   }
 
   @Override

@@ -32,13 +32,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "chain";
-    }
-
-    @Override
-    public String part() {
-      return "sleeve";
+    public MoverKind kind() {
+      return MoverKind.CHAIN;
     }
   }
 
@@ -50,13 +45,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "booklet";
-    }
-
-    @Override
-    public String part() {
-      return "sleeve";
+    public MoverKind kind() {
+      return MoverKind.BOOKLET;
     }
   }
 
@@ -77,13 +67,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "waterfall";
-    }
-
-    @Override
-    public String part() {
-      return "card";
+    public MoverKind kind() {
+      return MoverKind.WATERFALL;
     }
   }
 
@@ -113,13 +98,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "accordion";
-    }
-
-    @Override
-    public String part() {
-      return "panel";
+    public MoverKind kind() {
+      return MoverKind.ACCORDION;
     }
   }
 
@@ -137,13 +117,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "fold-out";
-    }
-
-    @Override
-    public String part() {
-      return "fold-out";
+    public MoverKind kind() {
+      return MoverKind.FOLD_OUT;
     }
 
     @Override
@@ -165,13 +140,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return pair ? "double door" : "door";
-    }
-
-    @Override
-    public String part() {
-      return "door";
+    public MoverKind kind() {
+      return pair ? MoverKind.DOUBLE_DOOR : MoverKind.DOOR;
     }
   }
 
@@ -193,13 +163,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "tuck spot";
-    }
-
-    @Override
-    public String part() {
-      return "tucked card";
+    public MoverKind kind() {
+      return MoverKind.TUCK_SPOT;
     }
   }
 
@@ -222,13 +187,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "edge tuck";
-    }
-
-    @Override
-    public String part() {
-      return "tucked card";
+    public MoverKind kind() {
+      return MoverKind.EDGE_TUCK;
     }
   }
 
@@ -244,13 +204,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "pull-out";
-    }
-
-    @Override
-    public String part() {
-      return "pull-out";
+    public MoverKind kind() {
+      return MoverKind.PULL_OUT;
     }
   }
 
@@ -262,13 +217,8 @@ public sealed interface Mechanism
     }
 
     @Override
-    public String called() {
-      return "divided place";
-    }
-
-    @Override
-    public String part() {
-      return "half";
+    public MoverKind kind() {
+      return MoverKind.DIVIDED_PLACE;
     }
 
     @Override
@@ -319,9 +269,6 @@ public sealed interface Mechanism
   /** How many parts of it move, or carry a picture. */
   int parts();
 
-  /** The name of it, such as {@code accordion}. */
-  String called();
-
-  /** The name of one of its parts, such as {@code panel}. */
-  String part();
+  /** Which of the kinds it is. */
+  MoverKind kind();
 }

@@ -36,11 +36,6 @@ public record Mover(
     return parts().subList(0, pair ? 2 : 1);
   }
 
-  /** Such as {@code accordion 3}, after its first part. */
-  public String called() {
-    return mechanism.called() + " " + first;
-  }
-
   /** A copy made in another way. */
   public Mover with(Mechanism next) {
     return new Mover(first, at, edge, carrier, next, grip);

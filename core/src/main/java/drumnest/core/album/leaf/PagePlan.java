@@ -16,10 +16,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * What is planned on one face of a leaf. A maker says blocks, movers, and flaps one by one; the
- * mounts of the blocks and the flaps that are parts of the movers follow from that by the house
- * rules of the day. They are kept as they were measured: house rules that are changed later alter
- * nothing that stands, only what is planned or changed after them.
+ * The plan of one face of a leaf. A maker says blocks, movers, and flaps one by one; the mounts of
+ * the blocks and the flaps that are parts of the movers follow from that by the house rules of the
+ * day. They are kept as they were measured: house rules that are changed later alter nothing that
+ * stands, only what is planned or changed after them.
  *
  * @param blocks as they were said, on a plain page
  * @param mounts those of the blocks, and no others
@@ -224,11 +224,6 @@ public record PagePlan(
     boolean cover = mover.map(each -> each.gripped().contains(flap.id())).orElse(true);
     boolean seen = mover.map(each -> each.mechanism().isSeenToOpen()).orElse(false);
     return flap.move() != Flap.Move.STAYS && flap.grip() == Grip.NONE && cover && !seen;
-  }
-
-  /** Tells what a flap is called, such as {@code flap 2} or {@code panel 5}. */
-  public String called(String flap) {
-    return moverOf(flap).map(mover -> mover.mechanism().part()).orElse("flap") + " " + flap;
   }
 
   /** The number for another flap. */

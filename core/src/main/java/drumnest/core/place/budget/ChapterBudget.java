@@ -4,9 +4,9 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.Holding;
 import drumnest.core.album.flap.Holds;
 import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotNames;
 import drumnest.core.measure.Orientation;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -29,7 +29,7 @@ public final class ChapterBudget {
   private final AlbumModel album;
   private final List<Chapter> chapters;
   private final Map<String, String> chapterOf = new HashMap<>();
-  private final Map<String, String> pageNames = new HashMap<>();
+  private final Map<String, PageSide> sides = new HashMap<>();
   private final List<Size> places = new ArrayList<>();
   private final Map<String, Stack> stackOf;
   private final List<Budget.Page> rooms;
@@ -77,9 +77,9 @@ public final class ChapterBudget {
     return stackOf;
   }
 
-  /** A page of the budget as makers call it. */
-  public String pageName(String page) {
-    return pageNames.get(page);
+  /** The side of a leaf that a page of the budget is. */
+  public PageSide side(String page) {
+    return sides.get(page);
   }
 
   private static String page(Leaf leaf, Side side) {
@@ -116,7 +116,7 @@ public final class ChapterBudget {
           }
         }
         String id = leaf.key() + "-" + side;
-        pageNames.put(id, "leaf " + leaf.number() + " " + SlotNames.of(side));
+        sides.put(id, new PageSide(leaf, side));
         places.addAll(takes);
         rooms.add(new Budget.Page(id, takes, held));
       }

@@ -12,9 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/**
- * Each way of making a mover: its parts and their names, whether it opens and shows that it does.
- */
+/** Each way of making a mover: its kind and its parts, whether it opens and shows that it does. */
 class MechanismTest {
 
   private static final Length INCH = Length.ofInches(1);
@@ -23,48 +21,48 @@ class MechanismTest {
   private static final Size CARD = Size.ofInches(2, 3);
 
   /** What is said of one. */
-  private record Case(
-      Mechanism mechanism, String called, String part, int parts, boolean opens, boolean seen) {
+  private record Case(Mechanism mechanism, MoverKind kind, int parts, boolean opens, boolean seen) {
     @Override
     public String toString() {
-      return called;
+      return mechanism.toString();
     }
   }
 
   static List<Case> cases() {
     return List.of(
-        new Case(new Mechanism.Chain(3), "chain", "sleeve", 3, true, false),
-        new Case(new Mechanism.Booklet(2), "booklet", "sleeve", 2, true, false),
-        new Case(new Mechanism.Waterfall(4, INCH), "waterfall", "card", 4, true, true),
-        new Case(new Mechanism.Waterfall(1, INCH), "waterfall", "card", 1, true, false),
-        new Case(
-            new Mechanism.Accordion(5, INCH, PAGE, INCH), "accordion", "panel", 5, true, false),
-        new Case(new Mechanism.FoldOut(PAGE, INCH, PAGE), "fold-out", "fold-out", 1, true, false),
-        new Case(new Mechanism.Door(false, INCH), "door", "door", 1, true, false),
-        new Case(new Mechanism.Door(true, INCH), "double door", "door", 2, true, false),
-        new Case(new Mechanism.TuckSpot(CARD, INCH), "tuck spot", "tucked card", 1, true, true),
-        new Case(
-            new Mechanism.TuckSpot(CARD, Length.ZERO), "tuck spot", "tucked card", 1, true, false),
-        new Case(new Mechanism.EdgeTuck(CARD, INCH), "edge tuck", "tucked card", 1, true, true),
-        new Case(new Mechanism.PullOut(CARD), "pull-out", "pull-out", 1, true, false),
-        new Case(new Mechanism.Divided(), "divided place", "half", 2, false, false),
-        new Case(new Band.Gutter(PAGE), "gutter band", "gutter band", 1, false, false),
-        new Case(new Band.Beyond(PAGE, INCH), "edge band", "edge band", 1, false, false));
+        new Case(new Mechanism.Chain(3), MoverKind.CHAIN, 3, true, false),
+        new Case(new Mechanism.Booklet(2), MoverKind.BOOKLET, 2, true, false),
+        new Case(new Mechanism.Waterfall(4, INCH), MoverKind.WATERFALL, 4, true, true),
+        new Case(new Mechanism.Waterfall(1, INCH), MoverKind.WATERFALL, 1, true, false),
+        new Case(new Mechanism.Accordion(5, INCH, PAGE, INCH), MoverKind.ACCORDION, 5, true, false),
+        new Case(new Mechanism.FoldOut(PAGE, INCH, PAGE), MoverKind.FOLD_OUT, 1, true, false),
+        new Case(new Mechanism.Door(false, INCH), MoverKind.DOOR, 1, true, false),
+        new Case(new Mechanism.Door(true, INCH), MoverKind.DOUBLE_DOOR, 2, true, false),
+        new Case(new Mechanism.TuckSpot(CARD, INCH), MoverKind.TUCK_SPOT, 1, true, true),
+        new Case(new Mechanism.TuckSpot(CARD, Length.ZERO), MoverKind.TUCK_SPOT, 1, true, false),
+        new Case(new Mechanism.EdgeTuck(CARD, INCH), MoverKind.EDGE_TUCK, 1, true, true),
+        new Case(new Mechanism.PullOut(CARD), MoverKind.PULL_OUT, 1, true, false),
+        new Case(new Mechanism.Divided(), MoverKind.DIVIDED_PLACE, 2, false, false),
+        new Case(new Band.Gutter(PAGE), MoverKind.GUTTER_BAND, 1, false, false),
+        new Case(new Band.Beyond(PAGE, INCH), MoverKind.EDGE_BAND, 1, false, false));
   }
 
   @ParameterizedTest
   @MethodSource("cases")
   void says_what_it_is(Case each) {
     Mechanism mechanism = each.mechanism;
-    assertThat(mechanism.called()).isEqualTo(each.called);
-    assertThat(mechanism.part()).isEqualTo(each.part);
+    assertThat(mechanism.kind()).isEqualTo(each.kind);
     assertThat(mechanism.parts()).isEqualTo(each.parts);
     assertThat(mechanism.opens()).isEqualTo(each.opens);
     assertThat(mechanism.isSeenToOpen()).isEqualTo(each.seen);
     Mover mover = new Mover(3, Box.of(INCH, INCH, CARD), Edge.LEFT, null, mechanism);
     assertThat(mover.parts()).hasSize(each.parts).startsWith("3");
-    assertThat(mover.gripped()).hasSize(each.called.equals("double door") ? 2 : 1);
-    assertThat(mover.called()).isEqualTo(each.called + " 3");
+    assertThat(mover.gripped()).hasSize(each.kind == MoverKind.DOUBLE_DOOR ? 2 : 1);
+  }
+
+  @Test
+  void all_kinds_are_looked_at() {
+    assertThat(cases()).extracting(Case::kind).containsOnly(MoverKind.values());
   }
 
   @Test
@@ -72,8 +70,10 @@ class MechanismTest {
     for (Case each : cases()) {
       Mechanism there = each.mechanism.onPage(OTHER);
       assertThat(there.onPage(PAGE)).isEqualTo(each.mechanism);
-      boolean follows = List.of("fold-out", "gutter band", "edge band").contains(each.called);
-      assertThat(there.equals(each.mechanism)).as(each.called).isEqualTo(!follows);
+      boolean follows =
+          List.of(MoverKind.FOLD_OUT, MoverKind.GUTTER_BAND, MoverKind.EDGE_BAND)
+              .contains(each.kind);
+      assertThat(there.equals(each.mechanism)).as(each.toString()).isEqualTo(!follows);
     }
   }
 

@@ -129,10 +129,8 @@ class PagePlanTest {
   }
 
   @Test
-  void what_a_flap_is_called_and_meant_to_hold() {
+  void what_a_flap_is_meant_to_hold() {
     PagePlan plan = doors();
-    assertThat(plan.called("2")).isEqualTo("door 2");
-    assertThat(plan.called("5")).isEqualTo("flap 5");
     assertThat(plan.holdsOf("1")).isEqualTo(Holds.PHOTO);
     Mover band = new Mover(6, AT, Edge.RIGHT, null, new Band.Gutter(Size.ofInches(12, 12)));
     assertThat(plan.with(band, List.of(flap("6"))).holdsOf("6")).isEqualTo(Holds.KEEPSAKE);

@@ -1,5 +1,8 @@
-package drumnest.core.album.leaf;
+package drumnest.server.frame;
 
+import drumnest.core.album.leaf.PageSide;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.fit.Outline;
 
 /** Slots as makers speak of them. */
@@ -9,7 +12,7 @@ public final class SlotNames {
 
   /** Such as {@code pocket 5, leaf 2 front}. */
   public static String of(Slot slot) {
-    return within(slot) + ", leaf " + slot.leaf().number() + " " + of(slot.side());
+    return within(slot) + ", " + of(new PageSide(slot.leaf(), slot.side()));
   }
 
   /** The slot on its page: {@code pocket 5}, {@code mount 2}, {@code flap 1 inside}. */
@@ -26,12 +29,18 @@ public final class SlotNames {
   }
 
   private static String flap(Slot slot) {
-    return slot.leaf().plan(slot.leaf().face(slot.side())).called(String.valueOf(slot.number()));
+    return MoverNames.flap(
+        slot.leaf().plan(slot.leaf().face(slot.side())), String.valueOf(slot.number()));
   }
 
   /** Its number, or that of its flap as {@code f1}. */
   public static String brief(Slot slot) {
     return (slot.kind().isOfPage() ? "" : "f") + slot.number();
+  }
+
+  /** Such as {@code leaf 2 front}. */
+  public static String of(PageSide page) {
+    return "leaf " + page.leaf().number() + " " + of(page.side());
   }
 
   public static String of(Side side) {
