@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 
-/** What is told of JSON that is none of the kinds there are. */
+/** The answer to JSON that is none of the kinds there are. */
 public final class UnknownKind {
 
   private UnknownKind() {}

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is said of an album as a whole.
+ * All that is said of an album as a whole.
  *
  * @param id its number on this machine
  * @param version how often it was changed by steps

@@ -405,7 +405,7 @@ public final class AlbumModel {
     return Optional.ofNullable(parts.holdings().get(slot));
   }
 
-  /** The same; null where it is empty. */
+  /** Tells what a slot holds; null where it is empty. */
   public @Nullable Holding held(Slot slot) {
     return parts.holdings().get(slot.id());
   }

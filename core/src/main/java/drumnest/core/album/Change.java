@@ -60,7 +60,7 @@ public sealed interface Change {
     return false;
   }
 
-  /** What a slot holds. */
+  /** The contents of a slot. */
   record OfHolding(String slot, @Nullable Holding before, @Nullable Holding after)
       implements Change {
     @Override
@@ -74,7 +74,7 @@ public sealed interface Change {
     }
   }
 
-  /** What the maker said of a photo. */
+  /** All that the maker said of a photo. */
   record OfPhoto(String photo, PhotoAnnotations before, PhotoAnnotations after) implements Change {
 
     /** That something else is decided of a photo. */
@@ -220,7 +220,7 @@ public sealed interface Change {
     }
   }
 
-  /** What is to be told besides the photos. */
+  /** The facts that are to be told besides the photos. */
   record OfFacts(List<Fact> before, List<Fact> after) implements Change {
 
     public OfFacts {

@@ -4,7 +4,7 @@ import drumnest.core.album.leaf.Slot;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a slot holds and how.
+ * The contents of a slot, and how it holds them.
  *
  * @param content a photo, a card or keepsake, or nothing but what the slot is reserved for
  * @param turned whether it lies with a quarter turn to the right
@@ -21,7 +21,7 @@ public record Holding(
     boolean byHand,
     @Nullable Made made) {
 
-  /** What a slot holds. */
+  /** The contents of a slot. */
   public sealed interface Content {
 
     /**

@@ -7,7 +7,7 @@ import drumnest.core.measure.Length;
 import java.util.List;
 
 /**
- * What a leaf with all that is on it comes to.
+ * The counts and the thickness of a leaf with all that is on it.
  *
  * @param slots how many slots it has, but for empty ones that are never seen
  * @param filled how many of them hold something

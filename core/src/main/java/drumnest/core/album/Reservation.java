@@ -1,6 +1,6 @@
 package drumnest.core.album;
 
-/** What a slot without a picture is reserved for. */
+/** The purpose for which a slot without a picture is reserved. */
 public enum Reservation {
   /** Words to a picture beside it. */
   WORDS,

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.TreeSet;
 
 /**
- * What shows of a sheet that lies under others, and the strips that are enough in its stead: only
- * what shows need be cut.
+ * The parts of a sheet that show that lies under others, and the strips that are enough in its
+ * stead: only what shows need be cut.
  *
  * <p>The strips cover every place of the sheet that is seen or lies at most the tuck, across and
  * down, from one that is. Method: all edges divide the sheet into cells; cells are joined to bands

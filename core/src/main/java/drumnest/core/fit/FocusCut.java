@@ -8,8 +8,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a crop cuts of the people and the subject of a picture, and what it shows that must not be
- * seen. A head that is not wholly inside what is seen is cut, be it in part or away.
+ * The damage that a crop does to the people and the subject of a picture, and what it shows that
+ * must not be seen. A head that is not wholly inside what is seen is cut, be it in part or away.
  *
  * @param heads how many heads are cut
  * @param sides the edges of the upright picture at which they are

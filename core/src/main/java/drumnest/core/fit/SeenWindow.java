@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is seen of a picture: a window in it, less what an outline takes off its corners or leaves
- * out between pieces. Each corner is a quarter of an ellipse; where its radii are zero, nothing is
- * taken off.
+ * The part of a picture that is seen: a window in it, less what an outline takes off its corners or
+ * leaves out between pieces. Each corner is a quarter of an ellipse; where its radii are zero,
+ * nothing is taken off.
  *
  * @param window in the pixels of the picture
  * @param across the radius of its corners across, in pixels, at most half the window's width
@@ -84,7 +84,7 @@ record SeenWindow(PixelBox window, double across, double down, List<PixelBox> le
     return inset(across, down, window.w(), Math.max(down - top, down - (window.h() - bottom)));
   }
 
-  /** The same from the top and the bottom. */
+  /** How far it is inset from the top and the bottom. */
   int insetDown(int left, int right) {
     return inset(down, across, window.h(), Math.max(across - left, across - (window.w() - right)));
   }

@@ -1,3 +1,3 @@
-/** What is made from a finished spread: prints to order and pieces to trim. */
+/** Things that are made from a finished spread: prints to order and pieces to trim. */
 @org.jspecify.annotations.NullMarked
 package drumnest.core.making;

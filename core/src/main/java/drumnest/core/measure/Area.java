@@ -3,8 +3,8 @@ package drumnest.core.measure;
 import java.util.Collection;
 
 /**
- * What a flat thing covers, in square nanometres, so that sums of areas are exact. An album's page
- * is far below the range.
+ * The area that a flat thing covers, in square nanometres, so that sums of areas are exact. An
+ * album's page is far below the range.
  */
 public record Area(long squareNanometres) implements Comparable<Area> {
 

@@ -4,8 +4,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /**
- * What lengths are shown in. Inches are shown to the nearest mark, halves upward, millimetres to
- * the nearest tenth; {@code ~} stands in front where that is not exact.
+ * The units in which lengths are shown. Inches are shown to the nearest mark, halves upward,
+ * millimetres to the nearest tenth; {@code ~} stands in front where that is not exact.
  */
 public enum Units {
   SIXTEENTHS(16),

@@ -14,9 +14,9 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
- * What would settle a clash: one of the two flaps changed in one way. Each is tried before it is
- * offered: the clash is gone, nothing that cannot be made so has come, there are fewer clashes than
- * before, and what was moved lies on its page, away from its edges as far as slits keep from seams.
+ * Ways out of a clash: one of the two flaps changed in one way. Each is tried before it is offered:
+ * the clash is gone, nothing that cannot be made so has come, there are fewer clashes than before,
+ * and what was moved lies on its page, away from its edges as far as slits keep from seams.
  *
  * <p>Method: every way is tried for both flaps; those that leave fewest clashes come first, then
  * those that change least. Source: common practice, no source. Time: ways × flaps squared.

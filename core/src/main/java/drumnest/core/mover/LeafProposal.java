@@ -64,7 +64,7 @@ public record LeafProposal(
     @Nullable Nothing nothing) {
 
   /**
-   * What is wanted.
+   * A request for leaves.
    *
    * @param kinds the kinds of leaves that may be used, by their keys
    * @param breathing how much of a page is left to breathe

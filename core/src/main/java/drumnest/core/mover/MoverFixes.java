@@ -16,10 +16,10 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /**
- * What would settle a clash with a mover of several parts: the whole of it over another edge, or
- * moved until it is clear. Each is tried before it is offered: the clash of its parts with the
- * other is gone, no error has come, there are fewer clashes than before, and all of it lies on its
- * page, or on what carries it. Source: common practice, no source. Time: ways × flaps squared.
+ * Ways out of a clash with a mover of several parts: the whole of it over another edge, or moved
+ * until it is clear. Each is tried before it is offered: the clash of its parts with the other is
+ * gone, no error has come, there are fewer clashes than before, and all of it lies on its page, or
+ * on what carries it. Source: common practice, no source. Time: ways × flaps squared.
  */
 public final class MoverFixes {
 

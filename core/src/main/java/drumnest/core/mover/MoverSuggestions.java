@@ -56,7 +56,7 @@ public final class MoverSuggestions {
    */
   public record Sleeves(Size insert, HingeEdge hinge, @Nullable Integer left) {}
 
-  /** What is suggested. */
+  /** The kinds that are suggested. */
   public enum SuggestedMover {
     FLAP,
     CHAIN,
@@ -126,7 +126,7 @@ public final class MoverSuggestions {
   }
 
   /**
-   * The same of some kinds only.
+   * Suggestions of some kinds only.
    *
    * @param wanted how many photos are left over
    * @param thickness how thick a mover may be, with a print in each of its faces
@@ -222,7 +222,7 @@ public final class MoverSuggestions {
         .clashes().stream().anyMatch(clash -> mine.contains(clash.a()) != mine.contains(clash.b()));
   }
 
-  /** What could be at each place of a spread. */
+  /** The choices for each place of a spread. */
   private static final class Options {
 
     private final Spread spread;

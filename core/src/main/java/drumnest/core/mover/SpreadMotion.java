@@ -55,7 +55,7 @@ public final class SpreadMotion {
     FLAT
   }
 
-  /** What is in the way of a flap. */
+  /** Something that is in the way of a flap. */
   public record Hindrance(Why why, String other) {}
 
   private final Flaps flaps;

@@ -1,6 +1,6 @@
 package drumnest.core.photo;
 
-/** What the maker decided of a picture. */
+/** A maker's decision on a picture. */
 public enum Choice {
   /** Nothing yet. */
   OPEN,

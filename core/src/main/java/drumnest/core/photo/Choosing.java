@@ -1,7 +1,7 @@
 package drumnest.core.photo;
 
 /**
- * What the maker decided and wrote of a picture.
+ * All that the maker decided and wrote of a picture.
  *
  * @param choice whether it goes into the album
  * @param hero whether it must be large and never hidden

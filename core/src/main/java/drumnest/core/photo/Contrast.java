@@ -10,10 +10,10 @@ package drumnest.core.photo;
  */
 public final class Contrast {
 
-  /** What 1.4.3 asks of text. */
+  /** The least contrast that 1.4.3 asks of text. */
   public static final double OF_TEXT = 4.5;
 
-  /** What 1.4.3 asks of large text: 18 points, or 14 bold. */
+  /** The least contrast that 1.4.3 asks of large text: 18 points, or 14 bold. */
   public static final double OF_LARGE_TEXT = 3;
 
   private Contrast() {}

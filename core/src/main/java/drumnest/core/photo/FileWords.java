@@ -4,7 +4,7 @@ import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a photo file, or the sidecar beside it, says of the picture.
+ * All that a photo file, or the sidecar beside it, says of the picture.
  *
  * @param takenAt when it was taken, by the camera's clock
  * @param offsetMinutes how far that clock is ahead of UTC, where the file says so

@@ -7,9 +7,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a crop goes by: what must not be seen, by the maker's word; and, where the maker drew no
- * keep box, the heads of the people, which stay whole before anything else, and the subject, of
- * which as much stays as can.
+ * The parts of a picture that a crop goes by: what must not be seen, by the maker's word; and,
+ * where the maker drew no keep box, the heads of the people, which stay whole before anything else,
+ * and the subject, of which as much stays as can.
  *
  * @param heads a box round each head, inside the picture
  * @param subject the heads together with the busiest part of the picture, or that part alone; null

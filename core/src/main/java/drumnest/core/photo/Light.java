@@ -16,7 +16,7 @@ public record Light(double mean, double black, double white) {
   private static final int WHITE_FROM = 251;
   private static final double MIDDLE = 118;
 
-  /** What is said of it. */
+  /** The words for it. */
   public enum Word {
     DARK,
     EVEN,

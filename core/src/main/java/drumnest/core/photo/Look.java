@@ -4,7 +4,7 @@ import drumnest.core.measure.Orientation;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a picture looks like, as far as pictures are compared.
+ * The look of a picture, as far as pictures are compared.
  *
  * @param whole the fingerprint of the whole picture
  * @param centre the fingerprint of the largest square in its middle, which an upright and a wide

@@ -132,7 +132,7 @@ public final class Miniature {
   }
 
   /**
-   * What is compared of a picture.
+   * The detail of a picture that is compared.
    *
    * @param half halved across and down
    * @param whole in all pixels

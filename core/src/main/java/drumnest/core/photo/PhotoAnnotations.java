@@ -6,7 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the maker said of a photo in an album.
+ * All that the maker said of a photo in an album.
  *
  * @param takenAt when it was taken, by the maker's word or by the unshifted clock of its camera
  * @param datedByMaker whether that is the maker's word rather than the camera's

@@ -16,7 +16,7 @@ import java.util.function.ToDoubleFunction;
  */
 public record Stack(String id, List<StoryPhoto> photos, Reason reason) {
 
-  /** What decided for the best. */
+  /** The reason that decided for the best. */
   public enum Reason {
     MOST_PIXELS,
     SHARPEST,

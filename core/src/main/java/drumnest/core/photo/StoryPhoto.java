@@ -19,7 +19,7 @@ public record StoryPhoto(
   public static final Comparator<StoryPhoto> TIME_ORDER =
       Comparator.comparing(StoryPhoto::takenAt, Comparator.nullsLast(Comparator.naturalOrder()));
 
-  /** What the maker says of the border before a picture. */
+  /** The maker's word on the border before a picture. */
   public enum Border {
     /** A chapter begins with it. */
     BEGINS,
@@ -28,7 +28,7 @@ public record StoryPhoto(
   }
 
   /**
-   * What the maker said of the company of a picture, which goes before what is computed.
+   * The maker's word on the company of a picture, which goes before what is computed.
    *
    * @param stack the stack it belongs to; empty text where it stands alone; null if nothing was
    *     said

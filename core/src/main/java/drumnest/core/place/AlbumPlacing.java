@@ -42,7 +42,7 @@ public final class AlbumPlacing {
   }
 
   /**
-   * What placing comes to.
+   * The result of placing.
    *
    * @param placement where each picture is
    * @param best the arrangement it comes from, before titles were given their places
@@ -72,7 +72,7 @@ public final class AlbumPlacing {
   }
 
   /**
-   * The same with places for titles before their chapters, where there is room to breathe.
+   * An arrangement with places for titles before their chapters, where there is room to breathe.
    *
    * @param staying the problem with all that stays where it is locked
    */

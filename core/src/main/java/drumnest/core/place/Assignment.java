@@ -12,7 +12,7 @@ import java.util.Arrays;
  */
 final class Assignment {
 
-  /** What it costs a row to take a column. */
+  /** The cost for a row to take a column. */
   interface Costs {
     long of(int row, int column);
   }

@@ -43,7 +43,7 @@ public enum Breathing {
         : room(AreaUnits.of(places.stream().map(Area::of).toList()), number, rules);
   }
 
-  /** The same of the areas of the page's places. */
+  /** How much a page may hold, by the areas of its places. */
   Area room(AreaUnits units, int number, HouseRules rules) {
     if (units.ofPlaces().isEmpty()) {
       return Area.NONE;

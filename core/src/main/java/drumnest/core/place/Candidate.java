@@ -35,7 +35,7 @@ public record Candidate(
     @Nullable Look look) {
 
   /**
-   * What was said of how a picture is to be seen.
+   * The maker's word on how a picture is to be seen.
    *
    * @param hero whether it must never be hidden, and is wanted large
    * @param flap whether it may well lie out of sight

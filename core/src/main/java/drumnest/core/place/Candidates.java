@@ -33,7 +33,7 @@ public final class Candidates {
     return of(album, photo -> !but.contains(photo));
   }
 
-  /** The same of these photos only. */
+  /** The candidates among these photos only. */
   public static List<Candidate> only(AlbumModel album, Set<String> these) {
     return of(album, these::contains);
   }

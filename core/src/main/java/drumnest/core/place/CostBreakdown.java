@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What an arrangement costs, and for what: every picture in its place, every two neighbours, free
- * places between pictures, words without a free place beside their picture, and every moment left
- * out.
+ * The cost of an arrangement, by what it is for: every picture in its place, every two neighbours,
+ * free places between pictures, words without a free place beside their picture, and every moment
+ * left out.
  */
 public final class CostBreakdown {
 

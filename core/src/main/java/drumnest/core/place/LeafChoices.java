@@ -19,7 +19,7 @@ import java.util.Set;
  */
 public final class LeafChoices {
 
-  /** What a plan may be best at. */
+  /** The aims that a plan may be best at. */
   public enum Aim {
     FEWEST_LEAVES,
     LEAST_CROPPED,
@@ -35,7 +35,7 @@ public final class LeafChoices {
   public record Choice(Set<Aim> aims, LeafPlanning.Plan plan, boolean proven) {}
 
   /**
-   * What can be said of a plan.
+   * The measures of a plan.
    *
    * @param left how many moments find no place
    * @param leaves how many leaves it has

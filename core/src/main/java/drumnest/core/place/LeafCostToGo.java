@@ -7,9 +7,9 @@ import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 
 /**
- * What the rest of a plan of leaves costs at least, from each moment and after so many leaves, if
- * it did not matter how many of each kind there are. Kinds that are counted have prices, which make
- * this bound better (Lagrangian relaxation; Fisher 1981, from memory).
+ * A lower bound of the cost to go of a plan of leaves, from each moment and after so many leaves,
+ * if it did not matter how many of each kind there are. Kinds that are counted have prices, which
+ * make this bound better (Lagrangian relaxation; Fisher 1981, from memory).
  *
  * <p>Where the best plan uses no more leaves than it may, only their {@link LeafNumbers} matter;
  * else also how many are left.
@@ -38,7 +38,7 @@ final class LeafCostToGo {
   private long[][][] cheapest = {};
 
   /**
-   * What is ahead at some prices.
+   * The costs ahead at some prices.
    *
    * @param rest what the rest costs, by rows and moments
    * @param unlimited whether that is if there were as many leaves as anyone likes

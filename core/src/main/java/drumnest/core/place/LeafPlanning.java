@@ -34,7 +34,7 @@ public final class LeafPlanning {
   /** With how many moments that it has no place for a page is looked at. */
   public static final int SLACK = 8;
 
-  /** The same, to begin with: few plans need to leave anything out. */
+  /** How many, to begin with: few plans need to leave anything out. */
   private static final int FIRST_SLACK = 0;
 
   private static final int SLEEVE_ROUNDS = 4;
@@ -91,7 +91,7 @@ public final class LeafPlanning {
   }
 
   /**
-   * What is wanted.
+   * A request for plans.
    *
    * @param chapters the pictures of each chapter, in time order
    * @param kinds the kinds of leaves there are

@@ -51,7 +51,7 @@ final class LeafSearch {
 
   private long letGo = PlacingCost.FORBIDDEN;
 
-  /** What a plan costs at least that needs a closer look at pages. */
+  /** A lower bound of the cost of a plan that needs a closer look at pages. */
   private long closely = 0;
 
   /**

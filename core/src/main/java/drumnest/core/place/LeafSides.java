@@ -19,7 +19,7 @@ final class LeafSides {
   final RequestedPages.Page back;
   final List<Use> uses = new ArrayList<>();
 
-  /** What it costs from each moment on; null where that is not kept. */
+  /** The costs from each moment on; null where that is not kept. */
   private long @Nullable [][] kept;
 
   LeafSides(RequestedPages.Page front, RequestedPages.Page back) {
@@ -50,7 +50,7 @@ final class LeafSides {
   }
 
   /**
-   * The same, written where there is room for it unless it is kept.
+   * The costs, written where there is room for it unless it is kept.
    *
    * @param room for as many as can be on it and one more
    * @return where it is

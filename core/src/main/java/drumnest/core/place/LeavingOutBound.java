@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.function.IntUnaryOperator;
 
 /**
- * What a plan of leaves costs at least that leaves more moments out on some page than pages were
- * weighed with: if that is no less than what a plan costs that was found, looking at pages more
- * closely would find none better.
+ * A lower bound of the cost of a plan of leaves that leaves more moments out on some page than
+ * pages were weighed with: if that is no less than what a plan costs that was found, looking at
+ * pages more closely would find none better.
  *
  * <p>Each leaf is either one of those that were weighed, or a relaxed one. On a relaxed leaf every
  * moment costs what its cheapest place there does, wherever the others are, or what it costs

@@ -7,9 +7,10 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * What comes of letting go one picture that stays in its place, where only the spreads around are
- * placed anew: those around its place, and those around where its moment comes in the story. All
- * else stays where it is. The answer can be had as it is; a better one may lie further away.
+ * A local re-optimisation: one picture that stays in its place is let go, and only the spreads
+ * around are placed anew: those around its place, and those around where its moment comes in the
+ * story. All else stays where it is. The answer can be had as it is; a better one may lie further
+ * away.
  *
  * <p>Time: one or two placings of a few spreads.
  */

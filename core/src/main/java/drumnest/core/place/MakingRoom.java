@@ -13,7 +13,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What would make room for a picture that is left out: each way is worked out, with what the whole
+ * Ways to make room for a picture that is left out: each way is worked out, with what the whole
  * would cost then, and the ways are told from the cheapest on. Source of the ways: common practice,
  * no source.
  */
@@ -39,7 +39,7 @@ public final class MakingRoom {
   /** A small leaf of the shelf. */
   public record Inset(String key, List<Place> places) {}
 
-  /** What there is to make room with. */
+  /** The means there are to make room with. */
   public record Means(List<Sleeve> sleeves, List<Inset> insets) {
     public Means {
       sleeves = List.copyOf(sleeves);

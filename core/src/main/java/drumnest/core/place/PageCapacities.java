@@ -4,7 +4,7 @@ import drumnest.core.measure.Area;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** What the pages of a problem may hold, counted in {@link AreaUnits} of each page. */
+/** The capacities of the pages of a problem, counted in {@link AreaUnits} of each page. */
 final class PageCapacities {
 
   /** Of a page that may be filled. */

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * What pages and leaves cost with a run of moments on them, in {@link LeafPlanning}: the {@link
+ * The costs of pages and leaves with a run of moments on them, in {@link LeafPlanning}: the {@link
  * RequestedPages} weighed.
  */
 final class PageCosts {
@@ -34,7 +34,7 @@ final class PageCosts {
   private final long nowhere;
   private final boolean[] chapterBegins;
 
-  /** What it costs that a chapter worth a page begins within one. */
+  /** The cost of it that a chapter worth a page begins within one. */
   private final long withinPage;
 
   private final int slack;

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What a page costs with so many moments from one on, all of them placed, and any of its places
+ * The costs of a page with so many moments from one on, all of them placed, and any of its places
  * left empty. It is looked at row by row: what moments cost in a row ({@link RowCosts}) is worked
  * out once, and is the same for all rows alike, on whatever page.
  *

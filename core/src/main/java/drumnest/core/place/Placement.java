@@ -67,7 +67,7 @@ public final class Placement {
     return photoAt(placeOf, places);
   }
 
-  /** The same of one that is still being worked on. */
+  /** For each place the index of its picture, while it is still being worked on. */
   static int[] photoAt(int[] placeOf, int places) {
     int[] at = new int[places];
     Arrays.fill(at, -1);

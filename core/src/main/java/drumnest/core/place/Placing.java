@@ -29,7 +29,7 @@ public interface Placing {
   }
 
   /**
-   * What is to be placed where.
+   * A question of what is to be placed where.
    *
    * @param candidates the pictures, in time order
    * @param places the places, in reading order; those of one page, and of one spread, one after the

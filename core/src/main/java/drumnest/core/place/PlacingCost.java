@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
- * What it costs to put the pictures of a problem into its places, in whole millionths of a
+ * The cost of putting the pictures of a problem into its places, in whole millionths of a
  * millionth, so that sums are exact and comparisons never depend on the order of adding.
  *
  * <p>First what {@link PrintCost} says of the picture in a print of the size of the place. Then, by
@@ -31,7 +31,7 @@ public final class PlacingCost {
   private static final double MOST_COLOUR = 40;
   private static final double MOST_LIGHT = 100;
 
-  /** What is wrong with an arrangement. */
+  /** The faults of an arrangement. */
   public enum Term {
     CROP,
     HEADS_CUT,
@@ -143,7 +143,7 @@ public final class PlacingCost {
     return ofOpen(candidate, place);
   }
 
-  /** The same, whatever places are closed to the picture. */
+  /** The cost of the picture in the place, whatever places are closed to the picture. */
   long ofOpen(int candidate, int place) {
     Candidate photo = problem.candidates().get(candidate);
     Place where = problem.places().get(place);
@@ -251,7 +251,7 @@ public final class PlacingCost {
     return weights.captionApart() > 0 && !problem.places().get(place).at().besideWords();
   }
 
-  /** The same of a picture, with words or without. */
+  /** Whether a picture, with words or without, wants a place for them beside it. */
   boolean wantsWords(int candidate, int place) {
     return problem.candidates().get(candidate).hints().words() && wantsWords(place);
   }

@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What it costs to have a picture in a print of the size of a place, wherever that is, in the unit
- * of {@link PlacingCost}.
+ * The cost of a picture in a print of the size of a place, wherever that is, in the unit of {@link
+ * PlacingCost}.
  *
  * <p>For a file: the share of the picture that is cropped away, whether that cuts heads and how
  * much of the subject, what is seen that must not be, and what its resolution weighs; or, where a
@@ -72,7 +72,7 @@ public final class PrintCost {
     return isWhole(of(photo, place, rules, Weights.of(rules)));
   }
 
-  /** The same, told from what it costs. */
+  /** Whether it is shown whole, told from what it costs. */
   static boolean isWhole(List<Part> parts) {
     return parts.get(0).term() == Term.WHOLE;
   }

@@ -13,7 +13,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What pictures cost in prints by {@link PrintCost}, worked out once for each picture and each
+ * The costs of pictures in prints by {@link PrintCost}, worked out once for each picture and each
  * print: an album has thousands of pictures, few of which are alike once their subjects are known,
  * and a handful of prints. It may be asked by several threads at a time.
  */

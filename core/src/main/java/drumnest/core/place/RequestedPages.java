@@ -111,7 +111,7 @@ final class RequestedPages {
     private final int over;
     private final AreaUnits units;
 
-    /** What it has in common with pages that are like it. */
+    /** All that it has in common with pages that are like it. */
     private final List<Object> nature = new ArrayList<>();
 
     /** The page by what else matters. */

@@ -3,9 +3,9 @@ package drumnest.core.place;
 import java.util.Arrays;
 
 /**
- * What moments cost in a row of places each of which touches the next, all of them placed: by the
- * first of them, by how many they are, and by how the row begins and ends. Words find a free place
- * only within the row.
+ * The costs of moments in a row of places each of which touches the next, all of them placed: by
+ * the first of them, by how many they are, and by how the row begins and ends. Words find a free
+ * place only within the row.
  *
  * <p>Like {@link StoryRun}, but that no moment is left out: with {@code p} places looked at and
  * {@code i} moments placed in them, the last place is empty, holds a picture ({@code still}), or
@@ -24,7 +24,7 @@ final class RowCosts {
   private final long alike;
   private final long apart;
 
-  /** What each picture costs in each place, with what is saved by it. */
+  /** The costs of each picture in each place, with what is saved by it. */
   private final long[][] own;
 
   /** Whether words want a free place beside each place. */
@@ -135,7 +135,7 @@ final class RowCosts {
     private long[] still;
     private long[] waiting;
 
-    /** The same after the place before, to be written over. */
+    /** The costs after the place before, to be written over. */
     private long[] emptyBefore;
 
     private long[] stillBefore;

@@ -7,12 +7,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What pictures cost in sleeves over pages, in {@link LeafPlanning}. */
+/** The costs of pictures in sleeves over pages, in {@link LeafPlanning}. */
 final class SleeveCosts {
 
   private final Placing.Problem problem;
 
-  /** What a place in a sleeve weighs. */
+  /** The weight of a place in a sleeve. */
   private final long weight;
 
   /** By the prints that sleeves over a page take, and by picture. */

@@ -26,7 +26,7 @@ final class StoryRow {
   private final boolean[] words;
   private final boolean anyWords;
 
-  /** What each picture costs by kinds of places, but for what is closed. */
+  /** The costs of each picture by kinds of places, but for what is closed. */
   private final long[][] ownByKind;
 
   /** One more than what the cheapest picture costs, by kinds of places; 0 where not known yet. */
@@ -131,7 +131,7 @@ final class StoryRow {
     return open;
   }
 
-  /** The same, whatever is closed. */
+  /** The costs of a place, whatever is closed. */
   private long[] ownOpen(int place) {
     int kind = cost.kind(place);
     if (ownByKind[kind] == null) {

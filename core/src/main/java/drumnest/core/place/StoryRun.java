@@ -38,7 +38,7 @@ final class StoryRun {
   private final StoryRow row;
   private final int moments;
 
-  /** What is saved with every place that holds a picture. */
+  /** The saving with every place that holds a picture. */
   private final long[] bonus;
 
   private StoryBand band;
@@ -57,7 +57,7 @@ final class StoryRun {
 
   private StoryStates spare;
 
-  /** What each picture costs in the place that is looked at. */
+  /** The costs of each picture in the place that is looked at. */
   private long[] own = {};
 
   /**

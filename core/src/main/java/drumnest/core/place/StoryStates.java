@@ -3,7 +3,7 @@ package drumnest.core.place;
 import java.util.Arrays;
 
 /**
- * What the states of a {@link StoryRun} after a place cost: by layers, those at rest by how many
+ * The costs of the states of a {@link StoryRun} after a place: by layers, those at rest by how many
  * moments are decided, and those with a picture by where it is in the row. Its arrays are read and
  * written in the innermost loops; rows are used again, so that few are made.
  */
@@ -78,7 +78,7 @@ final class StoryStates {
     return rest[layer];
   }
 
-  /** The same of states with a picture. */
+  /** The costs of states with a picture. */
   long[] openFill(int waits, int layer) {
     if (fillRows[waits].length <= layer) {
       fillRows[waits] = Arrays.copyOf(fillRows[waits], layer + 1);

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-/** What a maker could do about what is wrong with a picture in its place. */
+/** A remedy for what is wrong with a picture in its place. */
 public sealed interface Suggestion {
   /** Lets a visitor do with this what it does with one of its kind. */
   <R> R accept(Visitor<R> visitor);

@@ -3,7 +3,7 @@ package drumnest.core.place;
 import java.util.Arrays;
 
 /**
- * What the rest of a plan costs from each moment if it may use as many leaves as it likes, of every
+ * The cost to go of a plan from each moment if it may use as many leaves as it likes, of every
  * kind. With {@code rest(i)} before a leaf and {@code back(kind, i)} before its back:
  *
  * <pre>

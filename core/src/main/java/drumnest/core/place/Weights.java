@@ -4,7 +4,7 @@ import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 
 /**
- * What each thing weighs that may be wrong with a picture in a place, in the unit of {@link
+ * The weights of all that may be wrong with a picture in a place, in the unit of {@link
  * PlacingCost}. Source: common practice, no source; each is a house rule.
  *
  * @param crop to crop a picture away whole

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class WordsPlaces {
 
-  /** What a place is set aside for. */
+  /** The uses that a place is set aside for. */
   public enum Use {
     WORDS,
     TITLE

@@ -13,7 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * What the catalogue holds before the maker changes it, by key. The sizes of A4 and A5 are those of
+ * The catalogue as it is before the maker changes it, by key. The sizes of A4 and A5 are those of
  * ISO 216, that of a bank card is ID-1 of ISO/IEC 7810; pocket patterns, sleeves, cards and prints
  * are common practice, no source; thicknesses are from memory.
  */

@@ -1181,7 +1181,7 @@ public enum HouseRule {
       "The share of a page's places that is set aside for words, out of those that the breathing room leaves free.",
       "how many places are kept for words");
 
-  /** What a rule is about. */
+  /** The groups of rules, by what they are about. */
   public enum Group {
     CUTTING,
     FIT,
@@ -1195,7 +1195,7 @@ public enum HouseRule {
     PLACING
   }
 
-  /** What a rule is counted in. */
+  /** The units in which rules are counted. */
   public enum Unit {
     LENGTH,
     PPI,
@@ -1209,7 +1209,7 @@ public enum HouseRule {
     PERCENT
   }
 
-  /** What a rule measures. */
+  /** The quantities that rules measure. */
   public enum Quantity {
     LENGTH,
     NUMBER

@@ -5,7 +5,7 @@ import drumnest.core.measure.Size;
 import java.util.Map;
 
 /**
- * What albums draw on that no album has to itself.
+ * The supplies that albums draw on and that no album has to itself.
  *
  * @param leafTypes kinds of leaves by their keys in the catalogue, those off the shelf among them
  * @param openings openings that were measured on kinds of leaves
@@ -33,7 +33,7 @@ public record Supplies(
   public record TypePocket(String type, String face, int pocket) {}
 
   /**
-   * What leaves are made of and filled with, by thickness.
+   * The materials that leaves are made of and filled with, by thickness.
    *
    * @param ply one of a protector
    * @param page a plain page

@@ -19,9 +19,9 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What would make a card fit whose words are too long for it, or for the last card of its chain.
- * Each is tried by laying the card out so before it is offered; type is as large and lines are as
- * far apart as they can be for that. Source: common practice, no source.
+ * Ways to make a card fit whose words are too long for it, or for the last card of its chain. Each
+ * is tried by laying the card out so before it is offered; type is as large and lines are as far
+ * apart as they can be for that. Source: common practice, no source.
  *
  * <p>Time: some forty layouts of the story.
  */

@@ -39,7 +39,7 @@ public record CardLayout(
     List<Length> ruling,
     Set<Integer> missing) {
 
-  /** What a line is of. */
+  /** The parts of a card that a line can be of. */
   public enum Part {
     HEADING,
     DATE,

@@ -25,7 +25,7 @@ import java.util.Set;
 public final class CardsFollow {
 
   /**
-   * What is to be changed after the step.
+   * The changes that are to be made after the step.
    *
    * @param left the names of the cards that no longer touch a photo of theirs
    */

@@ -15,7 +15,7 @@ import java.util.Optional;
  */
 final class LetterWidths {
 
-  /** What a letter takes that the plain typeface lacks, in hundredths of its size. */
+  /** The width of a letter that the plain typeface lacks, in hundredths of its size. */
   private static final int UNKNOWN = 60;
 
   private final LetterSet set;

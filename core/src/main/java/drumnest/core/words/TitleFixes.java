@@ -13,7 +13,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * What would make a title work that is too long or too short for its run, or lacks letters: closer
+ * Ways to make a title work that is too long or too short for its run, or lacks letters: closer
  * letters, a shorter wording, another set, a second set for what the first lacks, two lines. Each
  * is tried before it is offered, with its letters closer together where it takes that, too. Source:
  * common practice, no source.

@@ -14,10 +14,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * What an album does not say yet: facts that stand on no card, and photos with a place that no card
- * tells about, and no card stands beside, and that have no words of their own. A fact is told once
- * its words stand on a card or in a title, however they are written. Source: common practice, no
- * source.
+ * The things that an album does not say yet: facts that stand on no card, and photos with a place
+ * that no card tells about, and no card stands beside, and that have no words of their own. A fact
+ * is told once its words stand on a card or in a title, however they are written. Source: common
+ * practice, no source.
  *
  * @param facts in the order in which they are listed
  * @param photos the identities of photos, in reading order

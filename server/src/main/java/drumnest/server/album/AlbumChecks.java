@@ -10,7 +10,9 @@ import drumnest.server.NotThereException;
 import drumnest.server.UnprocessableException;
 import org.jspecify.annotations.Nullable;
 
-/** What a step names must be there and free; else it is refused with the name of its field. */
+/**
+ * Checks that what a step names is there and free; else it is refused with the name of its field.
+ */
 public final class AlbumChecks {
 
   private static final int MOST_EPHEMERA = 1_000;

@@ -13,7 +13,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 
-/** What a slot holds, or is reserved for. */
+/** The row of what a slot holds, or is reserved for. */
 @Entity
 @Table(name = "filling")
 class FillingEntity {

@@ -4,7 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-/** What the slots of the albums hold. */
+/** The rows of what the slots of the albums hold. */
 interface Fillings extends JpaRepository<FillingEntity, Long> {
 
   List<FillingEntity> findByAlbumId(Long albumId);

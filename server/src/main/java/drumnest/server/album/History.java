@@ -166,7 +166,7 @@ public class History {
   }
 
   /**
-   * What could be taken back and done again.
+   * The steps that could be taken back and done again.
    *
    * @param undo what the last step was; null where there is none
    * @param redo what the step was that was taken back last; null where there is none

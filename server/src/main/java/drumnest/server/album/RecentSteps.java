@@ -10,7 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentSkipListMap;
 import org.springframework.stereotype.Component;
 
-/** What the last steps of each album touched, since the program was started. */
+/** The footprints of the last steps of each album since the program was started. */
 @Component
 class RecentSteps {
 

@@ -18,7 +18,7 @@ interface Steps extends JpaRepository<StepEntity, Long> {
           + " where step.id = (select max(last.id) from StepEntity last)")
   Optional<Long> findAlbumOfLast();
 
-  /** What a step was, without its changes. */
+  /** The label of a step, without its changes. */
   interface Label {
     int getNumber();
 

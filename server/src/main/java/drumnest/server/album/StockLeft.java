@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** What is left of the leaves and sleeves that all albums share. */
+/** Counts what is left of the leaves and sleeves that all albums share. */
 @Component
 public class StockLeft {
 

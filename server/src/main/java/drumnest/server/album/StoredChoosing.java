@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.util.StdConverter;
 
 /**
- * What was decided of a photo, as it is stored.
+ * The decisions on a photo, as it is stored.
  *
  * @param showing nothing where it was stored before anybody could say so
  */

@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.util.StdConverter;
 
 /**
- * What a slot holds as it is stored in a row and in a step: exactly one of photo, thing and aside
- * is given.
+ * The contents of a slot as it is stored in a row and in a step: exactly one of photo, thing and
+ * aside is given.
  *
  * @param thing the key of a card or keepsake
  * @param aside what the slot is reserved for

@@ -15,7 +15,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** What albums draw on, as it is now; the same object for as long as nothing of it changes. */
+/**
+ * The supplies that albums draw on, as it is now; the same object for as long as nothing of it
+ * changes.
+ */
 @Component
 class SuppliesInForce {
 

@@ -14,7 +14,7 @@ public class ClosedDatabase implements SQLExceptionOverride {
   /** H2's codes for: connection broken, closed, already closed, being closed. */
   private static final Set<Integer> CLOSED = Set.of(90007, 90067, 90098, 90121);
 
-  /** What the pool says of a connection that it has just found to be of no use. */
+  /** The words that the pool says of a connection that it has just found to be of no use. */
   private static final String POOLS_OWN = "Connection is closed";
 
   @java.lang.Override

@@ -38,7 +38,7 @@ public final class PhotoWriter {
   private PhotoWriter() {}
 
   /**
-   * What a camera writes beside the picture.
+   * The facts that a camera writes beside the picture.
    *
    * @param takenAt when it was taken
    * @param offset how far the clock is ahead of UTC, as {@code +02:00}

@@ -30,7 +30,7 @@ record Shot(
     Art art,
     Label label) {
 
-  /** What a picture shows. */
+  /** The scenes that a picture can show. */
   enum Scene {
     FLAT,
     KITE,
@@ -93,7 +93,7 @@ record Shot(
   }
 
   /**
-   * What a picture is known to belong to, and what its file says beside the picture.
+   * The groups that a picture is known to belong to, and what its file says beside the picture.
    *
    * @param stack the near-repeats it is one of
    * @param alternates the upright and wide versions it is one of
@@ -108,7 +108,7 @@ record Shot(
     static final Label NONE = new Label(null, null, null, 0);
   }
 
-  /** What the camera's clock said; null where no camera has written into the file. */
+  /** The time that the camera's clock said; null where no camera has written into the file. */
   @Nullable LocalDateTime stamp() {
     return moment == null || camera == null ? null : moment.minus(camera.slow());
   }

@@ -47,7 +47,7 @@ public record FacePicture(
     public static final Share ALL = new Share(0, 0, 1, 1);
   }
 
-  /** What is on the side of a part that is seen closed, or on its other side. */
+  /** The picture on the side of a part that is seen closed, or on its other side. */
   public interface Source {
     Optional<FacePicture> on(String part, boolean outside) throws IOException;
   }

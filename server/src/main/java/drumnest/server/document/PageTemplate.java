@@ -25,7 +25,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
  */
 public final class PageTemplate {
 
-  /** What it is printed on. */
+  /** The paper it is printed on. */
   public enum Paper {
     /** One sheet as large as the leaf and its ruler. */
     WHOLE(0, 0),

@@ -7,7 +7,7 @@ import drumnest.server.album.SeenAlbum;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** What a maker does to an album at every stage. */
+/** The steps that a maker takes on an album at every stage. */
 @Service
 public class AlbumEdits {
 

@@ -3,7 +3,7 @@ package drumnest.server.frame;
 import drumnest.server.http.Plain;
 import jakarta.validation.constraints.NotNull;
 
-/** What is asked of an album at every stage. */
+/** Requests that are made of an album at every stage. */
 public final class AlbumRequests {
 
   private AlbumRequests() {}

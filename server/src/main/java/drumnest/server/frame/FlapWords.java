@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/** What is said of flaps, as makers say it. */
+/** The sentences about flaps, as makers say it. */
 public final class FlapWords {
 
   private FlapWords() {}

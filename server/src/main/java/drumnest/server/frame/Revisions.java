@@ -6,8 +6,8 @@ import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What was told of albums lately, by their revisions, so that only what differs needs to be told.
- * The least recently used is forgotten; who asks by it is told everything.
+ * Remembers what was told of albums lately, by their revisions, so that only what differs needs to
+ * be told. The least recently used is forgotten; who asks by it is told everything.
  */
 public final class Revisions<V> {
 

@@ -23,7 +23,10 @@ import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What the page is told: lengths ready to show, and numbers only where it must draw to scale. */
+/**
+ * The views that the page is told: lengths ready to show, and numbers only where it must draw to
+ * scale.
+ */
 public final class Views {
 
   private Views() {}
@@ -331,7 +334,7 @@ public final class Views {
       LengthView gutter,
       LengthView height) {}
 
-  /** What the sides of a leaf offer. */
+  /** The places that the sides of a leaf offer. */
   public enum Offers {
     POCKETS,
     PLAIN

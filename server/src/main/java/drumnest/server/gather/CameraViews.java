@@ -58,7 +58,7 @@ class CameraViews {
   record CamerasView(List<CameraView> cameras, int withoutCamera) {}
 
   /**
-   * What a shift would do.
+   * The effect that a shift would have.
    *
    * @param shift the whole shift as text
    * @param text what changes, a sentence each

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is told of photos: choices, keep boxes, dates, stacks, chapters, clocks. */
+/** Takes in what is told of photos: choices, keep boxes, dates, stacks, chapters, clocks. */
 @RestController
 @RequestMapping("/api/albums/{id}")
 class GatherController {

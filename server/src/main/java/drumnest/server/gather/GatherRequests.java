@@ -20,7 +20,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker says of photos. Each step names the version of the album it has seen. */
+/** Requests to say something of photos. Each step names the version of the album it has seen. */
 final class GatherRequests {
 
   private GatherRequests() {}
@@ -55,7 +55,7 @@ final class GatherRequests {
       @NotNull Boolean follows) {}
 
   /**
-   * What photos are said to be; what is left out stays as it is.
+   * The flags that photos are given; what is left out stays as it is.
    *
    * @param showing for which state of its spread they are meant: any, closed or opened
    */
@@ -122,10 +122,10 @@ final class GatherRequests {
     }
   }
 
-  /** What must stay of a photo; without a box, nothing in particular. */
+  /** The box that must stay of a photo; without a box, nothing in particular. */
   record Keep(@NotNull Long version, @NotBlank String photo, @Nullable PixelBoxRequest keep) {}
 
-  /** What must not be seen of a photo: all of it, as many boxes as there are. */
+  /** The boxes that must not be seen of a photo: all of it, as many boxes as there are. */
   record Conceal(
       @NotNull Long version,
       @NotBlank String photo,

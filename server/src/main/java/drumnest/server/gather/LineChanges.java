@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** What differs between the line as a page shows it and as it is. */
+/** The differences between the line as a page shows it and as it is. */
 final class LineChanges {
 
   private LineChanges() {}
@@ -29,7 +29,7 @@ final class LineChanges {
       @Nullable List<LineViews.PhotoView> photos) {}
 
   /**
-   * What is another now.
+   * The parts that are others now.
    *
    * @param whole the line as it is, where it is not known what the page shows; all else is left out
    *     then

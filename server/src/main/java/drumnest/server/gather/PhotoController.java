@@ -145,6 +145,6 @@ class PhotoController {
     return new TakenView(sidecars.take(id, fileName(name), request.getInputStream()), false);
   }
 
-  /** What became of a file that came in. */
+  /** The fate of a file that came in. */
   record TakenView(String photo, boolean hadAlready) {}
 }

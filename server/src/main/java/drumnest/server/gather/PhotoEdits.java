@@ -36,8 +36,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
- * What a maker tells of photos: which go in, what must stay of them, when they were taken, what
- * they belong to. Every method is one step of the album's history, done whole or not at all.
+ * The steps by which a maker tells of photos: which go in, what must stay of them, when they were
+ * taken, what they belong to. Every method is one step of the album's history, done whole or not at
+ * all.
  */
 @Service
 public class PhotoEdits {

@@ -38,7 +38,7 @@ class SnapController {
   record CornerView(@NotNull Double x, @NotNull Double y) {}
 
   /**
-   * What was found in a snap.
+   * The corners that were found in a snap.
    *
    * @param print the four corners of the print, from the top left to the right; those of the snap
    *     where none was found

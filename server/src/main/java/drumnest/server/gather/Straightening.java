@@ -40,7 +40,7 @@ class Straightening {
   }
 
   /**
-   * What was found in a snap.
+   * The shapes that were found in a snap.
    *
    * @param print the corners of the print; those of the whole snap where none was found
    * @param sheet those of a sheet beside it, if there is one

@@ -18,7 +18,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAd
 @ControllerAdvice
 public class BodyLimit extends RequestBodyAdviceAdapter {
 
-  /** What a body may have, in bytes, where its handler says nothing else. */
+  /** The most that a body may have, in bytes, where its handler says nothing else. */
   public static final int USUAL = 2 << 20;
 
   @Override

@@ -12,7 +12,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * What went wrong before or after a handler, as a problem document. Nobody asks for it directly.
+ * Tells what went wrong before or after a handler, as a problem document. Nobody asks for it
+ * directly.
  */
 @Hidden
 @RestController

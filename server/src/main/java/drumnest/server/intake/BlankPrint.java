@@ -11,7 +11,10 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import javax.imageio.ImageIO;
 
-/** What is shown of a print on the table of which there is no file: a pale sheet in its shape. */
+/**
+ * The picture that stands for a print on the table of which there is no file: a pale sheet in its
+ * shape.
+ */
 final class BlankPrint {
 
   private static final Color SHEET = new Color(0xf1f4f3);

@@ -66,7 +66,7 @@ public class CatchUp {
     }
   }
 
-  /** What is done with a photo; that it fails is no reason not to go on with the next. */
+  /** The work that is done with a photo; that it fails is no reason not to go on with the next. */
   private interface Looking {
     void at(PhotoEntity photo) throws IOException;
   }

@@ -97,7 +97,7 @@ public class ImageRenderer {
   }
 
   /**
-   * What is found in a photo that came in before.
+   * The findings in a photo that came in before.
    *
    * @param faces its faces; null where nothing here finds any
    * @param sharpness how sharp it is where its subject is

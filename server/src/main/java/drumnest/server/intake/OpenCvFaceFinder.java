@@ -165,7 +165,7 @@ final class OpenCvFaceFinder implements FaceFinder {
     return new PixelBox(x, y, w, h);
   }
 
-  /** What was seen in one or several looks at a picture. */
+  /** The faces that were seen in one or several looks at a picture. */
   private static final class Looks {
     private final List<PixelBox> boxes = new ArrayList<>();
     private final List<Float> likely = new ArrayList<>();

@@ -25,7 +25,7 @@ enum PhotoFormat {
   private final String mediaType;
   private final String begin;
 
-  /** What stands behind the beginning; empty where anything may. */
+  /** The letters that stand behind the beginning; empty where anything may. */
   private final String brands;
 
   PhotoFormat(String extension, String mediaType, String begin) {

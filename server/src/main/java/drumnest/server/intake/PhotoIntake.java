@@ -36,7 +36,7 @@ public class PhotoIntake {
 
   private static final long MOST_BYTES = 512L << 20;
 
-  /** What the pictures made of a photo take at most. */
+  /** The most that the pictures made of a photo take, in bytes. */
   private static final long FOR_PICTURES = 2L << 20;
 
   private final Home home;
@@ -68,7 +68,7 @@ public class PhotoIntake {
     }
   }
 
-  /** What became of a file: the photo it is, and whether the album had it already. */
+  /** The fate of a file: the photo it is, and whether the album had it already. */
   public record Taken(String sha256, boolean hadAlready) {}
 
   /**

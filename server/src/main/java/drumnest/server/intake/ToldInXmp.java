@@ -16,7 +16,7 @@ import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a sidecar tells of a photo, in XMP (ISO 16684-1): the stars, title, caption and keywords
+ * All that a sidecar tells of a photo, in XMP (ISO 16684-1): the stars, title, caption and keywords
  * that every photo program reads, and beside them, in a namespace of our own, exactly what was
  * decided.
  *

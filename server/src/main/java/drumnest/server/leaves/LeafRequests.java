@@ -11,7 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker does with leaves. Each step names the version of the album it has seen. */
+/** Requests to do something with leaves. Each step names the version of the album it has seen. */
 final class LeafRequests {
 
   private LeafRequests() {}

@@ -108,7 +108,7 @@ class ProposalViews {
       List<NeedView> sleeves) {}
 
   /**
-   * What is proposed.
+   * The leaves that are proposed.
    *
    * @param photos how many photos are to be placed, in words, or why none is
    * @param goes which leaves would be taken out, by their numbers

@@ -67,7 +67,7 @@ record MoverForm(
     PRINTED
   }
 
-  /** What is on the upper side of an accordion. */
+  /** The pictures on the upper side of an accordion. */
   enum Upper {
     /** A picture on each panel. */
     EACH,
@@ -132,7 +132,7 @@ record MoverForm(
         mover.grip());
   }
 
-  /** What some kinds have. */
+  /** The fields that some kinds have. */
   private static final class Fields {
     private @Nullable String step;
     private @Nullable String border;

@@ -19,7 +19,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker does with slots. Each step names the version of the album it has seen. */
+/** Requests to do something with slots. Each step names the version of the album it has seen. */
 final class PlaceRequests {
 
   private PlaceRequests() {}

@@ -35,7 +35,7 @@ class PlaceViews {
   record PartView(String name, double points) {}
 
   /**
-   * What a part of the album costs as it is.
+   * The cost of a part of the album as it is.
    *
    * @param points all of it
    * @param best what placing again would come to

@@ -20,7 +20,7 @@ import java.util.Locale;
  */
 public record NetworkPlace(String address, String device, Network kind) {
 
-  /** What lies behind a place. */
+  /** The networks that can lie behind a place. */
   public enum Network {
     /** A private address (source: RFC 1918) of a network card: the home's own network. */
     LOCAL,

@@ -54,7 +54,7 @@ public class Pairing {
     SHUT_OUT
   }
 
-  /** What became of a try: a token, or why there is none. */
+  /** The outcome of a try: a token, or why there is none. */
   public record Tried(@Nullable String token, @Nullable Refused refused) {}
 
   Pairing(Devices devices, Clock clock) {

@@ -7,7 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker does at the shelf. */
+/** Requests to do something at the shelf. */
 final class ShelfRequests {
 
   private ShelfRequests() {}

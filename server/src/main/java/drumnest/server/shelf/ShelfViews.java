@@ -65,7 +65,7 @@ final class ShelfViews {
 
   record CatalogueView(List<EntryView> entries) {}
 
-  /** What became of a file that came in. */
+  /** The fate of a file that came in. */
   record ImportView(int added, int hadAlready) {}
 
   /**
@@ -90,7 +90,7 @@ final class ShelfViews {
       boolean whole,
       List<RulingPiece> pieces) {}
 
-  /** What does not come out, and the indices that lead to the part. */
+  /** The part that does not come out, and the indices that lead to the part. */
   record RulingProblem(List<Integer> path, String message) {}
 
   /** A part that is divided no further, with the indices that lead to it. */
@@ -117,7 +117,7 @@ final class ShelfViews {
 
   record RulesView(List<RuleView> rules) {}
 
-  /** What a changed rule would change, a line a place. */
+  /** The effects of a changed rule, a line a place. */
   record EffectView(int places, List<String> changes) {}
 
   record SettingsView(String units) {}

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What is written on cards and spelt by titles, and facts, as JSON, for the database. */
+/** Cards' words, what titles spell, and facts as JSON, for the database. */
 public final class InscriptionJson {
 
   private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() {};

@@ -3,7 +3,7 @@ package drumnest.server.stock;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 
-/** What is wrong with a mover, and what would do, in the units in use. */
+/** Says what is wrong with a mover, and what would do, in the units in use. */
 public final class MoverProblemText {
 
   private MoverProblemText() {}

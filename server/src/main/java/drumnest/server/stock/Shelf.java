@@ -39,7 +39,7 @@ public class Shelf {
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
 
-  /** What was parsed lately, by how it is written. */
+  /** Items that were parsed lately, by how it is written. */
   private final Cache<String, CatalogueItem> parsed =
       Caffeine.newBuilder().maximumSize(MOST_PARSED).build();
 

@@ -1,3 +1,3 @@
-/** What is on the shelf and which house rules hold, as they are kept. */
+/** The things that are on the shelf and which house rules hold, as they are kept. */
 @org.jspecify.annotations.NullMarked
 package drumnest.server.stock;

@@ -9,7 +9,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What was measured of a picture's pixels.
+ * The measures that were taken of a picture's pixels.
  *
  * @param whole the fingerprint of the whole picture
  * @param centre the fingerprint of the square in its middle

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
-/** What does a print show of a picture? */
+/** The sum of what a print shows of a picture. */
 @Component
 class CropSum implements Sum {
 

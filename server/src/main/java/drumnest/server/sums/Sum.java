@@ -18,7 +18,7 @@ interface Sum {
   Map<String, @Nullable Object> answer(JsonNode question);
 
   /**
-   * The same of a sum that may take long.
+   * The answer of a sum that may take long.
    *
    * @param monitor told of progress; may stop it, and then the best so far is the answer
    */

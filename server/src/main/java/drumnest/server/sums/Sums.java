@@ -31,7 +31,7 @@ public class Sums {
     return answer(name, question, ProgressMonitor.NONE);
   }
 
-  /** The same, watched: what takes long says how far it is, and can be stopped. */
+  /** The answer, watched: what takes long says how far it is, and can be stopped. */
   public Map<String, @Nullable Object> answer(
       String name, JsonNode question, ProgressMonitor monitor) {
     Sum sum = sums.get(name);

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
-/** What shows of a sheet under others, and what is enough to cut. */
+/** The sum of what shows of a sheet under others, and what is enough to cut. */
 @Component
 class VisibleSum implements Sum {
 

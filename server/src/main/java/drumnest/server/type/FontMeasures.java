@@ -11,8 +11,8 @@ import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
 /**
- * What is measured of a font, as its file says it (source: ISO/IEC 14496-22, tables head, hhea,
- * hmtx and cmap).
+ * The measures of a font, as its file says it (source: ISO/IEC 14496-22, tables head, hhea, hmtx
+ * and cmap).
  *
  * @param advances how far each letter takes the next one on, by its code; −1 where it is missing
  */

@@ -18,7 +18,7 @@ import java.math.RoundingMode;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What a maker does with words. Each step names the version of the album it has seen. */
+/** Requests to do something with words. Each step names the version of the album it has seen. */
 final class WordsRequests {
 
   private static final int MOST_LETTERS = 120_000;
@@ -34,7 +34,7 @@ final class WordsRequests {
   record BeginCard(
       @NotNull Long version, @Nullable String slot, @Nullable List<@NotBlank String> photos) {}
 
-  /** What is written on a card, as it was typed. */
+  /** The words on a card, as it was typed. */
   record WriteCard(
       @NotNull Long version,
       @NotNull Integer card,
@@ -42,7 +42,7 @@ final class WordsRequests {
       @NotNull @Plain(is = "a date", max = 120) String date,
       @NotNull @Plain(is = "a text", max = MOST_LETTERS, lines = true) String body) {}
 
-  /** The same while it is typed; nothing is kept. */
+  /** The words on a card while they are typed; nothing is kept. */
   record CardDraft(
       @NotNull Integer card,
       @NotNull @Plain(is = "a heading", max = 300) String heading,
@@ -140,7 +140,7 @@ final class WordsRequests {
   }
 
   /**
-   * What else is said of a card; what is left out stays.
+   * The marks of a card; what is left out stays.
    *
    * @param arrow whether an arrow on it points to its photo
    * @param hidden whether it stays out of what is made to show

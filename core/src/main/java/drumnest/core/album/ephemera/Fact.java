@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Fact(Subject kind, String text, @Nullable String chapter) {
 
-  /** What a fact is about. */
+  /** The subjects of facts. */
   public enum Subject {
     WHO,
     WHERE,

@@ -1,6 +1,6 @@
 package drumnest.core.album.ephemera;
 
-/** What is written on something that takes a slot, and how. */
+/** Writing on something that takes a slot, and how. */
 public sealed interface Inscription permits CardWords, TitleWords {
 
   /** All that is to be read, a line each. */

@@ -1,3 +1,3 @@
-/** What is no photo and takes a slot like one: cards with words, titles, keepsakes. */
+/** Things that are no photos and take slots like one: cards with words, titles, keepsakes. */
 @org.jspecify.annotations.NullMarked
 package drumnest.core.album.ephemera;

@@ -42,7 +42,7 @@ public record Flap(
     Length border,
     Grip grip) {
 
-  /** What a flap is. */
+  /** The bodies that a flap can have. */
   public enum Body {
     /** A clear sleeve, into which two prints go, back to back. */
     SLEEVE,
@@ -211,12 +211,12 @@ public record Flap(
     return faceOf(closed);
   }
 
-  /** The same while it is open. */
+  /** Its face while it is open. */
   public Box openFace() {
     return faceOf(open());
   }
 
-  /** The same wherever it lies. */
+  /** Its face wherever it lies. */
   public Box faceOf(Box area) {
     return body == Body.SLEEVE ? area.inset(border) : area;
   }

@@ -1,6 +1,6 @@
 package drumnest.core.album.flap;
 
-/** What is taken hold of to open a mover, and says that it opens. */
+/** Something that is taken hold of to open a mover, and says that it opens. */
 public enum Grip {
   /** Nothing. */
   NONE,

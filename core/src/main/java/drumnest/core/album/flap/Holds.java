@@ -1,6 +1,6 @@
 package drumnest.core.album.flap;
 
-/** What a slot is meant to hold. */
+/** The sort of thing that a slot is meant to hold. */
 public enum Holds {
   PHOTO,
   WORDS,

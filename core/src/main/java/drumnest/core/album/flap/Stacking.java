@@ -9,7 +9,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What lies on what among the flaps of a page, or of a spread, while all of them are closed.
+ * The order in which things lie on each other among the flaps of a page, or of a spread, while all
+ * of them are closed.
  *
  * <p>A flap lies on another through the stack: where a way leads down from it over those on which
  * each lies or to which it is stuck. What is stuck to the inside of another lies below that. Where

@@ -4,7 +4,7 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
-/** What a flap rests on, and what its strip is stuck to. */
+/** The thing a flap rests on, or to which its strip is stuck. */
 public sealed interface Support {
 
   /** The page or its protector, and nothing in between. */

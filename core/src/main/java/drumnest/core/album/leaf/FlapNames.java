@@ -1,7 +1,7 @@
 package drumnest.core.album.leaf;
 
 /**
- * What flaps and their sides are called in an album: after the face of the leaf on which they are
+ * The names of flaps and their sides in an album: after the face of the leaf on which they are
  * hinged, so that turning the leaf over takes them along. Flap 1 of the first face of leaf 2 is
  * {@code 2-front-m1}, its outside {@code 2-front-m1.1} and its inside {@code 2-front-m1.2}.
  */

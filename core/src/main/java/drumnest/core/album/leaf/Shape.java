@@ -4,7 +4,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import org.jspecify.annotations.Nullable;
 
-/** What a block of mounts consists of, as its maker says it. */
+/** The make-up of a block of mounts, as its maker says it. */
 public sealed interface Shape {
   /** Lets a visitor do with this what it does with one of its kind. */
   <R> R accept(Visitor<R> visitor);

@@ -47,12 +47,12 @@ public record Slot(
   /** Mounts that lie no further apart stand side by side. Source: common practice, no source. */
   private static final Length NEAR = Length.ofInches(1, 1, 2);
 
-  /** What lies on a slot while all is closed. */
+  /** The cover that lies on a slot while all is closed. */
   public enum Cover {
     NONE,
-    /** What can be opened, or lifted. */
+    /** Something that can be opened, or lifted. */
     MOVES,
-    /** What is stuck down, so that it is never seen. */
+    /** Something that is stuck down, so that it is never seen. */
     STAYS
   }
 

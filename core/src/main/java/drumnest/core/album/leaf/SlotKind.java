@@ -1,6 +1,6 @@
 package drumnest.core.album.leaf;
 
-/** What sort of place a slot is. */
+/** The sorts of places that a slot can be. */
 public enum SlotKind {
   POCKET,
   MOUNT,

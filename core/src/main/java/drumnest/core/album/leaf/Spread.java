@@ -54,7 +54,7 @@ public record Spread(int number, List<Leaf> leaves) {
   }
 
   /**
-   * What a small leaf leaves visible of the one right behind it.
+   * The parts that a small leaf leaves visible of the one right behind it.
    *
    * @param beside at the outer side
    */

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public final class Budget {
 
   /**
-   * What a chapter keeps.
+   * The needs of a chapter.
    *
    * @param id its identity
    * @param kept the shapes of the pictures that are kept and not yet printed
@@ -45,7 +45,7 @@ public final class Budget {
   }
 
   /**
-   * What a page offers.
+   * The places that a page offers.
    *
    * @param id its identity
    * @param places the sizes of the prints that its places take
