@@ -2,13 +2,16 @@ package drumnest.core.album;
 
 import drumnest.core.album.ephemera.Ephemera;
 import drumnest.core.album.ephemera.Fact;
+import drumnest.core.album.flap.Flap;
 import drumnest.core.album.leaf.LeafState;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.photo.Choice;
 import drumnest.core.photo.PhotoAnnotations;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -146,9 +149,23 @@ public sealed interface Change {
       return visitor.leaf(this);
     }
 
+    /** Whether it takes a leaf or a sleeve, or gives one back. */
     @Override
     public boolean altersStock() {
-      return true;
+      return !uses(before).equals(uses(after));
+    }
+
+    /** Its kind of leaf, and the sizes of the sleeves over it. */
+    private static List<Object> uses(@Nullable LeafState state) {
+      if (state == null) {
+        return List.of();
+      }
+      List<Object> uses = new ArrayList<>(List.of(state.type()));
+      Stream.of(state.plan(), state.reversePlan())
+          .flatMap(plan -> plan.flaps().stream())
+          .filter(flap -> flap.body() == Flap.Body.SLEEVE)
+          .forEach(flap -> uses.add(flap.takes()));
+      return uses;
     }
   }
 

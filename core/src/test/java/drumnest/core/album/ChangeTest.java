@@ -6,7 +6,14 @@ import drumnest.core.album.ephemera.CardWords;
 import drumnest.core.album.ephemera.Ephemera;
 import drumnest.core.album.ephemera.Fact;
 import drumnest.core.album.ephemera.TitleWords;
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Support;
 import drumnest.core.album.leaf.LeafState;
+import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Side;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
@@ -132,6 +139,35 @@ class ChangeTest {
     }
     assertThat(new Change.OfEphemera(1, null, TITLE).altersStock()).isTrue();
     assertThat(new Change.OfEphemera(1, TITLE, null).altersStock()).isTrue();
+  }
+
+  @Test
+  void a_leaf_that_only_lies_otherwise_takes_nothing_off_the_stock() {
+    LeafState leaf = LeafState.of(Catalogue.SIX_WIDE);
+    assertThat(new Change.OfLeaf(3, leaf, null).altersStock()).isTrue();
+    assertThat(new Change.OfLeaf(3, leaf, leaf.turnedOver()).altersStock()).isFalse();
+    assertThat(new Change.OfLeaf(3, leaf, leaf.withDrop(SMALL.w())).altersStock()).isFalse();
+    LeafState other = LeafState.of(Catalogue.ONE_WIDE_TEN_SMALL);
+    assertThat(new Change.OfLeaf(3, leaf, other).altersStock()).isTrue();
+    LeafState sleeve = leaf.withPlan(Side.BACK, plan(Flap.Body.SLEEVE, SMALL));
+    assertThat(new Change.OfLeaf(3, leaf, sleeve).altersStock()).isTrue();
+    assertThat(new Change.OfLeaf(3, sleeve, leaf).altersStock()).isTrue();
+    LeafState larger = leaf.withPlan(Side.BACK, plan(Flap.Body.SLEEVE, Size.ofInches(4, 6)));
+    assertThat(new Change.OfLeaf(3, sleeve, larger).altersStock()).isTrue();
+    LeafState card = leaf.withPlan(Side.FRONT, plan(Flap.Body.CARD, SMALL));
+    assertThat(new Change.OfLeaf(3, leaf, card).altersStock()).isFalse();
+  }
+
+  private static PagePlan plan(Flap.Body body, Size size) {
+    return PagePlan.EMPTY.with(
+        new Flap(
+            "1",
+            Box.of(Length.ZERO, Length.ZERO, size),
+            Edge.LEFT,
+            new Attachment.OnProtector(Length.ofInches(1)),
+            Support.PAGE,
+            body,
+            Length.ZERO));
   }
 
   @Test
