@@ -2,10 +2,10 @@ package drumnest.bench;
 
 import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Support;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Spread;
-import drumnest.core.album.flap.Support;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
