@@ -11,8 +11,6 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
-import drumnest.core.album.flap.Band;
-import drumnest.core.album.flap.Mechanism;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -27,9 +25,6 @@ import java.util.TreeSet;
  */
 @AnalyzeClasses(packages = "drumnest", importOptions = ImportOption.DoNotIncludeTests.class)
 class AlternativesTest {
-
-  /** How movers are made is still asked for so in many places. */
-  private static final Set<Class<?>> STILL_ASKED = Set.of(Mechanism.class, Band.class);
 
   @ArchTest
   static final ArchRule no_method_asks_for_two_alternatives_of_a_sealed_type =
@@ -61,9 +56,6 @@ class AlternativesTest {
     if (type.getSuperclass() != null) {
       above.add(type.getSuperclass());
     }
-    return above.stream()
-        .filter(Class::isSealed)
-        .filter(each -> !STILL_ASKED.contains(each))
-        .toList();
+    return above.stream().filter(Class::isSealed).toList();
   }
 }

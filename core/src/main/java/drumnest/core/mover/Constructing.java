@@ -58,27 +58,72 @@ public final class Constructing {
   }
 
   private List<Piece> pieces(Mover mover) {
-    Mechanism mechanism = mover.mechanism();
-    if (mechanism instanceof Mechanism.Accordion accordion) {
-      return accordion(mover, MoverParts.cutting(mover, accordion));
-    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
-      return foldOut(mover, foldOut, MoverParts.cutting(mover, foldOut, rules));
-    } else if (mechanism instanceof Mechanism.Door) {
-      return doors();
-    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
-      return tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
-    } else if (mechanism instanceof Mechanism.PullOut) {
-      return pullOut(mover);
-    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
-      return edgeTuck(mover, tuck);
-    } else if (mechanism instanceof Mechanism.Divided) {
-      return divided(mover);
-    } else if (mechanism instanceof Band.Gutter) {
-      return band(mover, whole(mover.at().size()));
-    } else if (mechanism instanceof Band.Beyond band) {
-      return band(mover, mover.edge().opposite().along(whole(mover.at().size()), band.overlap()));
-    }
-    return hinged(parts, mechanism instanceof Mechanism.Waterfall ? Role.CARD : Role.SLEEVE);
+    return mover
+        .mechanism()
+        .accept(
+            new Mechanism.Visitor<>() {
+              @Override
+              public List<Piece> chain(Mechanism.Chain chain) {
+                return hinged(parts, Role.SLEEVE);
+              }
+
+              @Override
+              public List<Piece> booklet(Mechanism.Booklet booklet) {
+                return hinged(parts, Role.SLEEVE);
+              }
+
+              @Override
+              public List<Piece> waterfall(Mechanism.Waterfall waterfall) {
+                return hinged(parts, Role.CARD);
+              }
+
+              @Override
+              public List<Piece> accordion(Mechanism.Accordion accordion) {
+                return Constructing.this.accordion(mover, MoverParts.cutting(mover, accordion));
+              }
+
+              @Override
+              public List<Piece> foldOut(Mechanism.FoldOut foldOut) {
+                return Constructing.this.foldOut(
+                    mover, foldOut, MoverParts.cutting(mover, foldOut, rules));
+              }
+
+              @Override
+              public List<Piece> door(Mechanism.Door door) {
+                return doors();
+              }
+
+              @Override
+              public List<Piece> tuckSpot(Mechanism.TuckSpot tuck) {
+                return Constructing.this.tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
+              }
+
+              @Override
+              public List<Piece> edgeTuck(Mechanism.EdgeTuck tuck) {
+                return Constructing.this.edgeTuck(mover, tuck);
+              }
+
+              @Override
+              public List<Piece> pullOut(Mechanism.PullOut pullOut) {
+                return Constructing.this.pullOut(mover);
+              }
+
+              @Override
+              public List<Piece> divided(Mechanism.Divided divided) {
+                return Constructing.this.divided(mover);
+              }
+
+              @Override
+              public List<Piece> gutterBand(Band.Gutter band) {
+                return Constructing.this.band(mover, whole(mover.at().size()));
+              }
+
+              @Override
+              public List<Piece> edgeBand(Band.Beyond band) {
+                return Constructing.this.band(
+                    mover, mover.edge().opposite().along(whole(mover.at().size()), band.overlap()));
+              }
+            });
   }
 
   /**

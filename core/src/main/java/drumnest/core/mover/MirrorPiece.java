@@ -1,9 +1,7 @@
 package drumnest.core.mover;
 
-import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
-import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
@@ -27,20 +25,32 @@ public record MirrorPiece(PageSide page, Mover mover) {
    * @param spread the one on which its page is on top
    */
   public static Optional<MirrorPiece> of(Spread spread, PageSide page, Mover half) {
-    if (half.mechanism() instanceof Band.Beyond) {
-      Box behind = half.at().mirroredIn(page.leaf().size().w());
-      return Optional.of(at(new PageSide(page.leaf(), page.side().other()), behind, half));
-    } else if (half.mechanism() instanceof Band.Gutter) {
-      Leaf facing = spread.top(page.side().other());
-      return facing == null
-          ? Optional.empty()
-          : Optional.of(
-              at(
-                  new PageSide(facing, page.side().other()),
-                  spread.mirrored(page.side(), half.at()),
-                  half));
-    }
-    return Optional.empty();
+    return switch (half.mechanism().kind()) {
+      case EDGE_BAND -> {
+        Box behind = half.at().mirroredIn(page.leaf().size().w());
+        yield Optional.of(at(new PageSide(page.leaf(), page.side().other()), behind, half));
+      }
+      case GUTTER_BAND ->
+          Optional.ofNullable(spread.top(page.side().other()))
+              .map(
+                  facing ->
+                      at(
+                          new PageSide(facing, page.side().other()),
+                          spread.mirrored(page.side(), half.at()),
+                          half));
+      case CHAIN,
+          BOOKLET,
+          WATERFALL,
+          ACCORDION,
+          FOLD_OUT,
+          DOOR,
+          DOUBLE_DOOR,
+          TUCK_SPOT,
+          EDGE_TUCK,
+          PULL_OUT,
+          DIVIDED_PLACE ->
+          Optional.empty();
+    };
   }
 
   private static MirrorPiece at(PageSide page, Box box, Mover half) {

@@ -5,6 +5,7 @@ import drumnest.core.album.flap.Grip;
 import drumnest.core.album.flap.Holds;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
@@ -101,7 +102,7 @@ public final class MoverChoices {
   }
 
   private List<Choice> overEdges(Mover mover) {
-    boolean oneOnly = mover.mechanism() instanceof Mechanism.FoldOut || !mover.mechanism().opens();
+    boolean oneOnly = mover.mechanism().kind() == MoverKind.FOLD_OUT || !mover.mechanism().opens();
     Stream<Edge> edges =
         oneOnly ? Stream.of(mover.edge()) : Stream.of(Edge.LEFT, Edge.RIGHT, Edge.TOP, Edge.BOTTOM);
     return edges
@@ -119,19 +120,40 @@ public final class MoverChoices {
    * takes, and the run of a waterfall is as long as the place.
    */
   private Mover filled(Mover mover) {
-    if (mover.mechanism() instanceof Mechanism.PullOut) {
-      return mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)));
-    } else if (mover.mechanism() instanceof Mechanism.EdgeTuck tuck) {
-      boolean side = mover.edge().isAtSide();
-      Length across = side ? mover.at().h() : mover.at().w();
-      Size card = new Size(across, tuck.depth().times(TUCKED)).turnedIf(side);
-      return mover.with(new Mechanism.EdgeTuck(card, tuck.depth()));
-    } else if (mover.mechanism() instanceof Mechanism.Waterfall waterfall) {
-      Length card =
-          mover.edge().depth(mover.at()).minus(waterfall.step().times(waterfall.cards() - 1L));
-      return mover.lying(mover.edge().along(mover.at(), card));
-    }
-    return mover;
+    return switch (mover.mechanism().kind()) {
+      case PULL_OUT -> mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)));
+      case EDGE_TUCK -> mover.with(tucked(mover));
+      case WATERFALL -> mover.lying(firstCard(mover));
+      case CHAIN,
+          BOOKLET,
+          ACCORDION,
+          FOLD_OUT,
+          DOOR,
+          DOUBLE_DOOR,
+          TUCK_SPOT,
+          DIVIDED_PLACE,
+          GUTTER_BAND,
+          EDGE_BAND ->
+          mover;
+    };
+  }
+
+  /** An edge tuck with a card as wide as its edge. */
+  private Mechanism tucked(Mover mover) {
+    Length depth = rules.length(HouseRule.TUCK_DEPTH);
+    boolean side = mover.edge().isAtSide();
+    Length across = side ? mover.at().h() : mover.at().w();
+    return new Mechanism.EdgeTuck(new Size(across, depth.times(TUCKED)).turnedIf(side), depth);
+  }
+
+  /** The first card of a waterfall of which all together are as deep as the place. */
+  private Box firstCard(Mover mover) {
+    Length run = step().times(CARDS - 1L);
+    return mover.edge().along(mover.at(), mover.edge().depth(mover.at()).minus(run));
+  }
+
+  private Length step() {
+    return rules.length(HouseRule.SLIT_DISTANCE).max(rules.length(HouseRule.ADHESIVE_STRIP));
   }
 
   private Optional<Choice> choice(Mover mover) {
@@ -181,8 +203,20 @@ public final class MoverChoices {
   /** Tells what it would lie on; doors and fold-outs lie over all that they cover. */
   private static @Nullable String below(List<Flap> flaps, Mover mover) {
     boolean covers =
-        mover.mechanism() instanceof Mechanism.FoldOut
-            || mover.mechanism() instanceof Mechanism.Door;
+        switch (mover.mechanism().kind()) {
+          case FOLD_OUT, DOOR, DOUBLE_DOOR -> true;
+          case CHAIN,
+              BOOKLET,
+              WATERFALL,
+              ACCORDION,
+              TUCK_SPOT,
+              EDGE_TUCK,
+              PULL_OUT,
+              DIVIDED_PLACE,
+              GUTTER_BAND,
+              EDGE_BAND ->
+              false;
+        };
     return covers || mover.carrier() != null ? null : new Flaps(flaps).uppermost(mover.at());
   }
 
@@ -195,8 +229,7 @@ public final class MoverChoices {
     List<Mover> kinds = new ArrayList<>();
     kinds.add(mover(paper, new Mechanism.Chain(SLEEVES)));
     kinds.add(mover(paper, new Mechanism.Booklet(SLEEVES)));
-    Length step = rules.length(HouseRule.SLIT_DISTANCE).max(rules.length(HouseRule.ADHESIVE_STRIP));
-    kinds.add(mover(paper, new Mechanism.Waterfall(CARDS, step)));
+    kinds.add(mover(paper, new Mechanism.Waterfall(CARDS, step())));
     kinds.add(
         mover(
             paper.inset(mat.negated()).movedInto(room()),
@@ -236,10 +269,21 @@ public final class MoverChoices {
 
   /** The usual grip: a tab on what is of card, where nothing else says that it opens. */
   private static Grip usualGrip(Mechanism mechanism) {
-    boolean sleeves =
-        mechanism instanceof Mechanism.Chain || mechanism instanceof Mechanism.Booklet;
-    boolean none = sleeves || mechanism.isSeenToOpen() || !mechanism.opens();
-    return none ? Grip.NONE : Grip.TAB;
+    return switch (mechanism.kind()) {
+      case CHAIN, BOOKLET -> Grip.NONE;
+      case WATERFALL,
+          ACCORDION,
+          FOLD_OUT,
+          DOOR,
+          DOUBLE_DOOR,
+          TUCK_SPOT,
+          EDGE_TUCK,
+          PULL_OUT,
+          DIVIDED_PLACE,
+          GUTTER_BAND,
+          EDGE_BAND ->
+          mechanism.isSeenToOpen() || !mechanism.opens() ? Grip.NONE : Grip.TAB;
+    };
   }
 
   /**

@@ -50,32 +50,79 @@ public final class MoverParts {
   }
 
   private List<Flap> parts(@Nullable String below) {
-    Mechanism mechanism = mover.mechanism();
-    if (mechanism instanceof Mechanism.Chain) {
-      return chain(below);
-    } else if (mechanism instanceof Mechanism.Booklet) {
-      return stack(Flap.Body.SLEEVE, Length.ZERO, seal(), below);
-    } else if (mechanism instanceof Mechanism.Waterfall waterfall) {
-      return waterfall(waterfall, below);
-    } else if (mechanism instanceof Mechanism.Accordion accordion) {
-      return accordion(accordion, below);
-    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
-      requireRoom(foldOut.border());
-      // Refuses what no sheet gives.
-      cutting(mover, foldOut, rules);
-      return List.of(folded(0, mover.at(), mover.edge(), foldOut.border(), below));
-    } else if (mechanism instanceof Mechanism.Door door) {
-      return door(door, below);
-    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
-      return tuckSpot(tuck);
-    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
-      return edgeTuck(tuck);
-    } else if (mechanism instanceof Mechanism.Divided) {
-      return divided(below);
-    } else if (mechanism instanceof Band) {
-      return band(below);
-    }
-    return pullOut((Mechanism.PullOut) mechanism);
+    return mover
+        .mechanism()
+        .accept(
+            new Mechanism.Visitor<>() {
+              @Override
+              public List<Flap> chain(Mechanism.Chain chain) {
+                return MoverParts.this.chain(below);
+              }
+
+              @Override
+              public List<Flap> booklet(Mechanism.Booklet booklet) {
+                return stack(Flap.Body.SLEEVE, Length.ZERO, seal(), below);
+              }
+
+              @Override
+              public List<Flap> waterfall(Mechanism.Waterfall waterfall) {
+                return MoverParts.this.waterfall(waterfall, below);
+              }
+
+              @Override
+              public List<Flap> accordion(Mechanism.Accordion accordion) {
+                return MoverParts.this.accordion(accordion, below);
+              }
+
+              @Override
+              public List<Flap> foldOut(Mechanism.FoldOut foldOut) {
+                requireRoom(foldOut.border());
+                // Refuses what no sheet gives.
+                cutting(mover, foldOut, rules);
+                return List.of(folded(0, mover.at(), mover.edge(), foldOut.border(), below));
+              }
+
+              @Override
+              public List<Flap> door(Mechanism.Door door) {
+                return MoverParts.this.door(door, below);
+              }
+
+              @Override
+              public List<Flap> tuckSpot(Mechanism.TuckSpot tuck) {
+                return MoverParts.this.tuckSpot(tuck);
+              }
+
+              @Override
+              public List<Flap> edgeTuck(Mechanism.EdgeTuck tuck) {
+                return MoverParts.this.edgeTuck(tuck);
+              }
+
+              @Override
+              public List<Flap> pullOut(Mechanism.PullOut pullOut) {
+                return MoverParts.this.pullOut(pullOut);
+              }
+
+              @Override
+              public List<Flap> divided(Mechanism.Divided divided) {
+                return MoverParts.this.divided(below);
+              }
+
+              @Override
+              public List<Flap> gutterBand(Band.Gutter band) {
+                return MoverParts.this.band(below);
+              }
+
+              @Override
+              public List<Flap> edgeBand(Band.Beyond band) {
+                if (!mover.at().w().isMoreThan(band.overlap())) {
+                  throw new MoverProblemException(
+                      "w",
+                      "ends on the leaf; it must be more than what is stuck to that",
+                      band.overlap());
+                }
+                return MoverParts.this.band(below);
+              }
+            });
   }
 
   private Length seal() {
@@ -259,11 +306,6 @@ public final class MoverParts {
   }
 
   private List<Flap> band(@Nullable String below) {
-    if (mover.mechanism() instanceof Band.Beyond band
-        && !mover.at().w().isMoreThan(band.overlap())) {
-      throw new MoverProblemException(
-          "w", "ends on the leaf; it must be more than what is stuck to that", band.overlap());
-    }
     return List.of(
         lowest(
             0,

@@ -1,7 +1,7 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.flap.Flap;
-import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
@@ -278,9 +278,9 @@ public final class MoverSuggestions {
         }
       }
       for (MoverChoices.Choice choice : MoverChoices.everyEdge(slot, rules)) {
-        Mechanism mechanism = choice.mover().mechanism();
+        MoverKind kind = choice.mover().mechanism().kind();
         Edge edge = choice.mover().edge();
-        if (mechanism instanceof Mechanism.Chain) {
+        if (kind == MoverKind.CHAIN) {
           int of = sleeves(slot.takes(), edge, LINKS);
           if (of >= 0) {
             add(
@@ -294,7 +294,7 @@ public final class MoverSuggestions {
                 choice.past(),
                 choice.flaps());
           }
-        } else if (mechanism instanceof Mechanism.Accordion && slot.kind() == SlotKind.MOUNT) {
+        } else if (kind == MoverKind.ACCORDION && slot.kind() == SlotKind.MOUNT) {
           // What lies below it is hidden for ever.
           int faces = 2 * PANELS - 1 - 1;
           add(

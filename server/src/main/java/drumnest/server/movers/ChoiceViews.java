@@ -1,7 +1,6 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
@@ -85,19 +84,34 @@ final class ChoiceViews {
   }
 
   private static String says(MoverChoices.Choice choice, PagePlan plan) {
-    Mechanism mechanism = choice.mover().mechanism();
-    if (mechanism instanceof Band.Gutter) {
-      return "A strip of paper or cloth on both pages, in two mirrored halves that meet at the"
-          + " gutter.";
-    } else if (mechanism instanceof Band.Beyond band) {
-      return "A strip of paper or cloth on both sides of this leaf, back to back, "
-          + UnitsInUse.text(choice.mover().at().w().minus(band.overlap()))
-          + " beyond it.";
-    } else if (!mechanism.opens()) {
-      return "Two prints of "
-          + UnitsInUse.text(choice.mover().at().size().half())
-          + " on one card; nothing opens.";
-    }
+    Mover mover = choice.mover();
+    return switch (mover.mechanism().kind()) {
+      case GUTTER_BAND ->
+          "A strip of paper or cloth on both pages, in two mirrored halves that meet at the"
+              + " gutter.";
+      case EDGE_BAND ->
+          "A strip of paper or cloth on both sides of this leaf, back to back, "
+              + UnitsInUse.text(mover.mechanism().beyond(mover.at()))
+              + " beyond it.";
+      case DIVIDED_PLACE ->
+          "Two prints of "
+              + UnitsInUse.text(mover.at().size().half())
+              + " on one card; nothing opens.";
+      case CHAIN,
+          BOOKLET,
+          WATERFALL,
+          ACCORDION,
+          FOLD_OUT,
+          DOOR,
+          DOUBLE_DOOR,
+          TUCK_SPOT,
+          EDGE_TUCK,
+          PULL_OUT ->
+          opens(choice, plan);
+    };
+  }
+
+  private static String opens(MoverChoices.Choice choice, PagePlan plan) {
     String opens = "Opens over the " + Words.edge(opening(plan.seen(choice.mover())));
     String past =
         choice.past().isPositive()

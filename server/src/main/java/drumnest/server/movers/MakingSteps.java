@@ -68,7 +68,7 @@ final class MakingSteps {
     if (first) {
       making.grip(grip);
     }
-    making.make(mover, parts);
+    making.made(mover, parts).run();
     if (!first) {
       making.grip(grip);
     }
@@ -83,41 +83,93 @@ final class MakingSteps {
     steps.add(new Step(text, true));
   }
 
-  private void make(Mover mover, List<Flap> parts) {
-    Mechanism mechanism = mover.mechanism();
-    if (mechanism instanceof Mechanism.Accordion accordion) {
-      if (accordion.printed()) {
-        printed();
-      }
-      accordion(mover, MoverParts.cutting(mover, accordion), parts, accordion.printed());
-    } else if (mechanism instanceof Mechanism.Chain) {
-      step("Fill the sleeves, so that every picture stands upright.");
-      last(
-          "Join them, the strip of each behind the free edge of the one below, before the lowest"
-              + " is fixed.");
-      step("Fold them to and fro and check that the chain opens both ways.");
-      last("Fix the lowest at its hinge: align with the backing on, then press.");
-    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
-      foldOut(mover, foldOut);
-    } else if (mechanism instanceof Mechanism.Door) {
-      doors(parts);
-    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
-      tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
-    } else if (mechanism instanceof Mechanism.PullOut) {
-      pullOut(mover);
-    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
-      edgeTuck(mover, tuck);
-    } else if (mechanism instanceof Mechanism.Divided) {
-      divided(mover);
-    } else if (mechanism instanceof Band.Gutter) {
-      gutterBand(mover);
-    } else if (mechanism instanceof Band.Beyond band) {
-      edgeBand(mover, band);
-    } else {
-      List<Flap> lowestFirst = new ArrayList<>(parts);
-      Collections.reverse(lowestFirst);
-      hinged(lowestFirst, "each, the lowest first, so that every strip lies under the one above");
-    }
+  private Runnable made(Mover mover, List<Flap> parts) {
+    return mover
+        .mechanism()
+        .accept(
+            new Mechanism.Visitor<>() {
+              @Override
+              public Runnable chain(Mechanism.Chain chain) {
+                return () -> MakingSteps.this.chain();
+              }
+
+              @Override
+              public Runnable booklet(Mechanism.Booklet booklet) {
+                return () -> lowestFirst(parts);
+              }
+
+              @Override
+              public Runnable waterfall(Mechanism.Waterfall waterfall) {
+                return () -> lowestFirst(parts);
+              }
+
+              @Override
+              public Runnable accordion(Mechanism.Accordion accordion) {
+                return () -> {
+                  if (accordion.printed()) {
+                    printed();
+                  }
+                  MakingSteps.this.accordion(
+                      mover, MoverParts.cutting(mover, accordion), parts, accordion.printed());
+                };
+              }
+
+              @Override
+              public Runnable foldOut(Mechanism.FoldOut foldOut) {
+                return () -> MakingSteps.this.foldOut(mover, foldOut);
+              }
+
+              @Override
+              public Runnable door(Mechanism.Door door) {
+                return () -> doors(parts);
+              }
+
+              @Override
+              public Runnable tuckSpot(Mechanism.TuckSpot tuck) {
+                return () ->
+                    MakingSteps.this.tuckSpot(mover, MoverParts.measured(mover, tuck, rules));
+              }
+
+              @Override
+              public Runnable edgeTuck(Mechanism.EdgeTuck tuck) {
+                return () -> MakingSteps.this.edgeTuck(mover, tuck);
+              }
+
+              @Override
+              public Runnable pullOut(Mechanism.PullOut pullOut) {
+                return () -> MakingSteps.this.pullOut(mover);
+              }
+
+              @Override
+              public Runnable divided(Mechanism.Divided divided) {
+                return () -> MakingSteps.this.divided(mover);
+              }
+
+              @Override
+              public Runnable gutterBand(Band.Gutter band) {
+                return () -> MakingSteps.this.gutterBand(mover);
+              }
+
+              @Override
+              public Runnable edgeBand(Band.Beyond band) {
+                return () -> MakingSteps.this.edgeBand(mover, band);
+              }
+            });
+  }
+
+  private void chain() {
+    step("Fill the sleeves, so that every picture stands upright.");
+    last(
+        "Join them, the strip of each behind the free edge of the one below, before the lowest"
+            + " is fixed.");
+    step("Fold them to and fro and check that the chain opens both ways.");
+    last("Fix the lowest at its hinge: align with the backing on, then press.");
+  }
+
+  private void lowestFirst(List<Flap> parts) {
+    List<Flap> lowestFirst = new ArrayList<>(parts);
+    Collections.reverse(lowestFirst);
+    hinged(lowestFirst, "each, the lowest first, so that every strip lies under the one above");
   }
 
   /**

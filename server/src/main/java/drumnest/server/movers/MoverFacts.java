@@ -90,10 +90,10 @@ final class MoverFacts {
   }
 
   private List<Fact> facts(AlbumModel album, PageSide page) {
-    facts();
+    ofItsKind().run();
     if (mover.mechanism() instanceof Band) {
       String where =
-          mover.mechanism() instanceof Band.Gutter
+          mover.mechanism().kind() == MoverKind.GUTTER_BAND
               ? "on the facing page"
               : "on the other side of this leaf";
       boolean there =
@@ -112,39 +112,96 @@ final class MoverFacts {
     return List.copyOf(facts);
   }
 
-  private void facts() {
-    Mechanism mechanism = mover.mechanism();
-    if (mechanism instanceof Mechanism.Chain chain) {
-      chain(chain);
-    } else if (mechanism instanceof Mechanism.Booklet) {
-      add("Sleeves", mechanism.parts() + " for " + text(mover.at().size()));
-      add("Fix", "the lowest first, each strip beside the one below");
-    } else if (mechanism instanceof Mechanism.Waterfall waterfall) {
-      waterfall(waterfall);
-    } else if (mechanism instanceof Mechanism.Accordion accordion) {
-      accordion(MoverParts.cutting(mover, accordion), accordion.printed());
-      Panorama.of(mover).ifPresent(this::panorama);
-    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
-      foldOut(foldOut);
-    } else if (mechanism instanceof Mechanism.Door door) {
-      door(door);
-    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
-      tuckSpot(MoverParts.measured(mover, tuck, rules));
-    } else if (mechanism instanceof Mechanism.PullOut pullOut) {
-      pullOut(pullOut);
-    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
-      add("Free of glue", text(tuck.depth()) + " along the " + Words.edge(mover.edge()));
-      add("Card", text(tuck.card()));
-    } else if (mechanism instanceof Mechanism.Divided) {
-      add("Prints", "two of " + text(mover.at().size().half()));
-      add("Card", text(mover.at().size()) + ", both prints stuck on it");
-    } else if (mechanism instanceof Band.Gutter) {
-      add("Cut", "two of " + text(mover.at().size()) + ", equal in height, one for each page");
-      add("At the gutter", "plain edges: no stitching, no decorative edge");
-    } else if (mechanism instanceof Band.Beyond band) {
-      add("Cut", "two of " + text(mover.at().size()) + ", one for each side of the leaf");
-      add("Beyond the leaf", text(mover.at().w().minus(band.overlap())) + ", back to back");
-    }
+  private Runnable ofItsKind() {
+    return mover
+        .mechanism()
+        .accept(
+            new Mechanism.Visitor<>() {
+              @Override
+              public Runnable chain(Mechanism.Chain chain) {
+                return () -> MoverFacts.this.chain(chain);
+              }
+
+              @Override
+              public Runnable booklet(Mechanism.Booklet booklet) {
+                return () -> {
+                  add("Sleeves", booklet.parts() + " for " + text(mover.at().size()));
+                  add("Fix", "the lowest first, each strip beside the one below");
+                };
+              }
+
+              @Override
+              public Runnable waterfall(Mechanism.Waterfall waterfall) {
+                return () -> MoverFacts.this.waterfall(waterfall);
+              }
+
+              @Override
+              public Runnable accordion(Mechanism.Accordion accordion) {
+                return () -> {
+                  MoverFacts.this.accordion(
+                      MoverParts.cutting(mover, accordion), accordion.printed());
+                  Panorama.of(mover).ifPresent(MoverFacts.this::panorama);
+                };
+              }
+
+              @Override
+              public Runnable foldOut(Mechanism.FoldOut foldOut) {
+                return () -> MoverFacts.this.foldOut(foldOut);
+              }
+
+              @Override
+              public Runnable door(Mechanism.Door door) {
+                return () -> MoverFacts.this.door(door);
+              }
+
+              @Override
+              public Runnable tuckSpot(Mechanism.TuckSpot tuck) {
+                return () -> MoverFacts.this.tuckSpot(MoverParts.measured(mover, tuck, rules));
+              }
+
+              @Override
+              public Runnable edgeTuck(Mechanism.EdgeTuck tuck) {
+                return () -> {
+                  add(
+                      "Free of glue",
+                      text(tuck.depth()) + " along the " + Words.edge(mover.edge()));
+                  add("Card", text(tuck.card()));
+                };
+              }
+
+              @Override
+              public Runnable pullOut(Mechanism.PullOut pullOut) {
+                return () -> MoverFacts.this.pullOut(pullOut);
+              }
+
+              @Override
+              public Runnable divided(Mechanism.Divided divided) {
+                return () -> {
+                  add("Prints", "two of " + text(mover.at().size().half()));
+                  add("Card", text(mover.at().size()) + ", both prints stuck on it");
+                };
+              }
+
+              @Override
+              public Runnable gutterBand(Band.Gutter band) {
+                return () -> {
+                  add(
+                      "Cut",
+                      "two of " + text(mover.at().size()) + ", equal in height, one for each page");
+                  add("At the gutter", "plain edges: no stitching, no decorative edge");
+                };
+              }
+
+              @Override
+              public Runnable edgeBand(Band.Beyond band) {
+                return () -> {
+                  add(
+                      "Cut",
+                      "two of " + text(mover.at().size()) + ", one for each side of the leaf");
+                  add("Beyond the leaf", text(band.beyond(mover.at())) + ", back to back");
+                };
+              }
+            });
   }
 
   private void chain(Mechanism.Chain chain) {

@@ -80,44 +80,14 @@ record MoverForm(
    */
   static MoverForm of(Mover of, PagePlan plan) {
     Mover mover = plan.seen(of);
-    Fields fields = new Fields();
-    Mechanism mechanism = mover.mechanism();
-    if (mechanism instanceof Mechanism.Waterfall waterfall) {
-      fields.step = exact(waterfall.step());
-    } else if (mechanism instanceof Mechanism.Accordion accordion) {
-      fields.border = exact(accordion.mat());
-      fields.overlap = exact(accordion.overlap());
-      fields.sheet = accordion.sheet();
-      fields.upper = accordion.panorama() ? Upper.ACROSS : Upper.EACH;
-      fields.pictures = accordion.printed() ? Pictures.PRINTED : Pictures.STUCK;
-    } else if (mechanism instanceof Mechanism.FoldOut foldOut) {
-      fields.border = exact(foldOut.border());
-      fields.sheet = foldOut.sheet();
-    } else if (mechanism instanceof Mechanism.Door door) {
-      fields.border = exact(door.border());
-    } else if (mechanism instanceof Mechanism.TuckSpot tuck) {
-      fields.visible = exact(tuck.visible());
-      fields.card = tuck.card();
-    } else if (mechanism instanceof Mechanism.EdgeTuck tuck) {
-      fields.depth = exact(tuck.depth());
-      fields.card = tuck.card();
-    } else if (mechanism instanceof Mechanism.PullOut pullOut) {
-      fields.card = pullOut.card();
-    } else if (mechanism instanceof Band.Beyond band) {
-      fields.depth = exact(band.overlap());
-    }
-    boolean counted =
-        mechanism instanceof Mechanism.Chain
-            || mechanism instanceof Mechanism.Booklet
-            || mechanism instanceof Mechanism.Waterfall
-            || mechanism instanceof Mechanism.Accordion;
+    Fields fields = mover.mechanism().accept(Fields.OF);
     return new MoverForm(
         exact(mover.at().x()),
         exact(mover.at().y()),
         exact(mover.at().w()),
         exact(mover.at().h()),
         mover.edge(),
-        counted ? String.valueOf(mechanism.parts()) : null,
+        fields.count,
         fields.step,
         fields.border,
         fields.sheet == null ? null : exact(fields.sheet.w()),
@@ -134,6 +104,99 @@ record MoverForm(
 
   /** The fields that some kinds have. */
   private static final class Fields {
+    private static final Mechanism.Visitor<Fields> OF =
+        new Mechanism.Visitor<>() {
+          @Override
+          public Fields chain(Mechanism.Chain chain) {
+            Fields fields = new Fields();
+            fields.count = String.valueOf(chain.sleeves());
+            return fields;
+          }
+
+          @Override
+          public Fields booklet(Mechanism.Booklet booklet) {
+            Fields fields = new Fields();
+            fields.count = String.valueOf(booklet.sleeves());
+            return fields;
+          }
+
+          @Override
+          public Fields waterfall(Mechanism.Waterfall waterfall) {
+            Fields fields = new Fields();
+            fields.count = String.valueOf(waterfall.cards());
+            fields.step = exact(waterfall.step());
+            return fields;
+          }
+
+          @Override
+          public Fields accordion(Mechanism.Accordion accordion) {
+            Fields fields = new Fields();
+            fields.count = String.valueOf(accordion.panels());
+            fields.border = exact(accordion.mat());
+            fields.overlap = exact(accordion.overlap());
+            fields.sheet = accordion.sheet();
+            fields.upper = accordion.panorama() ? Upper.ACROSS : Upper.EACH;
+            fields.pictures = accordion.printed() ? Pictures.PRINTED : Pictures.STUCK;
+            return fields;
+          }
+
+          @Override
+          public Fields foldOut(Mechanism.FoldOut foldOut) {
+            Fields fields = new Fields();
+            fields.border = exact(foldOut.border());
+            fields.sheet = foldOut.sheet();
+            return fields;
+          }
+
+          @Override
+          public Fields door(Mechanism.Door door) {
+            Fields fields = new Fields();
+            fields.border = exact(door.border());
+            return fields;
+          }
+
+          @Override
+          public Fields tuckSpot(Mechanism.TuckSpot tuck) {
+            Fields fields = new Fields();
+            fields.visible = exact(tuck.visible());
+            fields.card = tuck.card();
+            return fields;
+          }
+
+          @Override
+          public Fields edgeTuck(Mechanism.EdgeTuck tuck) {
+            Fields fields = new Fields();
+            fields.depth = exact(tuck.depth());
+            fields.card = tuck.card();
+            return fields;
+          }
+
+          @Override
+          public Fields pullOut(Mechanism.PullOut pullOut) {
+            Fields fields = new Fields();
+            fields.card = pullOut.card();
+            return fields;
+          }
+
+          @Override
+          public Fields divided(Mechanism.Divided divided) {
+            return new Fields();
+          }
+
+          @Override
+          public Fields gutterBand(Band.Gutter band) {
+            return new Fields();
+          }
+
+          @Override
+          public Fields edgeBand(Band.Beyond band) {
+            Fields fields = new Fields();
+            fields.depth = exact(band.overlap());
+            return fields;
+          }
+        };
+
+    private @Nullable String count;
     private @Nullable String step;
     private @Nullable String border;
     private @Nullable Size sheet;
@@ -168,38 +231,82 @@ record MoverForm(
             MoverRequests.orNone(grip)));
   }
 
+  /** That of the same kind as the one before, with these measures. */
   private Mechanism mechanism(Mechanism before, LengthReader lengths) {
-    if (before instanceof Mechanism.Chain) {
-      return new Mechanism.Chain(parts());
-    } else if (before instanceof Mechanism.Booklet) {
-      return new Mechanism.Booklet(parts());
-    } else if (before instanceof Mechanism.Waterfall) {
-      return new Mechanism.Waterfall(parts(), lengths.positive("step", given("step", step)));
-    } else if (before instanceof Mechanism.Accordion) {
-      return new Mechanism.Accordion(
-          parts(),
-          lengths.zeroOrMore("border", given("border", border)),
-          sheet(lengths),
-          lengths.positive("overlap", given("overlap", overlap)),
-          upper == Upper.ACROSS,
-          pictures == Pictures.PRINTED);
-    } else if (before instanceof Mechanism.FoldOut foldOut) {
-      return new Mechanism.FoldOut(
-          foldOut.page(), lengths.zeroOrMore("border", given("border", border)), sheet(lengths));
-    } else if (before instanceof Mechanism.Door door) {
-      return new Mechanism.Door(door.pair(), lengths.zeroOrMore("border", given("border", border)));
-    } else if (before instanceof Mechanism.TuckSpot) {
-      return new Mechanism.TuckSpot(
-          card(lengths), lengths.zeroOrMore("visible", given("visible", visible)));
-    } else if (before instanceof Mechanism.EdgeTuck) {
-      return new Mechanism.EdgeTuck(
-          card(lengths), lengths.positive("depth", given("depth", depth)));
-    } else if (before instanceof Band.Beyond band) {
-      return new Band.Beyond(band.page(), lengths.positive("depth", given("depth", depth)));
-    } else if (!before.opens()) {
-      return before;
-    }
-    return new Mechanism.PullOut(card(lengths));
+    return before.accept(
+        new Mechanism.Visitor<>() {
+          @Override
+          public Mechanism chain(Mechanism.Chain chain) {
+            return new Mechanism.Chain(parts());
+          }
+
+          @Override
+          public Mechanism booklet(Mechanism.Booklet booklet) {
+            return new Mechanism.Booklet(parts());
+          }
+
+          @Override
+          public Mechanism waterfall(Mechanism.Waterfall waterfall) {
+            return new Mechanism.Waterfall(parts(), lengths.positive("step", given("step", step)));
+          }
+
+          @Override
+          public Mechanism accordion(Mechanism.Accordion accordion) {
+            return new Mechanism.Accordion(
+                parts(),
+                lengths.zeroOrMore("border", given("border", border)),
+                sheet(lengths),
+                lengths.positive("overlap", given("overlap", overlap)),
+                upper == Upper.ACROSS,
+                pictures == Pictures.PRINTED);
+          }
+
+          @Override
+          public Mechanism foldOut(Mechanism.FoldOut foldOut) {
+            return new Mechanism.FoldOut(
+                foldOut.page(),
+                lengths.zeroOrMore("border", given("border", border)),
+                sheet(lengths));
+          }
+
+          @Override
+          public Mechanism door(Mechanism.Door door) {
+            return new Mechanism.Door(
+                door.pair(), lengths.zeroOrMore("border", given("border", border)));
+          }
+
+          @Override
+          public Mechanism tuckSpot(Mechanism.TuckSpot tuck) {
+            return new Mechanism.TuckSpot(
+                card(lengths), lengths.zeroOrMore("visible", given("visible", visible)));
+          }
+
+          @Override
+          public Mechanism edgeTuck(Mechanism.EdgeTuck tuck) {
+            return new Mechanism.EdgeTuck(
+                card(lengths), lengths.positive("depth", given("depth", depth)));
+          }
+
+          @Override
+          public Mechanism pullOut(Mechanism.PullOut pullOut) {
+            return new Mechanism.PullOut(card(lengths));
+          }
+
+          @Override
+          public Mechanism divided(Mechanism.Divided divided) {
+            return divided;
+          }
+
+          @Override
+          public Mechanism gutterBand(Band.Gutter band) {
+            return band;
+          }
+
+          @Override
+          public Mechanism edgeBand(Band.Beyond band) {
+            return new Band.Beyond(band.page(), lengths.positive("depth", given("depth", depth)));
+          }
+        });
   }
 
   private Size sheet(LengthReader lengths) {

@@ -21,6 +21,11 @@ public sealed interface Band extends Mechanism {
    */
   record Gutter(Size page) implements Band {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.gutterBand(this);
+    }
+
+    @Override
     public MoverKind kind() {
       return MoverKind.GUTTER_BAND;
     }
@@ -52,6 +57,11 @@ public sealed interface Band extends Mechanism {
    */
   record Beyond(Size page, Length overlap) implements Band {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.edgeBand(this);
+    }
+
+    @Override
     public MoverKind kind() {
       return MoverKind.EDGE_BAND;
     }
@@ -71,6 +81,11 @@ public sealed interface Band extends Mechanism {
       Box leaf = Box.of(Length.ZERO, Length.ZERO, page);
       Box onLeaf = outer.along(leaf, overlap);
       return outer.moved(onLeaf, beyond(outer, leaf, at.w()));
+    }
+
+    @Override
+    public Length beyond(Box at) {
+      return at.w().minus(overlap);
     }
 
     /** Where a band of this width ends. */

@@ -24,8 +24,48 @@ public sealed interface Mechanism
         Mechanism.Divided,
         Band {
 
+  /** Lets a visitor do with this what it does with one of its kind. */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * Does something with a mechanism of each kind; a new kind does not compile until each visitor
+   * knows it.
+   *
+   * @param <R> the result
+   */
+  interface Visitor<R> {
+    R chain(Chain chain);
+
+    R booklet(Booklet booklet);
+
+    R waterfall(Waterfall waterfall);
+
+    R accordion(Accordion accordion);
+
+    R foldOut(FoldOut foldOut);
+
+    R door(Door door);
+
+    R tuckSpot(TuckSpot tuck);
+
+    R edgeTuck(EdgeTuck tuck);
+
+    R pullOut(PullOut pullOut);
+
+    R divided(Divided divided);
+
+    R gutterBand(Band.Gutter band);
+
+    R edgeBand(Band.Beyond band);
+  }
+
   /** Sleeves hinged on each other's free edges, in turn at the one and the other side. */
   record Chain(int sleeves) implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.chain(this);
+    }
+
     @Override
     public int parts() {
       return sleeves;
@@ -39,6 +79,11 @@ public sealed interface Mechanism
 
   /** Sleeves on each other, all hinged at the same edge. */
   record Booklet(int sleeves) implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.booklet(this);
+    }
+
     @Override
     public int parts() {
       return sleeves;
@@ -56,6 +101,11 @@ public sealed interface Mechanism
    * @param step by how much
    */
   record Waterfall(int cards, Length step) implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.waterfall(this);
+    }
+
     @Override
     public boolean isSeenToOpen() {
       return cards > 1;
@@ -86,6 +136,10 @@ public sealed interface Mechanism
   record Accordion(
       int panels, Length mat, Size sheet, Length overlap, boolean panorama, boolean printed)
       implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.accordion(this);
+    }
 
     /** One with a picture stuck on each of its faces. */
     public Accordion(int panels, Length mat, Size sheet, Length overlap) {
@@ -112,6 +166,11 @@ public sealed interface Mechanism
    */
   record FoldOut(Size page, Length border, Size sheet) implements Mechanism {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.foldOut(this);
+    }
+
+    @Override
     public int parts() {
       return 1;
     }
@@ -135,6 +194,11 @@ public sealed interface Mechanism
    */
   record Door(boolean pair, Length border) implements Mechanism {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.door(this);
+    }
+
+    @Override
     public int parts() {
       return pair ? 2 : 1;
     }
@@ -152,6 +216,11 @@ public sealed interface Mechanism
    * @param visible what of it shows beyond the photo
    */
   record TuckSpot(Size card, Length visible) implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.tuckSpot(this);
+    }
+
     @Override
     public boolean isSeenToOpen() {
       return visible.isPositive();
@@ -177,6 +246,11 @@ public sealed interface Mechanism
    */
   record EdgeTuck(Size card, Length depth) implements Mechanism {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.edgeTuck(this);
+    }
+
+    @Override
     public boolean isSeenToOpen() {
       return true;
     }
@@ -199,6 +273,11 @@ public sealed interface Mechanism
    */
   record PullOut(Size card) implements Mechanism {
     @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.pullOut(this);
+    }
+
+    @Override
     public int parts() {
       return 1;
     }
@@ -211,6 +290,11 @@ public sealed interface Mechanism
 
   /** Two prints on one card, which takes the place of a single print; nothing of it moves. */
   record Divided() implements Mechanism {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.divided(this);
+    }
+
     @Override
     public int parts() {
       return 2;
@@ -259,6 +343,15 @@ public sealed interface Mechanism
    */
   default Box lying(Box at, Edge edge) {
     return at;
+  }
+
+  /**
+   * How far it is meant to reach beyond its leaf; zero of all but a band there.
+   *
+   * @param at where it lies
+   */
+  default Length beyond(Box at) {
+    return Length.ZERO;
   }
 
   /** Whether some of what is hidden shows, so that it is seen to open. */
