@@ -1,6 +1,8 @@
 package drumnest.server.album;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.server.data.WorkAfterStart;
+import jakarta.annotation.PreDestroy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -20,6 +22,7 @@ class ReadAhead {
 
   private final StoredAlbum stored;
   private final OpenAlbums albums;
+  private final WorkAfterStart reading = new WorkAfterStart();
 
   ReadAhead(StoredAlbum stored, OpenAlbums albums) {
     this.stored = stored;
@@ -28,9 +31,12 @@ class ReadAhead {
 
   @EventListener(ApplicationReadyEvent.class)
   void start() {
-    Thread thread = new Thread(this::read, "read-ahead");
-    thread.setDaemon(true);
-    thread.start();
+    reading.begin("read-ahead", this::read);
+  }
+
+  @PreDestroy
+  void end() {
+    reading.end();
   }
 
   private void read() {

@@ -1,8 +1,10 @@
 package drumnest.server.intake;
 
 import drumnest.server.album.PhotoRegistrar;
+import drumnest.server.data.WorkAfterStart;
 import drumnest.server.store.PhotoEntity;
 import drumnest.server.store.Photos;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -28,6 +30,7 @@ public class CatchUp {
   private final PhotoRegistrar registrar;
   private final AtomicInteger done = new AtomicInteger();
   private volatile int total;
+  private final WorkAfterStart catchingUp = new WorkAfterStart();
 
   CatchUp(Photos photos, @Lazy ImageRenderer renderer, PhotoRegistrar registrar) {
     this.photos = photos;
@@ -54,16 +57,18 @@ public class CatchUp {
         photos.toLookAtAgain().stream().filter(PhotoEntity::isSeen).toList();
     total = unseen.size() + faceless.size();
     if (total > 0) {
-      Thread thread =
-          new Thread(
-              () -> {
-                unseen.forEach(photo -> look(photo, this::see));
-                faceless.forEach(photo -> look(photo, this::find));
-              },
-              "catch-up");
-      thread.setDaemon(true);
-      thread.start();
+      catchingUp.begin(
+          "catch-up",
+          () -> {
+            unseen.forEach(photo -> look(photo, this::see));
+            faceless.forEach(photo -> look(photo, this::find));
+          });
     }
+  }
+
+  @PreDestroy
+  void end() {
+    catchingUp.end();
   }
 
   /** The work that is done with a photo; that it fails is no reason not to go on with the next. */
@@ -72,6 +77,9 @@ public class CatchUp {
   }
 
   private void look(PhotoEntity photo, Looking looking) {
+    if (catchingUp.isEnding()) {
+      return;
+    }
     try {
       looking.at(photo);
     } catch (IOException | RuntimeException e) {
