@@ -2581,7 +2581,7 @@ export interface components {
             ephemera?: number;
             h?: string;
             /** @enum {string} */
-            kind: "card" | "title" | "keepsake";
+            kind: "card" | "keepsake";
             name: string;
             original?: boolean;
             thickness?: string;

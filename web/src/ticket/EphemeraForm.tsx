@@ -19,7 +19,7 @@ export function EphemeraForm({ album, ephemera, onDone }: Props) {
   const { form, set, wrong, otherwise, send } = useStepForm(
     {
       ephemera: ephemera?.key,
-      kind: ephemera?.kind ?? "card",
+      kind: ephemera?.kind === "keepsake" ? ("keepsake" as const) : ("card" as const),
       name: ephemera?.name ?? "",
       w: ephemera?.size.w.exact ?? "3 in",
       h: ephemera?.size.h.exact ?? "4 in",

@@ -6,7 +6,11 @@ import { GreatMeasure, Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { EphemeraForm } from "./EphemeraForm";
 
-const KINDS: Record<string, string> = { card: "A card", title: "A title", keepsake: "A keepsake" };
+const KINDS: Record<Ephemera["kind"], string> = {
+  card: "A card",
+  title: "A title",
+  keepsake: "A keepsake",
+};
 
 /** The ticket of a card or keepsake without a place. */
 export function EphemeraTicket({ album, ephemera }: { album: Album; ephemera: Ephemera }) {

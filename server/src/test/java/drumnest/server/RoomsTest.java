@@ -86,7 +86,7 @@ class RoomsTest {
           .whereLayer("stock")
           .mayOnlyBeAccessedByLayers("album", "intake", "frame", "stages", "demo");
 
-  /** What a stage may know of another goes one way, and no further than it must. */
+  /** Stages know each other one way, and no further than they must. */
   @ArchTest
   static final ArchRule the_stages_stand_on_each_other_one_way =
       layeredArchitecture()

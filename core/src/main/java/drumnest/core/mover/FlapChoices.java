@@ -84,6 +84,7 @@ public final class FlapChoices {
             || plan.flap(Objects.requireNonNullElse(below, ""))
                 .filter(flap -> flaps.stacking().surface(flap) != null)
                 .isPresent();
+    Support support = stuck ? Support.of(null, below, carrier != null) : Support.over(below);
     return Stream.of(Edge.LEFT, Edge.TOP, Edge.RIGHT, Edge.BOTTOM)
         .map(
             hinge ->
@@ -92,7 +93,7 @@ public final class FlapChoices {
                     closed,
                     hinge,
                     new Attachment.OnProtector(rules.length(HouseRule.ADHESIVE_STRIP)),
-                    Support.of(stuck ? null : below, stuck ? below : null, carrier != null),
+                    support,
                     body,
                     seal))
         .map(flap -> choice(flap, plan.flaps(), leaf, over.side()))

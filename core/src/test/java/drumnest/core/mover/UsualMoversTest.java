@@ -191,9 +191,7 @@ class UsualMoversTest {
             });
   }
 
-  /**
-   * What lies there already is lain on, but by what covers it; a fold-out goes on the other side.
-   */
+  /** Only a cover does not rest on what it covers; a fold-out opens over the outer edge. */
   @Test
   void a_mover_lies_on_the_flap_that_is_there_and_a_door_over_it() {
     Slot empty = pocket(PagePlan.EMPTY);

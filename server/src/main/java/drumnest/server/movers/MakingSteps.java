@@ -90,7 +90,7 @@ final class MakingSteps {
             new Mechanism.Visitor<>() {
               @Override
               public Runnable chain(Mechanism.Chain chain) {
-                return () -> MakingSteps.this.chain();
+                return MakingSteps.this::chain;
               }
 
               @Override

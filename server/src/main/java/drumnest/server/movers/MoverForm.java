@@ -108,30 +108,24 @@ record MoverForm(
         new Mechanism.Visitor<>() {
           @Override
           public Fields chain(Mechanism.Chain chain) {
-            Fields fields = new Fields();
-            fields.count = String.valueOf(chain.sleeves());
-            return fields;
+            return counted(chain.sleeves());
           }
 
           @Override
           public Fields booklet(Mechanism.Booklet booklet) {
-            Fields fields = new Fields();
-            fields.count = String.valueOf(booklet.sleeves());
-            return fields;
+            return counted(booklet.sleeves());
           }
 
           @Override
           public Fields waterfall(Mechanism.Waterfall waterfall) {
-            Fields fields = new Fields();
-            fields.count = String.valueOf(waterfall.cards());
+            Fields fields = counted(waterfall.cards());
             fields.step = exact(waterfall.step());
             return fields;
           }
 
           @Override
           public Fields accordion(Mechanism.Accordion accordion) {
-            Fields fields = new Fields();
-            fields.count = String.valueOf(accordion.panels());
+            Fields fields = counted(accordion.panels());
             fields.border = exact(accordion.mat());
             fields.overlap = exact(accordion.overlap());
             fields.sheet = accordion.sheet();
@@ -195,6 +189,12 @@ record MoverForm(
             return fields;
           }
         };
+
+    private static Fields counted(int parts) {
+      Fields fields = new Fields();
+      fields.count = String.valueOf(parts);
+      return fields;
+    }
 
     private @Nullable String count;
     private @Nullable String step;

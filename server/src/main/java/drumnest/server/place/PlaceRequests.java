@@ -4,13 +4,11 @@ import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
 import drumnest.core.album.ephemera.CardWords;
 import drumnest.core.album.ephemera.Ephemera;
-import drumnest.core.album.ephemera.EphemeraKind;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.place.Breathing;
 import drumnest.core.place.Placing;
 import drumnest.core.stock.HouseRules;
-import drumnest.server.FieldProblemException;
 import drumnest.server.frame.PixelBoxRequest;
 import drumnest.server.frame.SizeRequest;
 import drumnest.server.http.Plain;
@@ -68,11 +66,17 @@ final class PlaceRequests {
 
   record Opening(@NotNull Long version, @NotBlank String slot, @NotNull SizeRequest opening) {}
 
+  /** The kinds of things that are measured here; titles are set from letters. */
+  enum ThingKind {
+    CARD,
+    KEEPSAKE
+  }
+
   /** A card or keepsake; a key is given where it is there already. */
   record EphemeraForm(
       @NotNull Long version,
       @Nullable Integer ephemera,
-      @NotNull EphemeraKind kind,
+      @NotNull ThingKind kind,
       @NotNull @Plain(is = "a name", max = 120, needed = true) String name,
       @Nullable String w,
       @Nullable String h,
@@ -96,9 +100,6 @@ final class PlaceRequests {
                 only,
                 CardWords.of(words == null ? "" : words, rules));
         case KEEPSAKE -> new Ephemera.Keepsake(key, name.strip(), size, thick, only);
-        case TITLE ->
-            throw new FieldProblemException(
-                "kind", "A title is set in Words; accepted here are card and keepsake.");
       };
     }
   }

@@ -8,12 +8,18 @@ import drumnest.core.measure.Length;
 public sealed interface Attachment {
 
   /** How wide the adhesive strip is that holds it; zero where none does. */
-  Length strip();
+  default Length strip() {
+    return Length.ZERO;
+  }
 
-  Flap.Move move();
+  default Flap.Move move() {
+    return Flap.Move.TURNS;
+  }
 
   /** Where its strip lies, beside a flap or under it; without a width where nothing of it shows. */
-  Box stripArea(Box closed, Edge hinge);
+  default Box stripArea(Box closed, Edge hinge) {
+    return hinge.along(closed, Length.ZERO);
+  }
 
   /** Lets a visitor do with this what it does with one of its kind. */
   <R> R accept(Visitor<R> visitor);
@@ -39,11 +45,6 @@ public sealed interface Attachment {
   /** On the protector: the strip lies beyond the hinge and shows. */
   record OnProtector(Length strip) implements Attachment {
     @Override
-    public Flap.Move move() {
-      return Flap.Move.TURNS;
-    }
-
-    @Override
     public Box stripArea(Box closed, Edge hinge) {
       return hinge.beyond(closed, strip);
     }
@@ -56,11 +57,6 @@ public sealed interface Attachment {
 
   /** On the page, through a slit in the protector: the strip lies inside the hinge. */
   record ThroughSlit(Length strip) implements Attachment {
-    @Override
-    public Flap.Move move() {
-      return Flap.Move.TURNS;
-    }
-
     @Override
     public Box stripArea(Box closed, Edge hinge) {
       return hinge.along(closed, strip);
@@ -75,16 +71,6 @@ public sealed interface Attachment {
   /** On a fold, or behind the edge of what carries it: no strip of it shows. */
   record OnFold(Length strip) implements Attachment {
     @Override
-    public Flap.Move move() {
-      return Flap.Move.TURNS;
-    }
-
-    @Override
-    public Box stripArea(Box closed, Edge hinge) {
-      return hinge.along(closed, Length.ZERO);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.onFold(this);
     }
@@ -93,18 +79,8 @@ public sealed interface Attachment {
   /** Stuck down whole, so that it never moves and has no inside. */
   record StuckDown() implements Attachment {
     @Override
-    public Length strip() {
-      return Length.ZERO;
-    }
-
-    @Override
     public Flap.Move move() {
       return Flap.Move.STAYS;
-    }
-
-    @Override
-    public Box stripArea(Box closed, Edge hinge) {
-      return hinge.along(closed, Length.ZERO);
     }
 
     @Override
@@ -116,18 +92,8 @@ public sealed interface Attachment {
   /** Tucked loosely behind something, and drawn out over an edge of it. */
   record Tucked() implements Attachment {
     @Override
-    public Length strip() {
-      return Length.ZERO;
-    }
-
-    @Override
     public Flap.Move move() {
       return Flap.Move.SLIDES;
-    }
-
-    @Override
-    public Box stripArea(Box closed, Edge hinge) {
-      return hinge.along(closed, Length.ZERO);
     }
 
     @Override

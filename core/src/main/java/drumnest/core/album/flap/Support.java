@@ -11,34 +11,25 @@ public sealed interface Support {
   Support PAGE = new Page();
 
   /** The flap over which it lies; null where it lies on none, or on what carries it. */
-  @Nullable String on();
+  default @Nullable String on() {
+    return null;
+  }
 
   /** The flap to which it is stuck, and which carries it; null where it is stuck to the page. */
-  @Nullable String fixedTo();
+  default @Nullable String fixedTo() {
+    return null;
+  }
 
   /** Whether it is stuck to the inside of that, so that it is reached when that is open. */
-  boolean inside();
+  default boolean inside() {
+    return false;
+  }
 
   /** This with other names for the flaps. */
   Support renamed(UnaryOperator<String> name);
 
   /** The page or its protector. */
   record Page() implements Support {
-    @Override
-    public @Nullable String on() {
-      return null;
-    }
-
-    @Override
-    public @Nullable String fixedTo() {
-      return null;
-    }
-
-    @Override
-    public boolean inside() {
-      return false;
-    }
-
     @Override
     public Support renamed(UnaryOperator<String> name) {
       return this;
@@ -48,16 +39,6 @@ public sealed interface Support {
   /** It lies over another flap, and is stuck to the page. */
   record Over(String on) implements Support {
     @Override
-    public @Nullable String fixedTo() {
-      return null;
-    }
-
-    @Override
-    public boolean inside() {
-      return false;
-    }
-
-    @Override
     public Support renamed(UnaryOperator<String> name) {
       return new Over(name.apply(on));
     }
@@ -65,16 +46,6 @@ public sealed interface Support {
 
   /** It is stuck to the outside of another, or behind the edge of one. */
   record StuckTo(String fixedTo) implements Support {
-    @Override
-    public @Nullable String on() {
-      return null;
-    }
-
-    @Override
-    public boolean inside() {
-      return false;
-    }
-
     @Override
     public Support renamed(UnaryOperator<String> name) {
       return new StuckTo(name.apply(fixedTo));

@@ -20,7 +20,7 @@ class MechanismTest {
   private static final Size OTHER = Size.ofInches(8, 8);
   private static final Size CARD = Size.ofInches(2, 3);
 
-  /** What is said of one. */
+  /** A mechanism, and all that it says. */
   private record Case(Mechanism mechanism, MoverKind kind, int parts, boolean opens, boolean seen) {
     @Override
     public String toString() {
