@@ -2140,6 +2140,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        BeginsView: Omit<components["schemas"]["CardStoryView"], "of"> & {
+            /** Format: int32 */
+            next: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "begins";
+        };
         Beside: Omit<components["schemas"]["AnchorRequest"], "on"> & {
             /** @enum {string} */
             align?: "start" | "middle" | "end";
@@ -2260,32 +2270,33 @@ export interface components {
             /** Format: int64 */
             wordsOver: number;
         };
+        CardPlaceView: {
+            of: string;
+        };
+        CardStoryView: {
+            of: string;
+        };
         CardView: {
             about: string[];
             arrow: boolean;
             beside: boolean;
             body: string;
             chapter: string;
-            /** Format: int32 */
-            continues?: number;
             date: string;
             fixes: components["schemas"]["CardFixView"][];
             heading: string;
             hidden: boolean;
             /** Format: int32 */
             key: number;
-            label?: components["schemas"]["LabelView"];
             layout: components["schemas"]["CardLayoutView"];
             lettering: components["schemas"]["ByHandView"] | components["schemas"]["TypedView"];
             margin: components["schemas"]["LengthView"];
             name: string;
-            /** Format: int32 */
-            next?: number;
-            place?: string;
+            place: components["schemas"]["LabelView"] | components["schemas"]["NoPlaceView"] | components["schemas"]["SlotPlaceView"];
             size: components["schemas"]["SizeView"];
+            story: components["schemas"]["BeginsView"] | components["schemas"]["EndsView"] | components["schemas"]["RunsOnView"] | components["schemas"]["WholeView"];
             /** @enum {string} */
             towards?: "top" | "bottom" | "left" | "right";
-            where?: components["schemas"]["WhereView"];
         };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
@@ -2424,6 +2435,10 @@ export interface components {
         Confirmation: {
             confirmed?: boolean;
         };
+        ContrastView: {
+            pale: boolean;
+            said: string;
+        };
         CornerCutView: {
             /** Format: double */
             across: number;
@@ -2559,6 +2574,16 @@ export interface components {
              */
             of: "nothing";
         };
+        EndsView: Omit<components["schemas"]["CardStoryView"], "of"> & {
+            /** Format: int32 */
+            before: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "ends";
+        };
         EntryView: {
             changed: boolean;
             facts: string[];
@@ -2623,6 +2648,13 @@ export interface components {
             text: string;
             told: boolean;
         };
+        FileView: Omit<components["schemas"]["MaterialView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "file";
+        };
         FlapFixView: {
             flap: string;
             form?: components["schemas"]["FlapForm"];
@@ -2644,6 +2676,9 @@ export interface components {
             x: string;
             y: string;
         };
+        FlapMotionView: {
+            of: string;
+        };
         FlapState: {
             form?: components["schemas"]["FlapForm"];
             hindrances: string[];
@@ -2654,32 +2689,30 @@ export interface components {
             reach: string;
             thick: string;
         };
+        FlapSupportView: {
+            of: string;
+        };
         FlapView: {
             band: boolean;
             /** @enum {string} */
             body: "sleeve" | "card";
-            carrier?: string;
             closed: components["schemas"]["BoxView"];
             edges: ("top" | "bottom" | "left" | "right")[];
-            /** @enum {string} */
-            grip: "none" | "tab" | "string";
-            gripBox?: components["schemas"]["BoxView"];
+            grip: components["schemas"]["NoneView"] | components["schemas"]["StringView"] | components["schemas"]["TabView"];
             /** @enum {string} */
             hinge: "top" | "bottom" | "left" | "right";
             id: string;
-            inside?: components["schemas"]["SlotView"];
             label: string;
             /** Format: int32 */
             level: number;
+            motion: components["schemas"]["SlidesView"] | components["schemas"]["StaysView"] | components["schemas"]["TurnsView"];
             /** @enum {string} */
             mount: "protector" | "page" | "fold" | "flat" | "behind";
-            /** @enum {string} */
-            move: "turns" | "slides" | "stays";
             mover?: string;
-            onInside: boolean;
             open: components["schemas"]["BoxView"];
             outside: components["schemas"]["SlotView"];
             strip: components["schemas"]["BoxView"];
+            support: components["schemas"]["OnInsideView"] | components["schemas"]["OnOutsideView"] | components["schemas"]["OnPageView"];
         };
         Format: {
             format?: string;
@@ -2725,6 +2758,9 @@ export interface components {
              */
             is: "grid";
         };
+        GripView: {
+            of: string;
+        };
         ImportView: {
             /** Format: int32 */
             added: number;
@@ -2743,10 +2779,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        LabelView: {
-            contrast?: string;
-            pale: boolean;
+        LabelView: Omit<components["schemas"]["CardPlaceView"], "of"> & {
+            contrast?: components["schemas"]["ContrastView"];
             where: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "label";
         };
         LaidEphemeraView: {
             /** @enum {string} */
@@ -2941,6 +2982,9 @@ export interface components {
              */
             kind: "material";
         };
+        MaterialView: {
+            of: string;
+        };
         Measure: {
             print: components["schemas"]["CornerView"][];
             sheet: components["schemas"]["CornerView"][];
@@ -2965,6 +3009,11 @@ export interface components {
              * @enum {string}
              */
             is: "mixed";
+        };
+        MomentView: {
+            at: string;
+            byMaker: boolean;
+            text: string;
         };
         MotionView: {
             areas: components["schemas"]["AreaView"][];
@@ -3064,6 +3113,20 @@ export interface components {
             /** Format: int32 */
             owned?: number;
         };
+        NoPlaceView: Omit<components["schemas"]["CardPlaceView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "nowhere";
+        };
+        NoneView: Omit<components["schemas"]["GripView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "none";
+        };
         OfCard: {
             /** Format: int32 */
             card: number;
@@ -3097,6 +3160,24 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OnInsideView: Omit<components["schemas"]["FlapSupportView"], "of"> & {
+            carrier: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "inside";
+        };
+        OnOutsideView: Omit<components["schemas"]["FlapSupportView"], "of"> & {
+            carrier: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "outside";
+        };
         OnPage: Omit<components["schemas"]["AnchorRequest"], "on"> & {
             /** @enum {string} */
             across?: "start" | "middle" | "end";
@@ -3111,11 +3192,27 @@ export interface components {
              */
             on: "page";
         };
+        OnPageView: Omit<components["schemas"]["FlapSupportView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "page";
+        };
         OnTable: {
             photo: string;
             size: components["schemas"]["SizeRequest"];
             /** Format: int64 */
             version: number;
+        };
+        OnTableView: Omit<components["schemas"]["MaterialView"], "of"> & {
+            size: components["schemas"]["SizeView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "print";
         };
         Opening: {
             opening: components["schemas"]["SizeRequest"];
@@ -3229,31 +3326,26 @@ export interface components {
             alternates?: string;
             camera?: string;
             caption?: string;
-            centred?: boolean;
+            centred: boolean;
             /** @enum {string} */
             choice: "open" | "keep" | "maybe" | "out";
-            concealed?: components["schemas"]["PixelBoxView"][];
-            datedByMaker: boolean;
-            flap?: boolean;
-            hero?: boolean;
+            concealed: components["schemas"]["PixelBoxView"][];
             id: string;
             keep?: components["schemas"]["PixelBoxView"];
             /** @enum {string} */
             light?: "dark" | "even" | "pale";
             lookalike?: string;
+            marks: ("hero" | "secret" | "flap")[];
+            material: components["schemas"]["FileView"] | components["schemas"]["OnTableView"] | components["schemas"]["ScanView"];
             name: string;
-            noFile?: boolean;
-            onTable?: components["schemas"]["SizeView"];
             pixels: components["schemas"]["PixelsView"];
             /** Format: int32 */
             rank: number;
-            secret?: boolean;
             /** @enum {string} */
-            showing?: "any" | "closed" | "opened";
+            showing: "any" | "closed" | "opened";
             /** Format: int32 */
             stars?: number;
-            takenAt?: string;
-            takenText?: string;
+            taken?: components["schemas"]["MomentView"];
             /** @enum {string} */
             weakness?: "blurred" | "dark" | "few-pixels";
             where?: components["schemas"]["WhereView"];
@@ -3496,6 +3588,18 @@ export interface components {
             /** Format: double */
             progress?: number;
         };
+        RunsOnView: Omit<components["schemas"]["CardStoryView"], "of"> & {
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            next: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "runs-on";
+        };
         SaveCalculation: {
             question: {
                 [key: string]: unknown;
@@ -3527,6 +3631,15 @@ export interface components {
         };
         SavedCalculationsView: {
             calculations: components["schemas"]["SavedCalculationView"][];
+        };
+        ScanView: Omit<components["schemas"]["MaterialView"], "of"> & {
+            size: components["schemas"]["SizeView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "scan";
         };
         SeatView: {
             blank: boolean;
@@ -3709,6 +3822,25 @@ export interface components {
              */
             kind: "sleeve";
         };
+        SlidesView: Omit<components["schemas"]["FlapMotionView"], "of"> & {
+            inside: components["schemas"]["SlotView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "slides";
+        };
+        SlotPlaceView: Omit<components["schemas"]["CardPlaceView"], "of"> & {
+            name: string;
+            where: components["schemas"]["WhereView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "slot";
+        };
         SlotView: {
             /** @enum {string} */
             aside?: "words" | "title" | "empty";
@@ -3754,6 +3886,13 @@ export interface components {
             name: string;
             open: string[];
         };
+        StaysView: Omit<components["schemas"]["FlapMotionView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "stays";
+        };
         Step: {
             noReturn: boolean;
             text: string;
@@ -3778,6 +3917,15 @@ export interface components {
             size: components["schemas"]["SizeRequest"];
             /** Format: int64 */
             version: number;
+        };
+        StringView: Omit<components["schemas"]["GripView"], "of"> & {
+            box: components["schemas"]["BoxView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "string";
         };
         StripPhoto: {
             photo: string;
@@ -3806,6 +3954,15 @@ export interface components {
             to: string;
             /** Format: int64 */
             version: number;
+        };
+        TabView: Omit<components["schemas"]["GripView"], "of"> & {
+            box: components["schemas"]["BoxView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "tab";
         };
         TablePrint: {
             h?: string;
@@ -3902,10 +4059,10 @@ export interface components {
         };
         TitleView: {
             about?: string;
-            border?: components["schemas"]["SizeView"];
+            border: components["schemas"]["SizeView"];
             chapter?: string;
             colour: string;
-            contrast?: string;
+            contrast?: components["schemas"]["ContrastView"];
             estimated: boolean;
             fixes: components["schemas"]["TitleFixView"][];
             fromEnd: boolean;
@@ -3916,7 +4073,6 @@ export interface components {
             length: components["schemas"]["LengthView"];
             letters: components["schemas"]["TitleLetterView"][];
             missing?: string;
-            pale: boolean;
             run: components["schemas"]["LengthView"];
             said: string;
             second?: string;
@@ -3954,6 +4110,15 @@ export interface components {
             turned: boolean;
             /** Format: int64 */
             version: number;
+        };
+        TurnsView: Omit<components["schemas"]["FlapMotionView"], "of"> & {
+            inside: components["schemas"]["SlotView"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "turns";
         };
         TypedView: Omit<components["schemas"]["LetteringView"], "way"> & {
             face: string;
@@ -4003,6 +4168,13 @@ export interface components {
              * @enum {string}
              */
             is: "whole";
+        };
+        WholeView: Omit<components["schemas"]["CardStoryView"], "of"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "whole";
         };
         WhyView: {
             next: string;

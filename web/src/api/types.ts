@@ -20,6 +20,7 @@ export type Line = Schemas["LineView"] & { told?: Line };
 export type LineChanges = Schemas["LineChangesView"];
 export type Chapter = Schemas["ChapterView"];
 export type Photo = Schemas["PhotoView"];
+export type PhotoMark = Photo["marks"][number];
 export type Stack = Schemas["StackView"];
 export type Budget = Schemas["BudgetView"];
 export type ChapterBudget = Schemas["ChapterBudgetView"];

@@ -1,6 +1,7 @@
 import { useDraggable } from "@dnd-kit/core";
 import { useNavigate, useParams } from "react-router";
 import { pictureUrl } from "../ui/Picture";
+import { takenText } from "../ui/photo";
 import { useHand } from "./hand";
 import type { Peg } from "./lineLayout";
 import type { Where } from "./places";
@@ -54,8 +55,8 @@ export function PegOnLine({ peg, left, hang, placed, looked, turnTo }: PegProps)
         }
       }}
       data-placed={placed ? "" : undefined}
-      aria-label={`${photo.name}, ${photo.takenText ?? "no date"}, ${placed ? `in ${placed.label}` : "without a place"}`}
-      title={`${photo.name}${photo.takenText ? `, ${photo.takenText}` : ""}`}
+      aria-label={`${photo.name}, ${takenText(photo)}, ${placed ? `in ${placed.label}` : "without a place"}`}
+      title={`${photo.name}${photo.taken ? `, ${photo.taken.text}` : ""}`}
       className="absolute top-[30px] touch-none"
       style={{
         left,

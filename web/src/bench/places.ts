@@ -21,9 +21,7 @@ export function slotsOf(album: Album): PlacedSlot[] {
     if (!page) {
       return [];
     }
-    const sides = page.flaps.flatMap((flap) =>
-      flap.inside ? [flap.outside, flap.inside] : [flap.outside],
-    );
+    const sides = page.flaps.flatMap((flap) => [flap.outside, insideOf(flap) ?? []].flat());
     return [...page.slots, ...sides]
       .filter(isWhole)
       .sort((a, b) => a.rank - b.rank)
@@ -44,10 +42,20 @@ export function flapsOf(album: Album): PlacedFlap[] {
   });
 }
 
+/** The inside of a flap; of one that is stuck down nothing is seen but its outside. */
+export function insideOf({ motion }: Flap) {
+  return motion.of === "stays" ? undefined : motion.inside;
+}
+
+/** The flap that carries another, where that is not stuck to the page. */
+export function carrierOf({ support }: Flap) {
+  return support.of === "page" ? undefined : support.carrier;
+}
+
 /** Whether a flap is on the inside of another, or stuck to one that is. */
 export function isOnInside({ flap }: PlacedFlap, all: PlacedFlap[]): boolean {
-  const carrier = all.find((each) => each.flap.id === flap.carrier);
-  return flap.onInside || (carrier !== undefined && isOnInside(carrier, all));
+  const carrier = all.find((each) => each.flap.id === carrierOf(flap));
+  return flap.support.of === "inside" || (carrier !== undefined && isOnInside(carrier, all));
 }
 
 /** The flap that a slot is a side of. */

@@ -2,6 +2,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useMemo, useRef } from "react";
 import type { Album, Budget, ChapterBudget, Line } from "../api/types";
 import { useHand } from "../bench/hand";
+import { takenText } from "../ui/photo";
 import { ChapterHead } from "./ChapterHead";
 import { ContactTile } from "./ContactTile";
 import { HEAD_HEIGHT, ROW_HEIGHT, type Row } from "./contact";
@@ -136,7 +137,7 @@ function spoken(line: Line, cursor: string | null) {
   for (const chapter of line.chapters) {
     const photo = [...chapter.photos, ...chapter.out].find((each) => each.id === cursor);
     if (photo) {
-      return `${photo.name}, ${photo.takenText ?? "no date"}, ${WORDS[photo.choice] ?? photo.choice}`;
+      return `${photo.name}, ${takenText(photo)}, ${WORDS[photo.choice] ?? photo.choice}`;
     }
   }
   return "";

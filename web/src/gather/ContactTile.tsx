@@ -1,5 +1,6 @@
 import type { Photo } from "../api/types";
 import { pictureUrl } from "../ui/Picture";
+import { has, hasFile, printOf, takenText } from "../ui/photo";
 import { weaknessOf } from "../ui/weakness";
 import { PICTURE_HEIGHT, type Tile } from "./contact";
 
@@ -51,7 +52,7 @@ export function ContactTile({ tile, current, marked, onStand, onSpread }: Props)
           draggable={false}
           className={`h-full w-full object-cover ${photo.choice === "out" ? "opacity-30 grayscale" : ""}`}
         />
-        {photo.noFile && (
+        {!hasFile(photo) && (
           <span className="absolute inset-0 flex items-center p-3 text-left text-[12px] leading-tight font-semibold text-[#10262c] [overflow-wrap:anywhere]">
             <span className="line-clamp-4">{photo.name}</span>
           </span>
@@ -76,7 +77,7 @@ export function ContactTile({ tile, current, marked, onStand, onSpread }: Props)
       <p className="mt-[3px] flex gap-x-1.5 whitespace-nowrap">
         {word(photo) && <strong className="shrink-0">{word(photo)}</strong>}
         {(width >= WIDE_ENOUGH || word(photo) === "") && (
-          <span className="truncate text-quiet">{photo.takenText ?? "no date"}</span>
+          <span className="truncate text-quiet">{takenText(photo)}</span>
         )}
       </p>
       {stack ? (
@@ -111,22 +112,22 @@ function Band({ choice }: { choice: string }) {
 
 function word(photo: Photo) {
   if (photo.choice === "keep") {
-    return photo.hero ? "hero" : "kept";
+    return has(photo, "hero") ? "hero" : "kept";
   }
   if (photo.choice === "open") {
-    return photo.hero ? "hero" : "";
+    return has(photo, "hero") ? "hero" : "";
   }
   return photo.choice;
 }
 
 function remarks(photo: Photo) {
   return [
-    photo.secret && "private",
+    has(photo, "secret") && "private",
     weaknessOf(photo),
     photo.light && photo.weakness !== "dark" && `very ${photo.light}`,
     photo.alternates && "two versions",
-    photo.onTable && "on the table",
-    photo.flap && "behind a flap",
+    printOf(photo) && "on the table",
+    has(photo, "flap") && "behind a flap",
     photo.showing === "closed" && "meant for when all is closed",
     photo.showing === "opened" && "meant for when it is opened",
     photo.stars && photo.stars > 0 && `${photo.stars} of 5 stars`,

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Album, Line } from "../api/types";
 import { useStep } from "../api/useStep";
+import { has, hasFile } from "../ui/photo";
 import { Arrivals } from "./Arrivals";
 import { BringIn } from "./BringIn";
 import { everyPhoto } from "./contact";
@@ -67,8 +68,8 @@ function Stars({ album, line }: { album: Album; line: Line }) {
 
 function TakeAway({ album, line }: { album: Album; line: Line }) {
   const [secret, setSecret] = useState(false);
-  const kept = everyPhoto(line).filter((photo) => photo.choice === "keep" && !photo.noFile);
-  const hidden = kept.filter((photo) => photo.secret).length;
+  const kept = everyPhoto(line).filter((photo) => photo.choice === "keep" && hasFile(photo));
+  const hidden = kept.filter((photo) => has(photo, "secret")).length;
   const count = kept.length - (secret ? 0 : hidden);
   return (
     <section aria-label="Take away" className="mt-6">

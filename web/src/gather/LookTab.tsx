@@ -9,6 +9,7 @@ import { OnTable } from "../ticket/OnTable";
 import { PlacedLast } from "../ticket/PlacedLast";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
+import { has, hasFile } from "../ui/photo";
 import { Row } from "../ui/Row";
 import { counted } from "../ui/words";
 import { SHOWINGS } from "./choices";
@@ -130,25 +131,25 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         <Tick
           words="Hero"
           keyName="H"
-          on={photo.hero === true}
+          on={has(photo, "hero")}
           onChange={(hero) => mark([photo.id], { hero })}
         />
         <Tick
           words="Private"
           keyName="Q"
-          on={photo.secret === true}
+          on={has(photo, "secret")}
           onChange={(secret) => mark([photo.id], { secret })}
         />
         <Tick
           words="Fine behind a flap"
           keyName="F"
-          on={photo.flap === true}
+          on={has(photo, "flap")}
           onChange={(flap) => mark([photo.id], { flap })}
         />
         <label className="flex items-center gap-1.5">
           Meant for{" "}
           <select
-            value={photo.showing ?? "any"}
+            value={photo.showing}
             onChange={(event) => {
               const showing = SHOWINGS.find(([each]) => each === event.target.value)?.[0];
               mark([photo.id], { showing });
@@ -231,12 +232,12 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
         ) : (
           <Crop album={album} photo={photo} found={close.data} />
         )}
-        {photo.concealed && <Concealed boxes={photo.concealed} onConceal={conceal} />}
+        {photo.concealed.length > 0 && <Concealed boxes={photo.concealed} onConceal={conceal} />}
         <Row name="Picture">
-          {photo.noFile ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
+          {!hasFile(photo) ? "no file" : `${photo.pixels.w} × ${photo.pixels.h} px`}
           {photo.light && photo.weakness !== "dark" && `, very ${photo.light}`}
         </Row>
-        {photo.onTable && !photo.noFile && (
+        {photo.material.of === "scan" && (
           <Row name="Snap">
             <Straighten album={album} photo={photo} />
           </Row>
@@ -266,7 +267,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
       </dl>
       <div className="text-[13px]">
         <DateField album={album} photo={photo} />
-        {doubt && !photo.takenAt && (
+        {doubt && !photo.taken && (
           <p className="border-t border-hair py-1.5 text-signal-text">
             It has no date here, because {doubt}.
           </p>
@@ -275,7 +276,7 @@ function Looked({ album, line, photo }: Props & { photo: Photo }) {
           <OnTable album={album} photo={photo} />
         </dl>
       </div>
-      {!photo.noFile && (
+      {hasFile(photo) && (
         <Button className="mt-3" onClick={() => compare([photo.id])}>
           Look at every pixel <Key>Enter</Key>
         </Button>
@@ -329,7 +330,7 @@ function Crop({ album, photo, found }: CropProps) {
       () =>
         step("/api/albums/{id}/frame", {
           photos: [photo.id],
-          follows: photo.centred === true,
+          follows: photo.centred,
         }),
     ],
     [

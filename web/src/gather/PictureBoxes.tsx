@@ -4,6 +4,7 @@ import type { Photo, PixelBox } from "../api/types";
 import { DrawnBox } from "../bench/DrawnBox";
 import { CONCEALED_BOX, KEEP_BOX, placed } from "../bench/pixelBoxes";
 import { Key } from "../ui/Key";
+import { hasFile } from "../ui/photo";
 import { useSheetView } from "./sheetView";
 
 interface Props {
@@ -45,7 +46,7 @@ export function PictureBoxes({ photo, subject, heads, quiet, onKeep, onConceal }
           />
         )}
       />
-      {!photo.noFile && (
+      {hasFile(photo) && (
         <ToggleGroup.Root
           type="single"
           // Arrows belong to the contact sheet.

@@ -6,6 +6,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { SizeText } from "../ui/Measures";
+import { printOf } from "../ui/photo";
 import { Sheet } from "../ui/Sheet";
 import { ChoiceField, TextField } from "../ui/TextField";
 import { useSettled } from "../ui/useSettled";
@@ -85,8 +86,8 @@ interface FormProps extends Props {
 function Form({ album, photo, print: foundPrint, sheet: foundSheet, onDone }: FormProps) {
   const [print, setPrint] = useState(foundPrint);
   const [sheet, setSheet] = useState<Corner[] | null>(foundSheet ?? null);
-  const [w, setW] = useState(photo.onTable?.w.exact ?? "");
-  const [h, setH] = useState(photo.onTable?.h.exact ?? "");
+  const [w, setW] = useState(printOf(photo)?.w.exact ?? "");
+  const [h, setH] = useState(printOf(photo)?.h.exact ?? "");
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const step = useStep(album.id);
@@ -112,7 +113,7 @@ function Form({ album, photo, print: foundPrint, sheet: foundSheet, onDone }: Fo
           (each) =>
             each.name === photo.name &&
             each.id !== photo.id &&
-            each.onTable &&
+            printOf(each) &&
             each.choice !== "out",
         );
       if (straight) {

@@ -13,7 +13,7 @@ interface Props {
 /** Chapters and their borders, the clocks of the cameras, and the photos without a date. */
 export function TimeTab({ album, line }: Props) {
   const step = useStep(album.id);
-  const dated = line.chapters.filter((chapter) => all(chapter).some((photo) => photo.takenAt));
+  const dated = line.chapters.filter((chapter) => all(chapter).some((photo) => photo.taken));
   const count = dated.length;
   return (
     <>
@@ -93,7 +93,7 @@ function ChapterLine({ album, chapter, before }: ChapterProps) {
         <span className="text-quiet">{chapter.photos.length}</span>
       </p>
       <p className="flex flex-wrap gap-x-3 text-[12px] text-quiet">
-        <span>begins {first?.takenText ?? "without a date"}</span>
+        <span>begins {first?.taken?.text ?? "without a date"}</span>
         {earlier && !isOnly && (
           <button
             type="button"

@@ -14,7 +14,7 @@ interface Props {
 export function Undated({ album, line }: Props) {
   const undated = line.chapters
     .flatMap((chapter) => chapter.photos)
-    .filter((photo) => !photo.takenAt);
+    .filter((photo) => !photo.taken);
   return (
     <section aria-label="Dates to give" className="mt-6">
       <h2 className="border-b-2 border-ink pb-1 text-[17px]">

@@ -1,4 +1,5 @@
 import type { Chapter, Line, Photo, Stack } from "../api/types";
+import { has, printOf } from "../ui/photo";
 import type { Filter } from "./sheetView";
 
 export const PICTURE_HEIGHT = 104;
@@ -26,9 +27,9 @@ export type Row =
 export const ONLY: [string, string, (photo: Photo) => boolean][] = [
   ["stacked", "in stacks", (photo) => photo.lookalike !== undefined],
   ["alternates", "upright and wide", (photo) => photo.alternates !== undefined],
-  ["hero", "heroes", (photo) => photo.hero === true],
-  ["secret", "private", (photo) => photo.secret === true],
-  ["flap", "fine behind a flap", (photo) => photo.flap === true],
+  ["hero", "heroes", (photo) => has(photo, "hero")],
+  ["secret", "private", (photo) => has(photo, "secret")],
+  ["flap", "fine behind a flap", (photo) => has(photo, "flap")],
   ["closed", "meant for closed", (photo) => photo.showing === "closed"],
   ["opened", "meant for opened", (photo) => photo.showing === "opened"],
   ["blurred", "blurred", (photo) => photo.weakness === "blurred"],
@@ -36,8 +37,8 @@ export const ONLY: [string, string, (photo: Photo) => boolean][] = [
   ["light", "dark or pale", (photo) => photo.light !== undefined],
   ["stars", "with stars", (photo) => (photo.stars ?? 0) > 0],
   ["caption", "with a caption", (photo) => photo.caption !== undefined],
-  ["undated", "without a date", (photo) => photo.takenAt === undefined],
-  ["table", "on the table", (photo) => photo.onTable !== undefined],
+  ["undated", "without a date", (photo) => photo.taken === undefined],
+  ["table", "on the table", (photo) => printOf(photo) !== undefined],
 ];
 
 /** All photos of a chapter in the order of the line. */

@@ -4,6 +4,7 @@ import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
 import { deedOf, isTyping } from "../ui/keys";
 import { useNotices } from "../ui/notices";
+import { has } from "../ui/photo";
 import { CHOICE_WORDS, CHOICES, nextShowing } from "./choices";
 import { type Row, type Tile, upOrDown } from "./contact";
 import { useSheetView } from "./sheetView";
@@ -92,13 +93,13 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         return true;
       }
       case "hero":
-        void markPhotos(ids, { hero: !tile.photo.hero });
+        void markPhotos(ids, { hero: !has(tile.photo, "hero") });
         return true;
       case "private":
-        void markPhotos(ids, { secret: !tile.photo.secret });
+        void markPhotos(ids, { secret: !has(tile.photo, "secret") });
         return true;
       case "flap":
-        void markPhotos(ids, { flap: !tile.photo.flap });
+        void markPhotos(ids, { flap: !has(tile.photo, "flap") });
         return true;
       case "showing":
         void markPhotos(ids, { showing: nextShowing(tile.photo.showing) });
@@ -107,7 +108,7 @@ export function useGatherKeys(album: Album, rows: Row[]) {
         void step("/api/albums/{id}/keep-as-proposed", { photos: ids });
         return true;
       case "crop":
-        void step("/api/albums/{id}/frame", { photos: ids, follows: tile.photo.centred === true });
+        void step("/api/albums/{id}/frame", { photos: ids, follows: tile.photo.centred });
         return true;
       case "conceal":
         view.conceal(!view.conceals);

@@ -12,7 +12,7 @@ export function FlapBar({ album }: { album: Album }) {
     return null;
   }
   const order = motion.order;
-  const moving = flaps.filter(({ flap }) => flap.move !== "stays");
+  const moving = flaps.filter(({ flap }) => flap.motion.of !== "stays");
   const wrong = motion.clashes.filter((clash) => clash.severity === "error");
   const first = flaps.find(({ flap }) => flap.id === wrong[0]?.a)?.flap;
   const never = motion.never[0];

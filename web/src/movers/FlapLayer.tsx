@@ -14,7 +14,9 @@ interface Props {
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
 export function FlapLayer({ album, inch, behind = false }: Props) {
   const { flaps, open, motion, toggle } = useFlaps(album);
-  const here = flaps.filter(({ flap }) => !flap.carrier && (flap.mount === "behind") === behind);
+  const here = flaps.filter(
+    ({ flap }) => flap.support.of === "page" && (flap.mount === "behind") === behind,
+  );
   if (here.length === 0) {
     return null;
   }

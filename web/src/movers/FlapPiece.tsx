@@ -1,6 +1,6 @@
-import type { Album, Box, Flap, Length, Slot } from "../api/types";
+import type { Album, Flap, Length, Slot } from "../api/types";
 import { useHand } from "../bench/hand";
-import { type PlacedFlap, startOf } from "../bench/places";
+import { carrierOf, insideOf, type PlacedFlap, startOf } from "../bench/places";
 import { Pocket } from "../place/Pocket";
 import { EdgeHandles } from "./EdgeHandles";
 
@@ -73,6 +73,10 @@ const GRIPS: Record<string, string> = {
   top: "top-[-11px] left-1/2 h-[11px] w-9 -translate-x-1/2 rounded-t-full",
 };
 
+function isStuckInside({ support }: Flap) {
+  return support.of === "inside";
+}
+
 function isAtSide(edge: string) {
   return edge === "left" || edge === "right";
 }
@@ -94,13 +98,14 @@ export function FlapPiece(props: Props) {
     Number(page.box.y.in) + Number(flap.closed.y.in),
   ];
   const isOpen = open.includes(flap.id);
+  const inside = insideOf(flap);
   const move = MOVES[flap.hinge] ?? MOVES.left;
-  const slides = flap.move === "slides";
+  const slides = flap.motion.of === "slides";
   const looked = useHand((hand) => hand.slot === flap.outside.id && !flap.outside.piece);
-  const carried = all.filter((each) => each.flap.carrier === flap.id);
+  const carried = all.filter((each) => carrierOf(each.flap) === flap.id);
   const [left, top] = corner(props, closed, mirrored);
   const turned = isAtSide(props.carrier?.flap.hinge ?? "left");
-  const here = flap.onInside
+  const here = isStuckInside(flap)
     ? { across: mirrored.across !== turned, down: mirrored.down !== !turned }
     : mirrored;
   const moved = slides ? move?.drawn : move?.turned;
@@ -110,8 +115,8 @@ export function FlapPiece(props: Props) {
       data-open={isOpen ? "" : undefined}
       className="absolute transition-transform duration-500 ease-in-out [transform-style:preserve-3d] motion-reduce:transition-none"
       style={{
-        left: flap.onInside ? 0 : left,
-        top: flap.onInside ? 0 : top,
+        left: isStuckInside(flap) ? 0 : left,
+        top: isStuckInside(flap) ? 0 : top,
         width: inch * Number(flap.closed.w.in),
         height: inch * Number(flap.closed.h.in),
         zIndex: slides && isOpen ? 40 : undefined,
@@ -120,25 +125,18 @@ export function FlapPiece(props: Props) {
       }}
     >
       <Face flap={flap} slot={flap.outside} inch={inch} seen={seen} up={!isOpen || slides} />
-      {flap.inside && slides && isOpen && (
+      {inside && slides && isOpen && (
         <div
           className={`absolute inset-0 ${isAtSide(flap.hinge) ? "translate-y-full" : "translate-x-full"}`}
         >
-          <Face flap={flap} slot={flap.inside} inch={inch} seen={seen} up />
+          <Face flap={flap} slot={inside} inch={inch} seen={seen} up />
         </div>
       )}
-      {flap.inside && !slides && (
-        <Face
-          flap={flap}
-          slot={flap.inside}
-          inch={inch}
-          seen={seen}
-          up={isOpen}
-          back={move?.back}
-        />
+      {inside && !slides && (
+        <Face flap={flap} slot={inside} inch={inch} seen={seen} up={isOpen} back={move?.back} />
       )}
-      {flap.gripBox && <Grip flap={flap} box={flap.gripBox} inch={inch} />}
-      {flap.move !== "stays" && (
+      {flap.grip.of !== "none" && <Grip flap={flap} grip={flap.grip} inch={inch} />}
+      {flap.motion.of !== "stays" && (
         <button
           type="button"
           aria-label={`${isOpen ? "Close" : "Open"} ${flap.label.toLowerCase()}`}
@@ -146,7 +144,9 @@ export function FlapPiece(props: Props) {
           onClick={() => onToggle(flap.id)}
           className={`pointer-events-auto absolute z-40 border border-white bg-[#3b4cc0] shadow-[0_1px_3px_rgb(16_38_44/0.4)] ${GRIPS[slides ? flap.hinge : (OPPOSITE[flap.hinge] ?? "")]}`}
           // The grip of what carries it is in the middle of what may be the same edge.
-          style={flap.onInside ? { [isAtSide(flap.hinge) ? "top" : "left"]: "22%" } : undefined}
+          style={
+            isStuckInside(flap) ? { [isAtSide(flap.hinge) ? "top" : "left"]: "22%" } : undefined
+          }
         />
       )}
       {looked && mark && !isOpen && (
@@ -161,13 +161,15 @@ export function FlapPiece(props: Props) {
           mirrored={here}
           from={closed}
           lift={
-            each.flap.onInside ? above(each, carried) : Math.max(1, each.flap.level - flap.level)
+            isStuckInside(each.flap)
+              ? above(each, carried)
+              : Math.max(1, each.flap.level - flap.level)
           }
         />
       ))}
     </div>
   );
-  return flap.onInside ? (
+  return isStuckInside(flap) ? (
     <OnInside placed={placed} carrier={props.carrier} open={open} inch={inch} at={[left, top]}>
       {piece}
     </OnInside>
@@ -178,31 +180,37 @@ export function FlapPiece(props: Props) {
 
 /** How many layers one that is on an inside lies above that, with others there below it. */
 function above({ flap }: PlacedFlap, carried: PlacedFlap[]) {
-  const levels = carried.filter((each) => each.flap.onInside).map((each) => each.flap.level);
+  const levels = carried.filter((each) => isStuckInside(each.flap)).map((each) => each.flap.level);
   return 1 + flap.level - Math.min(...levels);
 }
 
+interface GripProps {
+  flap: Flap;
+  grip: Exclude<Flap["grip"], { of: "none" }>;
+  inch: number;
+}
+
 /** The tab or the string by which it is opened, as it is seen from both sides. */
-function Grip({ flap, box, inch }: { flap: Flap; box: Box; inch: number }) {
+function Grip({ flap, grip, inch }: GripProps) {
   const round = {
     left: "rounded-l-md border-r-0",
     right: "rounded-r-md border-l-0",
     top: "rounded-t-md border-b-0",
     bottom: "rounded-b-md border-t-0",
   };
-  const edge = flap.move === "slides" ? flap.hinge : (OPPOSITE[flap.hinge] ?? "right");
+  const edge = flap.motion.of === "slides" ? flap.hinge : (OPPOSITE[flap.hinge] ?? "right");
   return (
     <span
       aria-hidden="true"
-      data-gripped={flap.grip}
+      data-gripped={grip.of}
       className={`absolute border-[#b9b39f] ${round[edge as keyof typeof round]} ${
-        flap.grip === "tab" ? "border bg-[#efe9d8]" : "border-2 border-[#8a6f4d] bg-transparent"
+        grip.of === "tab" ? "border bg-[#efe9d8]" : "border-2 border-[#8a6f4d] bg-transparent"
       }`}
       style={{
-        left: inch * (Number(box.x.in) - Number(flap.closed.x.in)) - 1,
-        top: inch * (Number(box.y.in) - Number(flap.closed.y.in)) - 1,
-        width: inch * Number(box.w.in),
-        height: inch * Number(box.h.in),
+        left: inch * (Number(grip.box.x.in) - Number(flap.closed.x.in)) - 1,
+        top: inch * (Number(grip.box.y.in) - Number(flap.closed.y.in)) - 1,
+        width: inch * Number(grip.box.w.in),
+        height: inch * Number(grip.box.h.in),
       }}
     />
   );
@@ -221,7 +229,7 @@ function OnInside({
   at: [number, number];
   children: React.ReactNode;
 }) {
-  const slides = flap.move === "slides" && !open.includes(flap.id);
+  const slides = flap.motion.of === "slides" && !open.includes(flap.id);
   return (
     <div
       className="absolute transition-[visibility] duration-500 [transform-style:preserve-3d] motion-reduce:transition-none"

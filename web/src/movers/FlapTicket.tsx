@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Album, Flap, MoverState } from "../api/types";
 import { useStep } from "../api/useStep";
-import { flapOf, isOnInside, pageOf, slotsOf } from "../bench/places";
+import { flapOf, insideOf, isOnInside, pageOf, slotsOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
 import { FlapMeasures } from "./FlapMeasures";
@@ -61,7 +61,7 @@ export function FlapTicket({ album, slot }: Props) {
     return null;
   }
   const mover = motion.movers.find((each) => each.id === flap.mover);
-  const onInside = slot === flap.inside?.id && flap.body === "card";
+  const onInside = slot === insideOf(flap)?.id && flap.body === "card";
   const clashes = motion.clashes.filter((clash) => clash.a === id || clash.b === id);
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
@@ -83,7 +83,7 @@ export function FlapTicket({ album, slot }: Props) {
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-x-3 gap-y-1.5">
-        {flap.move !== "stays" && (
+        {flap.motion.of !== "stays" && (
           <Do
             name={open.includes(flap.id) ? "close it" : "open it"}
             keyName="F"
@@ -124,7 +124,7 @@ export function FlapTicket({ album, slot }: Props) {
           others={flaps
             .map((each) => each.flap)
             .filter((each) => pageOf(each.id) === pageOf(state.id) && each.id !== state.id)}
-          onInside={flap.onInside}
+          onInside={flap.support.of === "inside"}
         />
       )}
       {clashes.map((clash) => (
@@ -190,10 +190,10 @@ function described(flap: Flap, mover: MoverState | undefined) {
     mover && mover.name.toLowerCase() !== flap.label.toLowerCase()
       ? `of ${mover.name.toLowerCase()}, `
       : "";
-  if (flap.move === "stays") {
+  if (flap.motion.of === "stays") {
     return `${of}stuck down`;
   }
-  if (flap.move === "slides") {
+  if (flap.motion.of === "slides") {
     return `${of}drawn out at the ${edge}`;
   }
   return `${of || `${BODIES[flap.body]}, `}hinged at the ${edge}`;

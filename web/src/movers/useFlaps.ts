@@ -3,7 +3,7 @@ import { useMotion } from "../api/queries";
 import type { Album, Flap, MoverKind } from "../api/types";
 import { useStep } from "../api/useStep";
 import { useHand } from "../bench/hand";
-import { flapOf, flapsOf, pageOf } from "../bench/places";
+import { flapOf, flapsOf, insideOf, pageOf } from "../bench/places";
 import { useLookOnceThere } from "../bench/useLookOnceThere";
 import { useNotices } from "../ui/notices";
 import { useOpenFlaps } from "./openFlaps";
@@ -111,7 +111,9 @@ export function useFlaps(album: Album) {
       }
       const closes = open.includes(id);
       set(closes ? open.filter((each) => each !== id) : [...open, id]);
-      lookAtSlot(closes ? placed.flap.outside.id : (placed.flap.inside ?? placed.flap.outside).id);
+      lookAtSlot(
+        closes ? placed.flap.outside.id : (insideOf(placed.flap) ?? placed.flap.outside).id,
+      );
       speak(`${placed.flap.label} is ${closes ? "closed" : "open"}.`);
     },
     [motion, known, flaps, open, set, want, notify, speak, lookAtSlot],

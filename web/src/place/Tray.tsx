@@ -9,6 +9,7 @@ import { useHand } from "../bench/hand";
 import { pegLabels } from "../bench/places";
 import { SuggestedMovers } from "../movers/SuggestedMovers";
 import { pictureUrl } from "../ui/Picture";
+import { takenText } from "../ui/photo";
 import { weaknessOf } from "../ui/weakness";
 import { WaitingEphemera } from "./WaitingEphemera";
 
@@ -139,7 +140,7 @@ function Waiting({ photo, left }: { photo: Photo; left: number }) {
       {...listeners}
       type="button"
       data-waiting={photo.id}
-      aria-label={`${photo.name}, ${photo.takenText ?? "no date"}, without a place`}
+      aria-label={`${photo.name}, ${takenText(photo)}, without a place`}
       onClick={() => lookAtPhoto(photo.id)}
       onKeyDown={(event) => {
         if (event.key === "Enter") {
@@ -172,8 +173,7 @@ function caption(photo: Photo) {
   if (weakness) {
     return weakness;
   }
-  const day = photo.takenText?.indexOf(" ") ?? 0;
-  return widthOf(photo) < 70
-    ? (photo.takenText?.slice(day + 1) ?? "no date")
-    : (photo.takenText ?? "no date");
+  const taken = takenText(photo);
+  const day = taken.indexOf(" ");
+  return widthOf(photo) < 70 ? taken.slice(day + 1) : taken;
 }

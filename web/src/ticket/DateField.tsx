@@ -16,7 +16,7 @@ export function DateField({ album, photo }: Props) {
 
   async function save(takenAt: string) {
     setRefusal(null);
-    if (takenAt !== "" && takenAt !== photo.takenAt) {
+    if (takenAt !== "" && takenAt !== photo.taken?.at) {
       await step("/api/albums/{id}/date", { photo: photo.id, takenAt }, setRefusal);
     }
   }
@@ -29,10 +29,10 @@ export function DateField({ album, photo }: Props) {
       </label>
       <input
         id={id}
-        key={`${photo.id} ${photo.takenAt}`}
+        key={`${photo.id} ${photo.taken?.at}`}
         type="datetime-local"
         step="1"
-        defaultValue={photo.takenAt ?? ""}
+        defaultValue={photo.taken?.at ?? ""}
         aria-invalid={refusal !== null}
         onBlur={(event) => save(event.target.value)}
         onKeyDown={(event) => {
@@ -52,8 +52,8 @@ export function DateField({ album, photo }: Props) {
 }
 
 function source(photo: Photo) {
-  if (!photo.takenAt) {
+  if (!photo.taken) {
     return "no date yet";
   }
-  return photo.datedByMaker ? "from you" : "from camera";
+  return photo.taken.byMaker ? "from you" : "from camera";
 }

@@ -4,6 +4,7 @@ import { useHand } from "../bench/hand";
 import { Button } from "../ui/Button";
 import { Key } from "../ui/Key";
 import { pictureUrl } from "../ui/Picture";
+import { takenText } from "../ui/photo";
 import { Do, Row } from "../ui/Row";
 import { DateField } from "./DateField";
 import { OnTable } from "./OnTable";
@@ -21,9 +22,7 @@ export function LoosePhoto({ album, photo }: Props) {
   const pickUp = useHand((hand) => hand.pickUp);
   return (
     <>
-      <p className="mb-2 text-[13px] text-quiet">
-        {photo.takenText ?? "no date"} · without a place
-      </p>
+      <p className="mb-2 text-[13px] text-quiet">{takenText(photo)} · without a place</p>
       <img src={pictureUrl(photo.id, "large")} alt={photo.name} className="mx-auto max-h-[230px]" />
       <h2 className="mt-3 text-lg leading-tight [overflow-wrap:anywhere]">{photo.name}</h2>
       <Button

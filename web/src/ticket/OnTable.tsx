@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import type { Album, Photo } from "../api/types";
 import { useStep } from "../api/useStep";
 import { SizeText } from "../ui/Measures";
+import { printOf } from "../ui/photo";
 import { Row } from "../ui/Row";
 import { MeasureForm } from "./MeasureForm";
 
@@ -14,6 +15,7 @@ interface Props {
 export function OnTable({ album, photo }: Props) {
   const [open, setOpen] = useState(false);
   const step = useStep(album.id);
+  const print = printOf(photo);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another photo closes the form
   useEffect(() => setOpen(false), [photo.id]);
 
@@ -21,8 +23,8 @@ export function OnTable({ album, photo }: Props) {
     return (
       <MeasureForm
         legend="Size of the print on the table"
-        w={photo.onTable?.w.exact ?? ""}
-        h={photo.onTable?.h.exact ?? ""}
+        w={print?.w.exact ?? ""}
+        h={print?.h.exact ?? ""}
         empty="Both empty: still a file, to be ordered."
         onSave={async (w, h, onRefusal) =>
           (await step(
@@ -37,9 +39,9 @@ export function OnTable({ album, photo }: Props) {
   }
   return (
     <Row name="Print">
-      {photo.onTable ? (
+      {print ? (
         <>
-          on the table, <SizeText size={photo.onTable} />
+          on the table, <SizeText size={print} />
         </>
       ) : (
         "to order"

@@ -29,7 +29,7 @@ export function SlotTicket({ album, ticket, held = false }: Props) {
   return (
     <>
       <p className="mb-2 text-[13px] text-quiet">
-        {seated?.photo.takenText ? `${seated.photo.takenText} · ` : ""}
+        {seated?.photo.taken ? `${seated.photo.taken.text} · ` : ""}
         {ticket.place}
       </p>
       {seated && <CroppedPicture album={album.id} ticket={seated} />}

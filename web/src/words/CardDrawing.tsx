@@ -28,7 +28,13 @@ export function CardDrawing({ card, layout, inch }: Props) {
       {total > h && (
         <rect x={0.5} y={h} width={w - 1} height={total - h} fill="#fbe4df" opacity={0.75} />
       )}
-      <rect x={0} y={0} width={w} height={h} fill={card.label ? "#eef4f6" : "#fff"} />
+      <rect
+        x={0}
+        y={0}
+        width={w}
+        height={h}
+        fill={card.place.of === "label" ? "#eef4f6" : "#fff"}
+      />
       {layout.ruling.map((y) => (
         <line
           key={y}

@@ -9,6 +9,7 @@ import { Sheet } from "../ui/Sheet";
 import { CardSetting } from "./CardSetting";
 import { FixList } from "./FixList";
 import { useCardLayout } from "./useWriting";
+import { whereabouts } from "./whereabouts";
 
 interface Props {
   album: Album;
@@ -23,16 +24,11 @@ export function CardTicket({ album, words, card, onGone }: Props) {
   const [setting, setSetting] = useState(false);
   const [telling, setTelling] = useState(false);
   const layout = useCardLayout(card, words.version);
+  const { place } = card;
   return (
     <section aria-label="Ticket">
       <p className="text-[13px] text-quiet">
-        {card.label ? (
-          <Measures text={card.label.where} />
-        ) : card.place ? (
-          `${card.place}, leaf ${card.where?.label}`
-        ) : (
-          "without a place"
-        )}
+        <Measures text={whereabouts(place)} />
       </p>
       <p className="mt-3 text-[12px] leading-none text-quiet">lines</p>
       <p data-headline="" className="mt-1 flex items-baseline gap-[0.16em] text-[58px]">
@@ -50,13 +46,13 @@ export function CardTicket({ album, words, card, onGone }: Props) {
       <p className="mt-1 text-[13.5px] leading-snug">
         <Measures text={said(card, layout)} />
       </p>
-      {card.label?.contrast && (
-        <p className={`mt-1 text-[13.5px] ${card.label.pale ? "text-signal-text" : ""}`}>
-          {card.label.contrast}
+      {place.of === "label" && place.contrast && (
+        <p className={`mt-1 text-[13.5px] ${place.contrast.pale ? "text-signal-text" : ""}`}>
+          {place.contrast.said}
         </p>
       )}
       <dl className="mt-3 border-b-2 border-ink text-[13px]">
-        <Row name={card.label ? "Label" : "Card"}>
+        <Row name={place.of === "label" ? "Label" : "Card"}>
           <Measures
             text={`${card.size.w.text} × ${card.size.h.text}, margin ${card.margin.text}`}
           />
@@ -79,7 +75,7 @@ export function CardTicket({ album, words, card, onGone }: Props) {
                 ? "1 photo"
                 : `${card.about.length} photos`}
           </button>
-          {card.about.length > 0 && card.where && (
+          {card.about.length > 0 && place.of === "slot" && (
             <span className="block font-normal text-quiet">
               {card.beside ? `beside it, ${card.towards}` : "not beside it"}
             </span>
@@ -99,7 +95,7 @@ export function CardTicket({ album, words, card, onGone }: Props) {
             onDo={() => step("/api/albums/{id}/words/mark", { card: card.key, arrow: !card.arrow })}
           />
         )}
-        {card.label && (
+        {place.of === "label" && (
           <Do
             name="off the photo, a card again"
             onDo={() => step("/api/albums/{id}/words/mark", { card: card.key, label: false })}
@@ -127,9 +123,9 @@ export function CardTicket({ album, words, card, onGone }: Props) {
             }
           }}
         />
-        {card.where && (
+        {place.of === "slot" && (
           <Link
-            to={`/albums/${album.id}/place?spread=${card.where.spread}&slot=${card.where.slot}`}
+            to={`/albums/${album.id}/place?spread=${place.where.spread}&slot=${place.where.slot}`}
             className="inline-flex min-h-6 items-center underline-offset-2 hover:underline"
           >
             see it in its place
@@ -170,7 +166,7 @@ function said(card: CardOfWords, layout: CardOfWords["layout"]) {
   if (layout.needed === 0) {
     return `Room for about ${layout.room} words ${card.lettering.way === "hand" ? "by hand" : "in type"}.`;
   }
-  return card.next !== undefined
+  return card.story.of === "begins" || card.story.of === "runs-on"
     ? "The rest stands on the next card."
     : `${layout.wordsLeft} words left.`;
 }

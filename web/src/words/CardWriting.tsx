@@ -66,7 +66,7 @@ export function CardWriting({ album, card, version, day, onNext }: Props) {
           </button>
         )}
       </div>
-      {card.continues === undefined ? (
+      {card.story.of === "whole" || card.story.of === "begins" ? (
         <>
           <label htmlFor={`${id}b`} className="sr-only">
             Story

@@ -4,6 +4,7 @@ import { pictureUrl } from "../ui/Picture";
 import { CardDrawing } from "./CardDrawing";
 import { CardWriting } from "./CardWriting";
 import { useCardLayout } from "./useWriting";
+import { whereabouts } from "./whereabouts";
 
 /** How many pixels an inch of a card is; what is wider than the column is drawn smaller. */
 const INCH = 58;
@@ -166,8 +167,8 @@ function CardOnThread({ album, card, version, day, chosen, onChoose, onNext }: C
           <Measures
             text={[
               `${card.size.w.text} × ${card.size.h.text}`,
-              card.label?.where ?? (card.where ? `leaf ${card.where.label}` : "without a place"),
-              ...(card.where && card.about.length > 0 && !card.beside
+              whereabouts(card.place),
+              ...(card.place.of === "slot" && card.about.length > 0 && !card.beside
                 ? ["not beside its photo"]
                 : []),
             ].join(" · ")}

@@ -43,8 +43,8 @@ export function TitleTicket({ album, words, title, onGone }: Props) {
         </p>
       )}
       {title.contrast && (
-        <p className={`mt-1 text-[13.5px] ${title.pale ? "text-signal-text" : ""}`}>
-          It {title.contrast}.
+        <p className={`mt-1 text-[13.5px] ${title.contrast.pale ? "text-signal-text" : ""}`}>
+          It {title.contrast.said}.
         </p>
       )}
       {title.estimated && (

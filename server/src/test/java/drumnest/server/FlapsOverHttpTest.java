@@ -40,7 +40,7 @@ class FlapsOverHttpTest {
     assertThat(flap.get("id").stringValue()).isEqualTo("2-front-m1");
     assertThat(flap.at("/outside/named/w/text").stringValue()).isEqualTo("3");
     assertThat(flap.at("/closed/w/text").stringValue()).isEqualTo("3 1/8");
-    assertThat(flap.at("/inside/label").stringValue()).startsWith("flap 1 inside");
+    assertThat(flap.at("/motion/inside/label").stringValue()).startsWith("flap 1 inside");
     assertThat(texts(SPREAD.motion().get("seen")))
         .contains("2-front-m1.1")
         .doesNotContain("2-front-6");
@@ -79,9 +79,10 @@ class FlapsOverHttpTest {
       String photo = SERVER.line().get(i).get("id").stringValue();
       SERVER.step("put", Map.of("photo", photo, "slot", places.get(i))).is(200);
     }
-    String inside = SPREAD.page().at("/flaps/0/inside/seat/photo").stringValue();
+    String inside = SPREAD.page().at("/flaps/0/motion/inside/seat/photo").stringValue();
     SERVER.step("swap", Map.of("from", "2-front-m1.2", "to", "2-front-6")).is(200);
-    assertThat(SPREAD.page().at("/flaps/0/inside/seat/photo").stringValue()).isNotEqualTo(inside);
+    assertThat(SPREAD.page().at("/flaps/0/motion/inside/seat/photo").stringValue())
+        .isNotEqualTo(inside);
     JsonNode ticket = SERVER.get("/api/albums/1/tickets/2-front-m1.2").is(200).json();
     assertThat(ticket.get("place").stringValue()).isEqualTo("flap 1 inside, leaf 2 front");
     assertThat(ticket.get("known").stringValue()).isEqualTo("as-usual");

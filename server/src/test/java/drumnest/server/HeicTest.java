@@ -50,7 +50,7 @@ class HeicTest {
         SERVER.take("IMG_1.HEIC", file, picture).is(200).json().get("photo").stringValue();
     JsonNode shown = onLine(photo);
     assertThat(shown.at("/pixels/w").intValue()).isEqualTo(600);
-    assertThat(shown.get("takenAt").stringValue()).startsWith("2021-06-14T12:00");
+    assertThat(shown.at("/taken/at").stringValue()).startsWith("2021-06-14T12:00");
     Path original =
         SERVER.home().resolve("photos/" + photo.substring(0, 2) + "/" + photo + ".heic");
     assertThat(original).hasBinaryContent(file);

@@ -88,15 +88,15 @@ class HostileFilesTest {
   void a_time_that_cannot_be_true_is_doubted_with_the_reason() {
     String unset =
         taken("unset", TestPictures.jpeg(310, 200, 1, LocalDateTime.of(1904, 1, 1, 0, 0), 4));
-    assertThat(onLine(unset).has("takenAt")).isFalse();
+    assertThat(onLine(unset).has("taken")).isFalse();
     assertThat(doubt(unset)).contains("1 January 1904").contains("nobody has set");
     LocalDateTime coming = LocalDate.now().plusYears(64).atTime(9, 0);
     String future = taken("future", TestPictures.jpeg(311, 200, 1, coming, 5));
-    assertThat(onLine(future).has("takenAt")).isFalse();
+    assertThat(onLine(future).has("taken")).isFalse();
     assertThat(doubt(future)).contains("still to come");
     String old =
         taken("old", TestPictures.jpeg(312, 200, 1, LocalDateTime.of(1904, 7, 5, 10, 0), 6));
-    assertThat(onLine(old).get("takenAt").stringValue()).isEqualTo("1904-07-05T10:00");
+    assertThat(onLine(old).at("/taken/at").stringValue()).isEqualTo("1904-07-05T10:00");
   }
 
   private static String doubt(String photo) {

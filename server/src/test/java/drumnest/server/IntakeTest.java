@@ -84,7 +84,7 @@ class IntakeTest {
     Path kept = SERVER.home().resolve("photos/" + photo.substring(0, 2) + "/" + photo + ".jpg");
     assertThat(Files.readAllBytes(kept)).isEqualTo(file);
     assertThat(onLine(photo).get("name").stringValue()).isEqualTo("first.jpg");
-    assertThat(onLine(photo).get("takenAt").stringValue()).isEqualTo("2021-06-14T13:00");
+    assertThat(onLine(photo).at("/taken/at").stringValue()).isEqualTo("2021-06-14T13:00");
   }
 
   @Test
@@ -166,11 +166,11 @@ class IntakeTest {
   void a_photo_without_a_date_stands_last_until_it_is_given_one() {
     String photo = taken("undated.jpg", TestPictures.jpeg(610, 407, 1, null, 21));
     List<JsonNode> line = SERVER.line();
-    assertThat(onLine(photo).has("takenAt")).isFalse();
-    assertThat(line.subList(line.size() - 1, line.size())).allMatch(p -> !p.has("takenAt"));
+    assertThat(onLine(photo).has("taken")).isFalse();
+    assertThat(line.subList(line.size() - 1, line.size())).allMatch(p -> !p.has("taken"));
     SERVER.step("date", Map.of("photo", photo, "takenAt", "1999-01-02T03:04")).is(200);
     assertThat(SERVER.line().get(0).get("id").stringValue()).isEqualTo(photo);
-    assertThat(onLine(photo).get("datedByMaker").booleanValue()).isTrue();
+    assertThat(onLine(photo).at("/taken/byMaker").booleanValue()).isTrue();
     JsonNode problem =
         SERVER.step("date", Map.of("photo", photo, "takenAt", "yesterday")).is(400).json();
     assertThat(problem.get("field").stringValue()).isEqualTo("takenAt");

@@ -58,7 +58,7 @@ class MoversOverHttpTest {
     int pictures = 0;
     for (JsonNode flap : SPREAD.page().get("flaps")) {
       pictures += flap.at("/outside/seat").isMissingNode() ? 0 : 1;
-      pictures += flap.at("/inside/seat").isMissingNode() ? 0 : 1;
+      pictures += flap.at("/motion/inside/seat").isMissingNode() ? 0 : 1;
     }
     return pictures;
   }
@@ -156,7 +156,7 @@ class MoversOverHttpTest {
     // It is anchored at the right, so that from the left panel 1 comes first.
     assertThat(form.get("edge").toString()).contains("right");
     double from = -1;
-    for (String at : List.of("1/inside", "2/outside", "3/inside", "4/outside")) {
+    for (String at : List.of("1/motion/inside", "2/outside", "3/motion/inside", "4/outside")) {
       JsonNode face = flap("2-front-m" + at.charAt(0)).at(at.substring(1));
       assertThat(face.get("id").stringValue()).isEqualTo("2-front-m4.1");
       JsonNode shown = face.at("/seat/drawing/shown");
@@ -456,7 +456,7 @@ class MoversOverHttpTest {
   void a_grip_reaches_past_the_edge_and_what_has_none_is_named() {
     add("2-front-6", "door");
     assertThat(SPREAD.motion().get("unmarked")).isEmpty();
-    assertThat(SPREAD.page().at("/flaps/0/gripBox/w/text").isMissingNode()).isFalse();
+    assertThat(SPREAD.page().at("/flaps/0/grip/box/w/text").isMissingNode()).isFalse();
     assertThat(SPREAD.motion().at("/movers/0/steps"))
         .extracting(step -> step.get("text").stringValue())
         .anyMatch(step -> step.contains("mirrored"));
@@ -464,7 +464,7 @@ class MoversOverHttpTest {
     form.put("grip", "none");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(texts(SPREAD.motion().get("unmarked"))).containsExactly("2-front-m1.1");
-    assertThat(SPREAD.page().at("/flaps/0/gripBox").isMissingNode()).isTrue();
+    assertThat(SPREAD.page().at("/flaps/0/grip/of").stringValue()).isEqualTo("none");
     form.put("grip", "ribbon");
     assertThat(
             SERVER

@@ -83,7 +83,7 @@ class SnapTest {
     JsonNode straight = SERVER.line().get(0);
     assertThat(straight.get("id").stringValue()).isNotEqualTo(snap);
     assertThat(straight.get("caption").stringValue()).isEqualTo("At the well");
-    assertThat(straight.at("/onTable/w/in").doubleValue()).isEqualTo(6);
+    assertThat(straight.at("/material/size/w/in").doubleValue()).isEqualTo(6);
     assertThat(straight.at("/where/slot").stringValue()).isEqualTo(SLOT);
     assertThat(straight.at("/pixels/w").doubleValue() / straight.at("/pixels/h").doubleValue())
         .isBetween(1.49, 1.51);

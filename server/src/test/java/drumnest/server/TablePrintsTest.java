@@ -37,9 +37,9 @@ class TablePrintsTest {
             .filter(each -> each.get("id").stringValue().equals(print))
             .findFirst()
             .orElseThrow();
-    assertThat(shown.get("noFile").booleanValue()).isTrue();
-    assertThat(shown.at("/onTable/w/text").stringValue()).isEqualTo("4");
-    assertThat(shown.get("takenAt").stringValue()).isEqualTo("2021-06-14T12:00");
+    assertThat(shown.at("/material/of").stringValue()).isEqualTo("print");
+    assertThat(shown.at("/material/size/w/text").stringValue()).isEqualTo("4");
+    assertThat(shown.at("/taken/at").stringValue()).isEqualTo("2021-06-14T12:00");
     var picture =
         ImageIO.read(
             new ByteArrayInputStream(

@@ -177,14 +177,13 @@ class WordsOverHttpTest {
     set(card, Map.of());
     write(card, LONG);
     SERVER.step("words/fix", Map.of("key", card, "fix", "label")).is(200);
-    assertThat(card(card).at("/label/where").stringValue()).startsWith("on its photo, ");
-    assertThat(card(card).has("where")).isFalse();
+    assertThat(card(card).at("/place/where").stringValue()).startsWith("on its photo, ");
     SERVER.step("ephemera/lay", Map.of("ephemera", card, "slot", "2-front-6")).is(200);
-    assertThat(card(card).has("label")).isFalse();
+    assertThat(card(card).at("/place/of").stringValue()).isNotEqualTo("label");
     SERVER.step("undo", Map.of()).is(200);
-    assertThat(card(card).has("label")).isTrue();
+    assertThat(card(card).at("/place/of").stringValue()).isEqualTo("label");
     SERVER.step("words/mark", Map.of("card", card, "label", false)).is(200);
-    assertThat(card(card).has("label")).isFalse();
+    assertThat(card(card).at("/place/of").stringValue()).isNotEqualTo("label");
   }
 
   @Test
@@ -207,7 +206,7 @@ class WordsOverHttpTest {
     set(first, TYPED);
     write(first, LONGER);
     SERVER.step("words/fix", Map.of("key", first, "fix", "second")).is(200);
-    int second = card(first).get("next").intValue();
+    int second = card(first).at("/story/next").intValue();
     String read = text(card(first)) + " " + text(card(second));
     assertThat(read.replaceAll("\\s+", " ").strip()).isEqualTo(LONGER.strip());
     SERVER.step("ephemera/remove", Map.of("ephemera", first)).is(200);
@@ -233,11 +232,11 @@ class WordsOverHttpTest {
     int card = begin("2-front-2");
     SERVER.step("swap", Map.of("from", "2-front-1", "to", "2-front-8")).is(200);
     JsonNode moved = card(card);
-    assertThat(moved.at("/where/slot").stringValue()).isNotEqualTo("2-front-2");
+    assertThat(moved.at("/place/where/slot").stringValue()).isNotEqualTo("2-front-2");
     assertThat(moved.get("beside").booleanValue()).isTrue();
     assertThat(SERVER.album().get("undo").stringValue()).contains("its words with it");
     SERVER.step("undo", Map.of()).is(200);
-    assertThat(card(card).at("/where/slot").stringValue()).isEqualTo("2-front-2");
+    assertThat(card(card).at("/place/where/slot").stringValue()).isEqualTo("2-front-2");
     assertThat(card(card).get("towards").stringValue()).isEqualTo("left");
   }
 
@@ -249,7 +248,7 @@ class WordsOverHttpTest {
       put(i, "1-back-" + i);
     }
     SERVER.step("swap", Map.of("from", "2-front-1", "to", "1-back-1")).is(200);
-    assertThat(card(card).at("/where/slot").stringValue()).isEqualTo("2-front-2");
+    assertThat(card(card).at("/place/where/slot").stringValue()).isEqualTo("2-front-2");
     assertThat(card(card).get("beside").booleanValue()).isFalse();
     assertThat(SERVER.album().get("undo").stringValue()).contains("no free place");
   }
@@ -354,7 +353,7 @@ class WordsOverHttpTest {
         .is(200);
     List<JsonNode> cards = cards();
     assertThat(cards).hasSize(2);
-    assertThat(cards.get(0).at("/where/slot").stringValue()).isEqualTo("2-front-2");
+    assertThat(cards.get(0).at("/place/where/slot").stringValue()).isEqualTo("2-front-2");
     assertThat(cards.get(1).get("heading").stringValue()).isEqualTo("Up");
     assertThat(SERVER.get("/api/albums/1/words.md").is(200).text())
         .isEqualTo(

@@ -16,6 +16,7 @@ import drumnest.core.stock.HouseRule;
 import drumnest.server.stock.FlapMount;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Shows the flaps of a page. */
 final class FlapViews {
@@ -48,7 +49,6 @@ final class FlapViews {
   private static Views.FlapView of(
       AlbumModel album, PagePlan plan, Flap flap, String page, int level, List<Slot> slots) {
     String id = page + flap.id();
-    boolean stays = flap.move() == Flap.Move.STAYS;
     return new Views.FlapView(
         id,
         Words.capital(MoverNames.flap(plan, flap.id())),
@@ -58,31 +58,40 @@ final class FlapViews {
         Views.BoxView.of(flap.closed()),
         Views.BoxView.of(flap.open()),
         Views.BoxView.of(flap.stripArea()),
-        flap.move(),
+        motion(album, plan, flap, id, slots),
         level,
-        flap.fixedTo() == null ? null : page + flap.fixedTo(),
-        flap.inside(),
+        FlapSupportView.of(flap.support(), page),
         plan.moverOf(flap.id()).map(mover -> page + mover.first()).orElse(null),
-        flap.grip(),
+        grip(album, flap),
+        plan.movableEdges(flap).stream().toList(),
+        plan.holdsOf(flap.id()) != Holds.PHOTO,
+        side(album, plan, flap, FlapNames.outside(id), true, flap.held(), slots));
+  }
+
+  private static FlapMotionView motion(
+      AlbumModel album, PagePlan plan, Flap flap, String id, List<Slot> slots) {
+    if (flap.move() == Flap.Move.STAYS) {
+      return new FlapMotionView.StaysView();
+    }
+    Box box = flap.open().inset(flap.border());
+    Views.SlotView inside = side(album, plan, flap, FlapNames.inside(id), false, box, slots);
+    return flap.move() == Flap.Move.SLIDES
+        ? new FlapMotionView.SlidesView(inside)
+        : new FlapMotionView.TurnsView(inside);
+  }
+
+  private static GripView grip(AlbumModel album, Flap flap) {
+    Optional<Views.BoxView> box =
         flap.gripArea(
                 false,
                 album.rules().length(HouseRule.GRIP_REACH),
                 album.rules().length(HouseRule.GRIP_WIDTH))
-            .map(Views.BoxView::of)
-            .orElse(null),
-        plan.movableEdges(flap).stream().toList(),
-        plan.holdsOf(flap.id()) != Holds.PHOTO,
-        side(album, plan, flap, FlapNames.outside(id), true, flap.held(), slots),
-        stays
-            ? null
-            : side(
-                album,
-                plan,
-                flap,
-                FlapNames.inside(id),
-                false,
-                flap.open().inset(flap.border()),
-                slots));
+            .map(Views.BoxView::of);
+    return switch (flap.grip()) {
+      case NONE -> new GripView.NoneView();
+      case TAB -> box.<GripView>map(GripView.TabView::new).orElseGet(GripView.NoneView::new);
+      case STRING -> box.<GripView>map(GripView.StringView::new).orElseGet(GripView.NoneView::new);
+    };
   }
 
   /** A side of a flap; it may be that it shows a piece of what is the slot of another. */

@@ -4,7 +4,6 @@ import drumnest.core.album.Made;
 import drumnest.core.album.Reservation;
 import drumnest.core.album.ephemera.EphemeraKind;
 import drumnest.core.album.flap.Flap;
-import drumnest.core.album.flap.Grip;
 import drumnest.core.album.flap.Holds;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.SlotKind;
@@ -68,7 +67,11 @@ public final class Views {
   /** A box in a picture, in its upright pixels. */
   public record PixelBoxView(int x, int y, int w, int h) {
     public static @Nullable PixelBoxView ofNullable(@Nullable PixelBox box) {
-      return box == null ? null : new PixelBoxView(box.x(), box.y(), box.w(), box.h());
+      return box == null ? null : of(box);
+    }
+
+    public static PixelBoxView of(PixelBox box) {
+      return new PixelBoxView(box.x(), box.y(), box.w(), box.h());
     }
   }
 
@@ -257,17 +260,14 @@ public final class Views {
    * @param hinge top, bottom, left or right, as it is seen when it can be reached
    * @param body sleeve or card
    * @param mount protector, page, fold, flat or behind
-   * @param move turns, slides or stays
+   * @param motion how it moves, with what is seen of it once it has
    * @param level how many flaps it lies on
-   * @param carrier the flap to which it is stuck; left out where it is none
-   * @param onInside whether it is stuck to the inside of that
+   * @param support what it is stuck to
    * @param mover the first part of the mover that it is a part of; left out where it is by itself
-   * @param grip what is taken hold of: none, tab or string
-   * @param gripBox where that sticks out while it is closed; left out where there is none
+   * @param grip what is taken hold of to open it
    * @param edges which of its edges may be drawn elsewhere, as they are seen when it can be reached
    * @param band whether it is a band, which holds a keepsake at most
    * @param outside what is seen of it while it is closed
-   * @param inside what is seen while it is open; left out where it is stuck down
    */
   public record FlapView(
       String id,
@@ -278,17 +278,14 @@ public final class Views {
       BoxView closed,
       BoxView open,
       BoxView strip,
-      Flap.Move move,
+      FlapMotionView motion,
       int level,
-      @Nullable String carrier,
-      boolean onInside,
+      FlapSupportView support,
       @Nullable String mover,
-      Grip grip,
-      @Nullable BoxView gripBox,
+      GripView grip,
       List<Edge> edges,
       boolean band,
-      SlotView outside,
-      @Nullable SlotView inside) {}
+      SlotView outside) {}
 
   /**
    * A page of a spread.

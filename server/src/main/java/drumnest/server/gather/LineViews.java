@@ -11,7 +11,6 @@ import drumnest.core.photo.Choosing;
 import drumnest.core.photo.Framing;
 import drumnest.core.photo.Light;
 import drumnest.core.photo.Look;
-import drumnest.core.photo.PixelBox;
 import drumnest.core.photo.Showing;
 import drumnest.core.photo.Stack;
 import drumnest.core.photo.StoryPhoto;
@@ -23,6 +22,7 @@ import drumnest.server.frame.Revisions;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -49,15 +49,13 @@ public class LineViews {
    * A photo on the line.
    *
    * @param rank where it stands among all photos of the album, from 0
-   * @param weakness why it is placed last unless it is kept: blurred, dark or few-pixels; left out
-   *     where nothing is against it
-   * @param choice open, keep, maybe or out
-   * @param hero left out where it is none; the same with secret and flap
-   * @param showing closed or opened, where it is meant for that state of its spread; left out where
-   *     it is for none
-   * @param noFile whether it is a print of which there is no file; left out where there is one
-   * @param centred left out where crops without a keep box follow what was found in it
-   * @param concealed what must not be seen of it; left out where nothing is
+   * @param taken when it was taken; left out where that is not known
+   * @param material what there is of it
+   * @param weakness why it is placed last unless it is kept; left out where nothing is against it
+   * @param marks what the maker said of it
+   * @param showing the state of its spread that it is meant for
+   * @param centred whether crops without a keep box go by its middle, not by what was found in it
+   * @param concealed what must not be seen of it
    * @param light dark or pale; left out where it is neither
    * @param stars its stars, -1 to 5
    * @param lookalike the stack it is in
@@ -68,18 +66,14 @@ public class LineViews {
       String name,
       int rank,
       Views.PixelsView pixels,
-      @Nullable String takenAt,
-      @Nullable String takenText,
-      boolean datedByMaker,
+      @Nullable MomentView taken,
+      MaterialView material,
       @Nullable Weakness weakness,
       Choice choice,
-      @Nullable Boolean hero,
-      @Nullable Boolean secret,
-      @Nullable Boolean flap,
-      @Nullable Showing showing,
-      @Nullable Boolean noFile,
-      @Nullable Boolean centred,
-      @Nullable List<Views.PixelBoxView> concealed,
+      List<PhotoMark> marks,
+      Showing showing,
+      boolean centred,
+      List<Views.PixelBoxView> concealed,
       @Nullable String caption,
       Light.@Nullable Word light,
       @Nullable Integer stars,
@@ -87,7 +81,6 @@ public class LineViews {
       @Nullable String lookalike,
       @Nullable String alternates,
       Views.@Nullable PixelBoxView keep,
-      Views.@Nullable SizeView onTable,
       Views.@Nullable WhereView where) {
 
     /** This photo with its company on the line and its place in the album. */
@@ -103,32 +96,24 @@ public class LineViews {
         return this;
       }
       return new PhotoView(
-          id,
-          name,
-          rankNow,
-          pixels,
-          takenAt,
-          takenText,
-          datedByMaker,
-          weakness,
-          choice,
-          hero,
-          secret,
-          flap,
-          showing,
-          noFile,
-          centred,
-          concealed,
-          caption,
-          light,
-          stars,
-          camera,
-          stack,
-          versions,
-          keep,
-          onTable,
-          place);
+          id, name, rankNow, pixels, taken, material, weakness, choice, marks, showing, centred,
+          concealed, caption, light, stars, camera, stack, versions, keep, place);
     }
+  }
+
+  /**
+   * When a photo was taken.
+   *
+   * @param text that in words
+   * @param byMaker whether the maker said so, not the camera
+   */
+  public record MomentView(String at, String text, boolean byMaker) {}
+
+  /** What a maker can say of a photo beside its choice. */
+  public enum PhotoMark {
+    HERO,
+    SECRET,
+    FLAP
   }
 
   /**
@@ -320,18 +305,14 @@ public class LineViews {
         photo.name(),
         0,
         Views.PixelsView.of(photo.pixels()),
-        photo.takenAt() == null ? null : photo.takenAt().withNano(0).toString(),
-        Words.moment(photo.takenAt()),
-        photo.isDatedByMaker(),
+        taken(photo),
+        MaterialView.of(photo),
         Weakness.of(photo, album.rules()).orElse(null),
         choosing.choice(),
-        yes(choosing.hero()),
-        yes(choosing.secret()),
-        yes(choosing.flap()),
-        choosing.showing() == Showing.ANY ? null : choosing.showing(),
-        yes(!photo.hasFile()),
-        yes(photo.annotations().framing() != Framing.FOLLOWS),
-        concealed(photo),
+        marks(choosing),
+        choosing.showing(),
+        photo.annotations().framing() != Framing.FOLLOWS,
+        photo.annotations().concealed().stream().map(Views.PixelBoxView::of).toList(),
         choosing.caption().isEmpty() ? null : choosing.caption(),
         light(album, photo.look()),
         photo.rating(),
@@ -339,17 +320,28 @@ public class LineViews {
         null,
         null,
         Views.PixelBoxView.ofNullable(photo.keep()),
-        Views.SizeView.ofNullable(photo.onTable()),
         null);
   }
 
-  private static @Nullable List<Views.PixelBoxView> concealed(AlbumPhoto photo) {
-    List<PixelBox> boxes = photo.annotations().concealed();
-    return boxes.isEmpty() ? null : boxes.stream().map(Views.PixelBoxView::ofNullable).toList();
+  private static @Nullable MomentView taken(AlbumPhoto photo) {
+    LocalDateTime at = photo.takenAt();
+    return at == null
+        ? null
+        : new MomentView(at.withNano(0).toString(), Words.moment(at), photo.isDatedByMaker());
   }
 
-  private static @Nullable Boolean yes(boolean flag) {
-    return flag ? true : null;
+  private static List<PhotoMark> marks(Choosing choosing) {
+    List<PhotoMark> marks = new ArrayList<>();
+    if (choosing.hero()) {
+      marks.add(PhotoMark.HERO);
+    }
+    if (choosing.secret()) {
+      marks.add(PhotoMark.SECRET);
+    }
+    if (choosing.flap()) {
+      marks.add(PhotoMark.FLAP);
+    }
+    return List.copyOf(marks);
   }
 
   private static Light.@Nullable Word light(AlbumModel album, @Nullable Look look) {

@@ -10,8 +10,6 @@ import drumnest.core.words.CardChain;
 import drumnest.core.words.CardFixes;
 import drumnest.core.words.CardLayout;
 import drumnest.core.words.CardsFollow;
-import drumnest.server.frame.AlbumViews;
-import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Views;
 import drumnest.server.frame.WordsRoom;
 import drumnest.server.frame.WrittenLines;
@@ -32,12 +30,10 @@ final class CardViews {
    *
    * @param chapter the photo by which its chapter is known; empty for none
    * @param lettering how its words are written
-   * @param continues the key of the card that runs on here; left out where it has words of its own
-   * @param next the key of the card on which it runs on; left out where it does not
-   * @param towards the edge behind which its photo lies: top, bottom, left or right; left out where
-   *     it lies beside none
+   * @param story which part of the story stands on it
+   * @param towards the edge behind which its photo lies; left out where it lies beside none
    * @param beside whether it lies beside a photo that it tells about
-   * @param label where it lies on its photo as a clear label; left out for a card
+   * @param place where it is
    * @param fixes what would make it fit
    */
   record CardView(
@@ -55,11 +51,8 @@ final class CardViews {
       @Nullable Edge towards,
       boolean beside,
       boolean hidden,
-      @Nullable Integer continues,
-      @Nullable Integer next,
-      Views.@Nullable WhereView where,
-      @Nullable String place,
-      Labels.@Nullable LabelView label,
+      CardStoryView story,
+      CardPlaceView place,
       CardLayoutView layout,
       List<FixViews.CardFixView> fixes) {}
 
@@ -93,7 +86,6 @@ final class CardViews {
     CardChain chain = order.chain();
     List<Ephemera.Card> all = chain.from(chain.first(card));
     CardChain.OnCard on = chain.laid(card, ShippedTypefaces.ALL, album);
-    int at = all.indexOf(card);
     return new CardView(
         card.key(),
         order.chapterOf(card),
@@ -109,11 +101,8 @@ final class CardViews {
         Arrow.of(card, album).orElse(null),
         CardsFollow.isBeside(card, album),
         words.hidden(),
-        at > 0 ? all.get(at - 1).key() : null,
-        at + 1 < all.size() ? all.get(at + 1).key() : null,
-        album.slotOfEphemera(card.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
-        album.slotOfEphemera(card.key()).map(SlotNames::of).orElse(null),
-        Labels.of(album, words, ground),
+        CardStoryView.of(card, all),
+        CardPlaceView.of(album, card, ground),
         layout(on, all.get(0).card().body()),
         on.isTooLong()
             ? FixViews.of(album, CardFixes.of(album, card, ShippedTypefaces.ALL, ground))

@@ -35,7 +35,8 @@ final class TitleViews {
    * @param colour of its letters
    * @param estimated whether some widths are estimated
    * @param border what it takes of its page or photo
-   * @param contrast how it stands out from its ground, in words; left out where that is not known
+   * @param about the photo that it names; left out where it names none
+   * @param contrast left out where its ground is not known
    */
   record TitleView(
       int key,
@@ -58,9 +59,8 @@ final class TitleViews {
       double height,
       String colour,
       boolean estimated,
-      Views.@Nullable SizeView border,
-      @Nullable String contrast,
-      boolean pale,
+      Views.SizeView border,
+      @Nullable ContrastView contrast,
       Views.@Nullable WhereView where,
       List<TitleFixView> fixes) {}
 
@@ -89,7 +89,6 @@ final class TitleViews {
     if (fit == null || set == null) {
       throw new IllegalStateException("The letter set " + title.set() + " is gone.");
     }
-    Double contrast = contrast(album, title, set);
     return new TitleView(
         each.key(),
         title.text(),
@@ -112,8 +111,7 @@ final class TitleViews {
         set.colour(),
         fit.letters().stream().anyMatch(letter -> !letter.measured()),
         Views.SizeView.of(fit.border()),
-        contrast == null ? null : said(contrast),
-        contrast != null && contrast < Contrast.OF_LARGE_TEXT,
+        contrast(album, title, set),
         album.slotOfEphemera(each.key()).map(slot -> AlbumViews.where(album, slot)).orElse(null),
         fixes(album, title, box));
   }
@@ -159,7 +157,8 @@ final class TitleViews {
   }
 
   /** How the letters stand out from the edge of the photo they lie on. */
-  private static @Nullable Double contrast(AlbumModel album, TitleWords title, LetterSet set) {
+  private static @Nullable ContrastView contrast(
+      AlbumModel album, TitleWords title, LetterSet set) {
     if (title.about() == null) {
       return null;
     }
@@ -167,15 +166,18 @@ final class TitleViews {
     return album
         .photo(title.about())
         .map(AlbumPhoto::look)
-        .map(look -> Contrast.between(colour, look.edge()))
+        .map(look -> contrast(Contrast.between(colour, look.edge())))
         .orElse(null);
   }
 
-  private static String said(double contrast) {
-    String ratio = String.format(Locale.ENGLISH, "%.1f to 1", contrast);
-    return contrast < Contrast.OF_LARGE_TEXT
-        ? "hardly stands out from its photo: " + ratio + ", large letters want 3"
-        : "stands out from its photo: " + ratio;
+  private static ContrastView contrast(double ratio) {
+    boolean pale = ratio < Contrast.OF_LARGE_TEXT;
+    String said = String.format(Locale.ENGLISH, "%.1f to 1", ratio);
+    return new ContrastView(
+        pale
+            ? "hardly stands out from its photo: " + said + ", large letters want 3"
+            : "stands out from its photo: " + said,
+        pale);
   }
 
   /** The name of a fix. */
