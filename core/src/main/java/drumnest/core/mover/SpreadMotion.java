@@ -59,6 +59,7 @@ public final class SpreadMotion {
   public record Hindrance(Why why, String other) {}
 
   private final Flaps flaps;
+  private final Layering layering;
   private final Map<String, Flap> byId = new LinkedHashMap<>();
   private final Map<String, Box> places = new LinkedHashMap<>();
   private final Map<String, Box> pages = new LinkedHashMap<>();
@@ -77,6 +78,7 @@ public final class SpreadMotion {
   private SpreadMotion(List<Flap> flaps, Length strip) {
     this.strip = strip;
     this.flaps = new Flaps(flaps);
+    this.layering = new Layering(flaps, this.flaps.stacking());
     flaps.forEach(flap -> byId.put(flap.id(), flap));
     this.stuck =
         this.flaps.clashes().stream()
@@ -174,6 +176,14 @@ public final class SpreadMotion {
     return carried(open.contains(flap.id()) ? flap.open() : flap.closed(), flap, open);
   }
 
+  /**
+   * How many layers up each lies when these are open: on the page 1, else one more than the highest
+   * of those over which it lies.
+   */
+  public Map<String, Integer> levels(Set<String> open) {
+    return layering.levels(open, flap -> area(flap, open));
+  }
+
   /** Where what it is taken hold of by sticks out then; nothing where it has none. */
   public Optional<Box> gripArea(Flap flap, Set<String> open, HouseRules rules) {
     return flap.gripArea(
@@ -235,16 +245,17 @@ public final class SpreadMotion {
             .filter(each -> each == flap || flaps.stacking().isFixedTo(each, flap))
             .toList();
     List<Hindrance> hindrances = new ArrayList<>(inside(flap, moved, before));
+    hindrances.addAll(underneath(flap, moved, before, then));
+    Flap lifted = layering.lifted(flap, before);
     flaps.all().stream()
         .filter(other -> !moved.contains(other) && !flaps.stacking().isFixedTo(flap, other))
         .flatMap(
             other ->
                 moved.stream()
-                    .flatMap(each -> hindrance(each, other, before, then).stream())
-                    .limit(1)
-                    .map(why -> new Hindrance(why, other.id())))
+                    .flatMap(each -> hindrance(each, other, lifted, before, then).stream())
+                    .limit(1))
         .forEach(hindrances::add);
-    return hindrances;
+    return hindrances.stream().distinct().toList();
   }
 
   /** Holds that the inside of a flap is reached when that is open, and closed before that is. */
@@ -263,22 +274,44 @@ public final class SpreadMotion {
     return hindrances;
   }
 
-  /** Tells what is in the way of one of those that move, between two states. */
-  private Optional<Why> hindrance(Flap moved, Flap other, Set<String> before, Set<String> then) {
+  /**
+   * Holds that one on the underside of what carries it swings out from there, over the edge of
+   * that, or stays: it cannot be come at.
+   */
+  private List<Hindrance> underneath(
+      Flap flap, List<Flap> moved, Set<String> before, Set<String> then) {
+    return flaps.stacking().carriers(flap).stream()
+        .filter(carrier -> layering.liesOver(carrier, flap, before))
+        .filter(
+            carrier ->
+                moved.stream().anyMatch(each -> face(each, then).overlaps(face(carrier, before))))
+        .flatMap(carrier -> layering.turnedBy(carrier, before).stream())
+        .map(open -> new Hindrance(Why.CLOSE_FIRST, open.id()))
+        .toList();
+  }
+
+  /** Tells how another is in the way of one of those that move, between two states. */
+  private Optional<Hindrance> hindrance(
+      Flap moved, Flap other, @Nullable Flap lifted, Set<String> before, Set<String> then) {
     if (other.move() == Flap.Move.STAYS) {
       return Optional.empty();
     }
-    Box place = face(other, before);
-    boolean over = place.overlaps(face(moved, before));
     if (stuck.contains(new Clash(ClashKind.STRIP_ON_MOVING, other.id(), moved.id()))) {
-      return Optional.of(Why.STUCK);
-    } else if (before.contains(other.id())) {
-      boolean aside =
-          flaps.stacking().areLeaves(moved, other) && flaps.stacking().liesOn(other, moved);
-      return Optional.of(Why.CLOSE_FIRST)
-          .filter(why -> over || !aside && place.overlaps(face(moved, then)));
+      return Optional.of(new Hindrance(Why.STUCK, other.id()));
     }
-    return Optional.of(Why.OPEN_FIRST).filter(why -> over && flaps.stacking().liesOn(other, moved));
+    Box place = face(other, before);
+    boolean shared = place.overlaps(face(moved, before));
+    Optional<Flap> movedBy = layering.movedAgainst(other, moved, before);
+    if (movedBy.isEmpty()) {
+      return shared && layering.isInFront(other, moved, lifted, before)
+          ? Optional.of(new Hindrance(Why.OPEN_FIRST, other.id()))
+          : Optional.empty();
+    }
+    boolean over = shared && !layering.isInFront(moved, other, lifted, before);
+    boolean met = place.overlaps(face(moved, then)) && !layering.isNextLeaf(moved, other, then);
+    return over || met
+        ? Optional.of(new Hindrance(Why.CLOSE_FIRST, movedBy.get().id()))
+        : Optional.empty();
   }
 
   /**
@@ -312,55 +345,17 @@ public final class SpreadMotion {
     if (flap.move() == Flap.Move.SLIDES) {
       return open.contains(id);
     }
-    boolean up = !inside;
-    for (Flap at = flap; at != null; at = at.fixedTo() == null ? null : byId.get(at.fixedTo())) {
-      up ^= open.contains(at.id()) ^ at.inside();
-    }
+    boolean up = inside == layering.isFaceDown(flap, open);
     return up && !isHidden(face(flap, open), flap, open);
   }
 
   private boolean isHidden(Box place, @Nullable Flap but, Set<String> open) {
     return place.isHiddenBy(
         flaps.all().stream()
-            .filter(flap -> flap != but && (but == null || liesOver(flap, but, open)))
+            .filter(flap -> flap != but && (but == null || layering.liesOver(flap, but, open)))
             .filter(flap -> flap.move() != Flap.Move.SLIDES)
             .map(flap -> face(flap, open))
             .toList());
-  }
-
-  /** Whether the one comes to lie over the other where they share a place. */
-  private boolean liesOver(Flap flap, Flap other, Set<String> open) {
-    boolean above = flaps.stacking().liesOn(flap, other);
-    if (open.contains(other.id())
-        && open.contains(flap.id())
-        && flaps.stacking().areLeaves(flap, other)) {
-      return !above;
-    }
-    Optional<Flap> carrier = carrier(flap, other);
-    if (carrier.isPresent()) {
-      // What is stuck together turns over together.
-      return above != isTurned(carrier.get(), open);
-    }
-    return open.contains(other.id()) == open.contains(flap.id())
-        ? above
-        : open.contains(flap.id()) && !above;
-  }
-
-  /** The one of two that carries the other. */
-  private Optional<Flap> carrier(Flap flap, Flap other) {
-    if (flaps.stacking().isFixedTo(flap, other)) {
-      return Optional.of(other);
-    }
-    return flaps.stacking().isFixedTo(other, flap) ? Optional.of(flap) : Optional.empty();
-  }
-
-  /** Whether a flap lies with its outside down, with all that carries it. */
-  private boolean isTurned(Flap flap, Set<String> open) {
-    boolean turned = open.contains(flap.id());
-    for (Flap carrier : flaps.stacking().carriers(flap)) {
-      turned ^= open.contains(carrier.id());
-    }
-    return turned;
   }
 
   /**

@@ -205,6 +205,50 @@ class SpreadMotionTest {
     assertThat(motion.openingOrder()).containsExactly("1", "2");
   }
 
+  private static Flap sleeve(String id, Box closed, Edge hinge, Support support) {
+    return Flap.sleeve(id, closed, hinge, new Attachment.ThroughSlit(SEAL), support);
+  }
+
+  @Test
+  void what_is_open_lies_over_what_is_closed_even_where_it_lay_on_that() {
+    List<Flap> flaps =
+        List.of(
+            sleeve("1", box(4, 1, 4, 4), Edge.TOP, Support.PAGE),
+            sleeve("2", box(7, 1, 4, 4), Edge.RIGHT, new Support.Over("1")),
+            sleeve("3", box(7, 1, 4, 4), Edge.LEFT, new Support.StuckTo("2")));
+    SpreadMotion motion = spread(flaps);
+    assertThat(motion.seen(Set.of())).contains("1-back-m1.1");
+    assertThat(motion.seen(Set.of("1-back-m3"))).doesNotContain("1-back-m1.1");
+  }
+
+  @Test
+  void a_sleeve_wider_than_what_carries_it_is_in_the_way_of_what_it_covers() {
+    SpreadMotion motion =
+        new SpreadMotion(
+            List.of(
+                sleeve("1", box(6, 0, 3, 4), Edge.LEFT, Support.PAGE),
+                sleeve("2", box(6, 0, 5, 4), Edge.RIGHT, new Support.Inside("1", null)),
+                sleeve("3", box(1, 0, 2, 4), Edge.LEFT, Support.PAGE)));
+    Flap covered = motion.flap("3").orElseThrow();
+    assertThat(motion.hindrances(covered, Set.of())).isEmpty();
+    // Opened, the first lies from 3 to 6, and what it carries from 1 on.
+    assertThat(motion.hindrances(covered, Set.of("1")))
+        .containsExactly(new Hindrance(Why.CLOSE_FIRST, "1"));
+  }
+
+  @Test
+  void what_is_on_an_outside_that_looks_down_swings_out_over_its_edge_or_waits() {
+    Flap cover = sleeve("1", box(4, 0, 4, 4), Edge.LEFT, Support.PAGE);
+    Flap beyond = sleeve("2", box(4, 0, 4, 4), Edge.RIGHT, new Support.StuckTo("1"));
+    Flap within = sleeve("3", box(5, 1, 2, 2), Edge.LEFT, new Support.StuckTo("1"));
+    SpreadMotion motion = new SpreadMotion(List.of(cover, beyond));
+    assertThat(motion.hindrances(beyond, Set.of("1"))).isEmpty();
+    SpreadMotion other = new SpreadMotion(List.of(cover, within));
+    assertThat(other.hindrances(within, Set.of())).isEmpty();
+    assertThat(other.hindrances(within, Set.of("1")))
+        .containsExactly(new Hindrance(Why.CLOSE_FIRST, "1"));
+  }
+
   static List<List<Flap>> spreads() {
     return FlapsTest.spreads();
   }
