@@ -2133,6 +2133,8 @@ export interface components {
         AreaView: {
             box: components["schemas"]["BoxView"];
             flap: string;
+            /** Format: int32 */
+            level: number;
         };
         BeginCard: {
             photos?: string[];

@@ -1,4 +1,4 @@
-import type { Album } from "../api/types";
+import type { Album, Flap } from "../api/types";
 import { startOf } from "../bench/places";
 import { FlapPiece } from "./FlapPiece";
 import { useFlaps } from "./useFlaps";
@@ -13,10 +13,8 @@ interface Props {
 
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
 export function FlapLayer({ album, inch, behind = false }: Props) {
-  const { flaps, open, motion, toggle } = useFlaps(album);
-  const here = flaps.filter(
-    ({ flap }) => flap.support.of === "page" && (flap.mount === "behind") === behind,
-  );
+  const { flaps, motion, toggle } = useFlaps(album);
+  const here = flaps.filter(({ flap }) => isBehind(flap) === behind);
   if (here.length === 0) {
     return null;
   }
@@ -26,7 +24,7 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
       className={`pointer-events-none absolute inset-0 [perspective:2400px] ${behind ? "" : "z-30 [transform-style:preserve-3d]"}`}
     >
       {here
-        .filter(({ flap }) => flap.mount === "protector")
+        .filter(({ flap }) => flap.mount === "protector" && flap.support.of === "page")
         .map(({ flap, page, side }) => (
           <span
             key={flap.id}
@@ -43,18 +41,16 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
       {here.map((placed) => (
         <FlapPiece
           key={placed.flap.id}
-          album={album}
           placed={placed}
-          all={flaps}
-          open={open}
-          seen={motion?.seen}
-          mark={motion?.mark}
-          inch={inch}
-          from={[0, 0]}
-          lift={placed.flap.level + 1}
+          state={{ album, all: flaps, motion, inch }}
           onToggle={toggle}
         />
       ))}
     </div>
   );
+}
+
+/** Whether it is tucked behind the pictures of the page, not behind something that moves. */
+function isBehind(flap: Flap) {
+  return flap.mount === "behind" && flap.support.of === "page";
 }

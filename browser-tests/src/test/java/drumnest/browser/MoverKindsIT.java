@@ -240,6 +240,8 @@ class MoverKindsIT {
     assertThat(stateCalled("at rest")).isVisible();
     double inch = flap(1).boundingBox().width / inches(closed, "w");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open door 1")).click();
+    page.waitForFunction(
+        "() => document.querySelector(\"[data-flap='2-front-m1']\").getAnimations().length > 0");
     for (double share : new double[] {0.25, 0.5, 0.75}) {
       BoundingBox layer = halt(share);
       List<Point> corners = corners(closed, open, inch, share);

@@ -74,9 +74,23 @@ class MoverSumsTest {
     assertThat(answer.at("/minds/0").stringValue())
         .isEqualTo("The strip of a lies on b, which never opens then");
     // A flap keeps the name that it was given.
-    assertThat(answer.at("/minds/1").stringValue()).startsWith("a lies over b when it is open");
+    assertThat(answer.at("/minds/1").stringValue())
+        .isEqualTo("a lies over b when it is open: close it before you open b");
     // Nothing was said of a gutter.
     assertThat(answer.at("/flaps/0/crossesGutter").booleanValue()).isFalse();
+  }
+
+  @Test
+  void what_was_opened_first_is_closed_after_what_then_lies_over_its_place() {
+    JsonNode answer =
+        ask(
+            "flaps",
+            "{'spread':{'w':24,'h':12},'flaps':["
+                + "{'id':'a','x':4,'y':4,'w':4,'h':4,'hinge':'left','mount':'page'},"
+                + "{'id':'b','x':3,'y':4,'w':4,'h':4,'hinge':'right','mount':'page','on':'a'}]}");
+    assertThat(answer.get("minds"))
+        .extracting(JsonNode::stringValue)
+        .contains("a lies over b when it is open: close it before you close b");
   }
 
   @Test

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -79,6 +80,19 @@ public final class Flaps {
   /** Tells what lies on what while all are closed. */
   public Stacking stacking() {
     return stacking;
+  }
+
+  /** Whether the one lies over the other while all are closed. */
+  public boolean liesOn(String flap, String other) {
+    return stacking.liesOn(flaps.get(flap), flaps.get(other));
+  }
+
+  /**
+   * How many layers up each lies while all are closed: on the page 1, else one more than the
+   * highest of those over which it lies.
+   */
+  public Map<String, Integer> levels() {
+    return new Layering(all(), stacking).levels(Set.of(), Flap::closed);
   }
 
   /**

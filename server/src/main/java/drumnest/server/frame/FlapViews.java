@@ -16,6 +16,7 @@ import drumnest.core.stock.HouseRule;
 import drumnest.server.stock.FlapMount;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Shows the flaps of a page. */
@@ -34,16 +35,12 @@ final class FlapViews {
     if (all.isEmpty()) {
       return List.of();
     }
-    Flaps flaps = new Flaps(all);
+    Map<String, Integer> levels = new Flaps(all).levels();
     String page = FlapNames.of(leaf, side, "");
     return all.stream()
-        .map(flap -> of(album, plan, flap, page, level(flaps, flap), slots))
+        .map(flap -> of(album, plan, flap, page, levels.get(flap.id()), slots))
         .sorted(Comparator.comparingInt(Views.FlapView::level))
         .toList();
-  }
-
-  private static int level(Flaps flaps, Flap flap) {
-    return (int) flaps.all().stream().filter(other -> flaps.stacking().liesOn(flap, other)).count();
   }
 
   private static Views.FlapView of(

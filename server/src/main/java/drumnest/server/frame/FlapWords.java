@@ -2,6 +2,7 @@ package drumnest.server.frame;
 
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Clash;
+import drumnest.core.mover.Flaps;
 import drumnest.core.mover.Overhang;
 import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
@@ -17,9 +18,10 @@ public final class FlapWords {
    * Tells what a clash means, in a sentence without its full stop; it may begin with a name as it
    * is given.
    *
+   * @param flaps those among which it is
    * @param name what a flap is called
    */
-  public static String clash(Clash clash, UnaryOperator<String> name) {
+  public static String clash(Clash clash, Flaps flaps, UnaryOperator<String> name) {
     String a = name.apply(clash.a());
     String b = name.apply(clash.b());
     return switch (clash.kind()) {
@@ -27,7 +29,12 @@ public final class FlapWords {
       case CLOSED_OVERLAP -> a + " and " + b + " want the same place";
       case ON_TOP -> a + " lies on " + b + ": open " + a + " first";
       case COVERS_WHEN_OPEN ->
-          a + " lies over " + b + " when it is open: close it before you open " + b;
+          a
+              + " lies over "
+              + b
+              + " when it is open: close it before you "
+              + (flaps.liesOn(clash.b(), clash.a()) ? "close " : "open ")
+              + b;
       case OPEN_OVERLAP -> a + " and " + b + " open onto the same place: one at a time";
     };
   }

@@ -261,7 +261,7 @@ public final class Views {
    * @param body sleeve or card
    * @param mount protector, page, fold, flat or behind
    * @param motion how it moves, with what is seen of it once it has
-   * @param level how many flaps it lies on
+   * @param level how many layers up it lies at rest: on the page 1
    * @param support what it is stuck to
    * @param mover the first part of the mover that it is a part of; left out where it is by itself
    * @param grip what is taken hold of to open it

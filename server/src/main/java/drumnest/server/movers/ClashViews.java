@@ -67,7 +67,7 @@ final class ClashViews {
             clash ->
                 new ClashView(
                     clash.severity(),
-                    Words.capital(FlapWords.clash(clash, plans::called)) + ".",
+                    Words.capital(FlapWords.clash(clash, motion.flaps(), plans::called)) + ".",
                     clash.a(),
                     clash.b(),
                     Stream.concat(

@@ -8,6 +8,7 @@ import drumnest.core.mover.SpreadMotion;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.FieldProblemException;
 import drumnest.server.frame.Views;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,7 +31,7 @@ final class MotionViews {
    * @param closed how many places are seen at rest
    * @param opened how many are seen in the one or the other state
    * @param unmarked the outsides of what moves though nothing says so
-   * @param areas where its flaps lie
+   * @param areas where its flaps lie, the lowest first
    * @param states its states, one after the other, as it is leafed
    * @param mark how far ruler marks lie apart, from which to which edges are moved
    */
@@ -49,10 +50,17 @@ final class MotionViews {
       List<ClashViews.ClashView> clashes,
       Views.LengthView mark) {}
 
-  /** Where a flap lies on the spread. */
-  record AreaView(String flap, Views.BoxView box) {}
+  /**
+   * Where a flap lies on the spread.
+   *
+   * @param level how many layers up: on the page 1
+   */
+  record AreaView(String flap, Views.BoxView box, int level) {}
 
-  /** A state of the spread by its name, what is open in it, and where all of them lie. */
+  /**
+   * A state of the spread by its name, what is open in it, and where all of them lie, the lowest
+   * first.
+   */
   record StateView(String name, List<String> open, List<AreaView> areas) {}
 
   /**
@@ -124,8 +132,13 @@ final class MotionViews {
   }
 
   private static List<AreaView> areas(SpreadMotion motion, Set<String> open) {
+    Map<String, Integer> levels = motion.levels(open);
     return motion.flaps().all().stream()
-        .map(flap -> new AreaView(flap.id(), Views.BoxView.of(motion.area(flap, open))))
+        .map(
+            flap ->
+                new AreaView(
+                    flap.id(), Views.BoxView.of(motion.area(flap, open)), levels.get(flap.id())))
+        .sorted(Comparator.comparingInt(AreaView::level))
         .toList();
   }
 

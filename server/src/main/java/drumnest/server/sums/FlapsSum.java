@@ -72,7 +72,7 @@ class FlapsSum implements Sum {
         "flaps", read.stream().map(flap -> flap(flaps, flap, spread, gutter, inForce)).toList());
     answer.put("clashes", clashes.stream().map(FlapsSum::clash).toList());
     answer.put("opens", read.stream().map(flap -> opens(flap, spread)).toList());
-    answer.put("minds", clashes.stream().map(FlapsSum::minds).toList());
+    answer.put("minds", clashes.stream().map(clash -> minds(flaps, clash)).toList());
     answer.put("drawing", drawing(read, spread, gutter));
     answer.put("working", working(clashes));
     return answer;
@@ -182,8 +182,8 @@ class FlapsSum implements Sum {
   }
 
   /** Tells what a clash means for the maker. */
-  private static String minds(Clash clash) {
-    return FlapWords.clash(clash, UnaryOperator.identity());
+  private static String minds(Flaps flaps, Clash clash) {
+    return FlapWords.clash(clash, flaps, UnaryOperator.identity());
   }
 
   private static List<Map<String, @Nullable Object>> drawing(
