@@ -122,7 +122,7 @@ class FlapsOverHttpTest {
     assertThat(texts(SPREAD.motion().at("/flaps/0/hindrances")))
         .containsExactly("Open flap 2 first.");
     assertThat(texts(SPREAD.motion().get("order"))).containsExactly("2-front-m2", "2-front-m1");
-    assertThat(SPREAD.page().at("/flaps/1/level").intValue()).isEqualTo(1);
+    assertThat(SPREAD.page().at("/flaps/1/level").intValue()).isEqualTo(2);
     SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
     assertThat(texts(SPREAD.motion().at("/flaps/0/hindrances"))).isEmpty();
   }
