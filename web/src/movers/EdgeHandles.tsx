@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useState } from "react";
-import type { Flap, Length } from "../api/types";
+import type { Edge, Flap, Length } from "../api/types";
 import { useStep } from "../api/useStep";
+import { isAtSide } from "./lying";
 
 interface Props {
   album: number;
@@ -11,10 +12,8 @@ interface Props {
   mark: Length;
 }
 
-type EdgeName = "left" | "right" | "top" | "bottom";
-
 /** Where the handle of each edge is, inside it. */
-const PLACES: Record<EdgeName, string> = {
+const PLACES: Record<Edge, string> = {
   left: "left-0 top-1/4 h-8 w-2.5 -translate-y-1/2 cursor-ew-resize",
   right: "right-0 top-1/4 h-8 w-2.5 -translate-y-1/2 cursor-ew-resize",
   top: "top-0 left-1/4 h-2.5 w-8 -translate-x-1/2 cursor-ns-resize",
@@ -29,7 +28,7 @@ const KEYS: Record<string, { side: boolean; by: number }> = {
 };
 
 interface Drag {
-  edge: EdgeName;
+  edge: Edge;
   from: number;
   marks: number;
 }
@@ -40,13 +39,13 @@ export function EdgeHandles({ album, flap, inch, mark }: Props) {
   const [drag, setDrag] = useState<Drag | null>(null);
   const pixels = inch * Number(mark.in);
 
-  function move(edge: EdgeName, marks: number) {
+  function move(edge: Edge, marks: number) {
     if (marks !== 0) {
       void step("/api/albums/{id}/movers/edge", { flap: flap.id, edge, marks });
     }
   }
 
-  function onKeyDown(event: KeyboardEvent, edge: EdgeName) {
+  function onKeyDown(event: KeyboardEvent, edge: Edge) {
     const key = KEYS[event.key];
     if (key && key.side === isAtSide(edge)) {
       event.preventDefault();
@@ -77,7 +76,7 @@ export function EdgeHandles({ album, flap, inch, mark }: Props) {
           }}
         />
       )}
-      {(flap.edges as EdgeName[]).map((edge) => (
+      {(flap.edges as Edge[]).map((edge) => (
         <button
           key={edge}
           type="button"
@@ -103,8 +102,4 @@ export function EdgeHandles({ album, flap, inch, mark }: Props) {
       ))}
     </>
   );
-}
-
-function isAtSide(edge: EdgeName) {
-  return edge === "left" || edge === "right";
 }

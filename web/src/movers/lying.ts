@@ -80,7 +80,7 @@ function restHinge(placed: PlacedFlap, all: PlacedFlap[]): Edge {
   return (isAtSide(hinge) ? across : down) ? OPPOSITE[hinge] : hinge;
 }
 
-/** What a flap does by itself, with all that is stuck to it, as a transformation in CSS. */
+/** The turn or the slide of a flap, with all that is stuck to it, as a transformation in CSS. */
 function moved(placed: PlacedFlap, state: SpreadState, open: boolean) {
   const { x, y, w, h } = restBox(placed, state);
   const hinge = restHinge(placed, state.all);

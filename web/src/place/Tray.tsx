@@ -173,7 +173,6 @@ function caption(photo: Photo) {
   if (weakness) {
     return weakness;
   }
-  const taken = takenText(photo);
-  const day = taken.indexOf(" ");
-  return widthOf(photo) < 70 ? taken.slice(day + 1) : taken;
+  const taken = photo.taken?.text;
+  return taken && widthOf(photo) < 70 ? taken.slice(taken.indexOf(" ") + 1) : takenText(photo);
 }

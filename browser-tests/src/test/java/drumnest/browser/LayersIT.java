@@ -126,8 +126,7 @@ class LayersIT {
   @Test
   void of_movers_of_every_kind_what_is_seen_in_each_state_is_what_is_painted() {
     for (Map.Entry<String, String> kind : PLACES.entrySet()) {
-      step("movers/add", Map.of("slot", kind.getValue(), "kind", kind.getKey()));
-      fill();
+      add(kind.getValue(), kind.getKey());
       assertIsPaintedAsSeen(kind.getKey());
       step("flaps/remove", Map.of("flap", "2-front-m1"));
     }
@@ -135,18 +134,20 @@ class LayersIT {
 
   @Test
   void what_opens_over_the_facing_page_lies_over_what_is_closed_there() {
-    step("movers/add", Map.of("slot", "2-front-5", "kind", "chain"));
-    step("movers/add", Map.of("slot", "1-back-6", "kind", "booklet"));
-    fill();
+    add("2-front-5", "chain");
+    add("1-back-6", "booklet");
     assertIsPaintedAsSeen("chain over a booklet");
   }
 
   @Test
   void what_is_on_the_inside_of_a_door_lies_on_it_once_that_is_open() {
-    step("movers/add", Map.of("slot", "2-front-6", "kind", "door"));
-    step("movers/add", Map.of("slot", "2-front-m1.2", "kind", "waterfall"));
-    fill();
+    add("2-front-6", "door");
+    add("2-front-m1.2", "waterfall");
     assertIsPaintedAsSeen("waterfall in a door");
+  }
+
+  private void add(String slot, String kind) {
+    step("movers/add", Map.of("slot", slot, "kind", kind));
   }
 
   /** A photo of a colour of its own into each place of the open spread. */
@@ -187,6 +188,7 @@ class LayersIT {
   }
 
   private void assertIsPaintedAsSeen(String what) {
+    fill();
     page.reload();
     JsonArray states = motion(List.of()).getAsJsonArray("states");
     assertThat(states.size()).as(what).isPositive();

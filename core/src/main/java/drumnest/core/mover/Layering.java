@@ -127,10 +127,8 @@ final class Layering {
   }
 
   /** The nearest that is open of a flap and those to which it is stuck. */
-  Optional<Flap> turnedBy(Flap flap, Set<String> open) {
-    return Stream.concat(Stream.of(flap), carriers.get(flap).stream())
-        .filter(each -> open.contains(each.id()))
-        .findFirst();
+  Optional<Flap> movedBy(Flap flap, Set<String> open) {
+    return chain(flap).filter(each -> open.contains(each.id())).findFirst();
   }
 
   /**
@@ -145,14 +143,8 @@ final class Layering {
    * @param last it, or one to which it is stuck: no further down the stack is looked
    */
   private Optional<Flap> movedBy(Flap flap, Flap last, Set<String> open) {
-    if (open.contains(flap.id())) {
-      return Optional.of(flap);
-    }
-    if (flap == last) {
-      return Optional.empty();
-    }
-    List<Flap> over = carriers.get(flap);
-    return over.subList(0, over.indexOf(last) + 1).stream()
+    List<Flap> chain = chain(flap).toList();
+    return chain.subList(0, chain.indexOf(last) + 1).stream()
         .filter(each -> open.contains(each.id()))
         .findFirst();
   }
@@ -191,11 +183,17 @@ final class Layering {
 
   /** Whether the outside of a flap is down, as that of one on an inside is at rest. */
   boolean isFaceDown(Flap flap, Set<String> open) {
-    boolean down = open.contains(flap.id()) != flap.inside();
-    for (Flap carrier : carriers.get(flap)) {
-      down ^= open.contains(carrier.id()) != carrier.inside();
-    }
-    return down;
+    return chain(flap).filter(each -> isTurned(each, open) != each.inside()).count() % 2 == 1;
+  }
+
+  /** One that is drawn out is open too, and lies as before. */
+  private static boolean isTurned(Flap flap, Set<String> open) {
+    return open.contains(flap.id()) && flap.move() == Flap.Move.TURNS;
+  }
+
+  /** A flap and all to which it is stuck, down the stack. */
+  private Stream<Flap> chain(Flap flap) {
+    return Stream.concat(Stream.of(flap), carriers.get(flap).stream());
   }
 
   /**

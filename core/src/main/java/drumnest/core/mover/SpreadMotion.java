@@ -32,11 +32,12 @@ import org.jspecify.annotations.Nullable;
  * open. Those of both pages are looked at together, in lengths from the top left of the left page.
  *
  * <p>What is fixed to a flap moves with it. A flap may be opened when none that lies on what moves
- * is still closed, and no open one lies over that or where it would come to lie; it may be closed
- * where it might be opened again from there, so that whatever was opened can be closed. One on
- * which the strip of another is stuck never opens. So, from rest, no two that are open ever lie in
- * one place, unless the one carries the other, or they are turned one after the other like the
- * leaves of a book.
+ * is still closed, and nothing that was moved, by itself or with what carries it, lies over that or
+ * where it would come to lie; it may be closed where it might be opened again from there, so that
+ * whatever was opened can be closed. One on an underside opens only if it swings out from there,
+ * and is come at from below. One on which the strip of another is stuck never opens. So, from rest,
+ * no two that are open ever lie in one place, unless the one carries the other, or they are turned
+ * one after the other like the leaves of a book.
  *
  * <p>Source: common practice, no source. Time of a question about one flap: flaps × height of the
  * highest stack; of all of them: that squared.
@@ -285,7 +286,7 @@ public final class SpreadMotion {
         .filter(
             carrier ->
                 moved.stream().anyMatch(each -> face(each, then).overlaps(face(carrier, before))))
-        .flatMap(carrier -> layering.turnedBy(carrier, before).stream())
+        .flatMap(carrier -> layering.movedBy(carrier, before).stream())
         .map(open -> new Hindrance(Why.CLOSE_FIRST, open.id()))
         .toList();
   }

@@ -109,7 +109,7 @@ public class LineViews {
    */
   public record MomentView(String at, String text, boolean byMaker) {}
 
-  /** What a maker can say of a photo beside its choice. */
+  /** A word of the maker about a photo, beside its choice. */
   public enum PhotoMark {
     HERO,
     SECRET,

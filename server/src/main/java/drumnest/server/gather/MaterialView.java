@@ -6,7 +6,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.frame.Views;
 
-/** What there is of a photo: a file, a print on the table, or both. */
+/** The material that there is of a photo: a file, a print on the table, or both. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = MaterialView.FileView.class, name = "file"),

@@ -35,7 +35,7 @@ final class TitleViews {
    * @param colour of its letters
    * @param estimated whether some widths are estimated
    * @param border what it takes of its page or photo
-   * @param about the photo that it names; left out where it names none
+   * @param about the photo it lies on or beside; left out where it does neither
    * @param contrast left out where its ground is not known
    */
   record TitleView(
