@@ -2062,6 +2062,23 @@ export interface components {
             pictures: string;
             version: string;
         };
+        AccordionForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            border?: string;
+            count?: string;
+            overlap?: string;
+            /** @enum {string} */
+            pictures?: "stuck" | "printed";
+            sheetH?: string;
+            sheetW?: string;
+            /** @enum {string} */
+            upper?: "each" | "across";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "accordion";
+        };
         AccountView: {
             /** Format: double */
             best: number;
@@ -2176,6 +2193,15 @@ export interface components {
             mat?: string;
             outline?: components["schemas"]["Oval"] | components["schemas"]["Rounded"] | components["schemas"]["Straight"];
             shape: components["schemas"]["Grid"] | components["schemas"]["Mixed"] | components["schemas"]["Row"] | components["schemas"]["Single"];
+        };
+        BookletForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            count?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "booklet";
         };
         BoxView: {
             h: components["schemas"]["LengthView"];
@@ -2302,6 +2328,15 @@ export interface components {
         };
         CatalogueView: {
             entries: components["schemas"]["EntryView"][];
+        };
+        ChainForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            count?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "chain";
         };
         ChangeFlap: {
             flap: string;
@@ -2520,6 +2555,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        DividedForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "divided-place";
+        };
         DividedPart: Omit<components["schemas"]["PartRequest"], "is"> & {
             direction?: string;
             parts?: (components["schemas"]["DividedPart"] | components["schemas"]["SharedPart"] | components["schemas"]["ShutPart"] | components["schemas"]["WholePart"])[];
@@ -2530,6 +2572,15 @@ export interface components {
              * @enum {string}
              */
             is: "divided";
+        };
+        DoorForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            border?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "door";
         };
         DrawingView: {
             covers?: components["schemas"]["ShareBoxView"][];
@@ -2548,6 +2599,26 @@ export interface components {
             name: string;
             photo: string;
             why: string;
+        };
+        EdgeBandForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            depth?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "edge-band";
+        };
+        EdgeTuckForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            cardH?: string;
+            cardW?: string;
+            depth?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "edge-tuck";
         };
         EffectView: {
             changes: string[];
@@ -2631,10 +2702,6 @@ export interface components {
             where?: components["schemas"]["WhereView"];
             words: string;
         };
-        Fact: {
-            name: string;
-            value: string;
-        };
         FactForm: {
             chapter?: string;
             /** @enum {string} */
@@ -2716,6 +2783,17 @@ export interface components {
             strip: components["schemas"]["BoxView"];
             support: components["schemas"]["OnInsideView"] | components["schemas"]["OnOutsideView"] | components["schemas"]["OnPageView"];
         };
+        FoldOutForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            border?: string;
+            sheetH?: string;
+            sheetW?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "fold-out";
+        };
         Format: {
             format?: string;
             /** Format: int64 */
@@ -2762,6 +2840,13 @@ export interface components {
         };
         GripView: {
             of: string;
+        };
+        GutterBandForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "gutter-band";
         };
         ImportView: {
             /** Format: int32 */
@@ -2959,6 +3044,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MakingStep: {
+            noReturn: boolean;
+            text: string;
+        };
         MarkCard: {
             arrow?: boolean;
             /** Format: int32 */
@@ -2994,6 +3083,9 @@ export interface components {
         };
         MeasuredCardsView: {
             cards: components["schemas"]["CardLayoutView"][];
+        };
+        MechanismForm: {
+            is: string;
         };
         Mixed: Omit<components["schemas"]["ShapeRequest"], "is"> & {
             gap?: string;
@@ -3072,32 +3164,23 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MoverFact: {
+            name: string;
+            value: string;
+        };
         MoverForm: {
-            border?: string;
-            cardH?: string;
-            cardW?: string;
-            count?: string;
-            depth?: string;
             /** @enum {string} */
             edge: "top" | "bottom" | "left" | "right";
             /** @enum {string} */
             grip?: "none" | "tab" | "string";
             h: string;
-            overlap?: string;
-            /** @enum {string} */
-            pictures?: "stuck" | "printed";
-            sheetH?: string;
-            sheetW?: string;
-            step?: string;
-            /** @enum {string} */
-            upper?: "each" | "across";
-            visible?: string;
+            made: components["schemas"]["AccordionForm"] | components["schemas"]["BookletForm"] | components["schemas"]["ChainForm"] | components["schemas"]["DividedForm"] | components["schemas"]["DoorForm"] | components["schemas"]["EdgeBandForm"] | components["schemas"]["EdgeTuckForm"] | components["schemas"]["FoldOutForm"] | components["schemas"]["GutterBandForm"] | components["schemas"]["PullOutForm"] | components["schemas"]["TuckSpotForm"] | components["schemas"]["WaterfallForm"];
             w: string;
             x: string;
             y: string;
         };
         MoverState: {
-            facts: components["schemas"]["Fact"][];
+            facts: components["schemas"]["MoverFact"][];
             form: components["schemas"]["MoverForm"];
             id: string;
             /** @enum {string} */
@@ -3105,7 +3188,7 @@ export interface components {
             mirrors: boolean;
             name: string;
             part: string;
-            steps: components["schemas"]["Step"][];
+            steps: components["schemas"]["MakingStep"][];
         };
         NeedView: {
             key: string;
@@ -3479,6 +3562,16 @@ export interface components {
             run?: string;
             sleeves?: boolean;
             undecided: boolean;
+        };
+        PullOutForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            cardH?: string;
+            cardW?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "pull-out";
         };
         Put: {
             photo: string;
@@ -3895,10 +3988,6 @@ export interface components {
              */
             of: "stays";
         };
-        Step: {
-            noReturn: boolean;
-            text: string;
-        };
         StickTitle: {
             /** Format: int32 */
             key: number;
@@ -4107,6 +4196,17 @@ export interface components {
             slot: string;
             to: components["schemas"]["SizeView"];
         };
+        TuckSpotForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            cardH?: string;
+            cardW?: string;
+            visible?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "tuck-spot";
+        };
         Turn: {
             slot: string;
             turned: boolean;
@@ -4151,6 +4251,16 @@ export interface components {
         Version: {
             /** Format: int64 */
             version: number;
+        };
+        WaterfallForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            count?: string;
+            step?: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            is: "waterfall";
         };
         WhereView: {
             label: string;

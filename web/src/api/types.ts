@@ -50,6 +50,7 @@ export type FlapState = Schemas["FlapState"];
 export type Motion = Schemas["MotionView"];
 export type MoverChoice = Schemas["ChoiceView"];
 export type MoverForm = Schemas["MoverForm"];
+export type MadeForm = MoverForm["made"];
 export type MoverState = Schemas["MoverState"];
 export type MoverKind = MoverState["kind"];
 export type CornerCut = Schemas["CornerCutView"];

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Movers of several parts on a leaf of one 6 × 4 and ten 3 × 4. */
 class MoversOverHttpTest {
@@ -51,6 +52,11 @@ class MoversOverHttpTest {
         .propertyStream()
         .forEach(each -> form.put(each.getKey(), each.getValue()));
     return form;
+  }
+
+  /** Another measure of its kind. */
+  private static void made(Map<String, Object> form, String field, String value) {
+    ((ObjectNode) form.get("made")).put(field, value);
   }
 
   /** How many sides of its flaps hold a picture. */
@@ -130,12 +136,12 @@ class MoversOverHttpTest {
     // Another flap has the next number, so that a longer one is numbered anew, with what it holds.
     SERVER.step("flaps/add", Map.of("slot", "2-front-2", "hinge", "left")).is(200);
     Map<String, Object> form = form();
-    form.put("count", "5");
+    made(form, "count", "5");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(SPREAD.page().get("flaps").size()).isEqualTo(6);
     assertThat(SERVER.album(1).toString()).contains("2-front-m6.1");
     assertThat(pictures()).isEqualTo(3);
-    form.put("count", "2");
+    made(form, "count", "2");
     SERVER.step("movers/change", Map.of("flap", "2-front-m6", "form", form)).is(200);
     assertThat(SERVER.album(1).get("undo").stringValue())
         .isEqualTo("change accordion 6, leaf 2 front with 1 picture in it");
@@ -148,7 +154,7 @@ class MoversOverHttpTest {
     add("2-front-6", "accordion");
     fill("2-front-m1.2", "2-front-m4.1");
     Map<String, Object> form = form();
-    form.put("upper", "across");
+    made(form, "upper", "across");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     // The inside of panel 1 is a piece now; the outside of panel 4, the last, is the wide slot.
     assertThat(SERVER.album().get("undo").stringValue()).endsWith("with 1 picture in it");
@@ -168,10 +174,10 @@ class MoversOverHttpTest {
     assertThat(texts(ticket.get("todo")).toString()).contains("Cut it into 4 pieces of 3 × 4");
     assertThat(SPREAD.motion().get("opened").intValue()).isEqualTo(20);
     // Longer by one it is still there; with a picture on each panel again the last one has it.
-    form.put("count", "5");
+    made(form, "count", "5");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(pictures()).isEqualTo(5);
-    form.put("upper", "each");
+    made(form, "upper", "each");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(pictures()).isEqualTo(1);
     assertThat(SERVER.get("/api/albums/1/movers/2-front-m1/model.pdf").is(200).bytes())
@@ -185,7 +191,7 @@ class MoversOverHttpTest {
     String stuck = thickness();
     assertThat(SERVER.album().at("/counts/toOrder").intValue()).isEqualTo(3);
     Map<String, Object> form = form();
-    form.put("pictures", "printed");
+    made(form, "pictures", "printed");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(pictures()).isEqualTo(3);
     assertThat(SERVER.album().at("/counts/toOrder").intValue()).isZero();
@@ -248,13 +254,13 @@ class MoversOverHttpTest {
   void a_measure_that_does_not_do_is_named_with_the_nearest_that_works() {
     add("2-front-6", "accordion");
     Map<String, Object> form = form();
-    form.put("sheetW", "3");
+    made(form, "sheetW", "3");
     JsonNode refused =
         SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(400).json();
     assertThat(refused.get("field").stringValue()).isEqualTo("sheetW");
     assertThat(refused.get("detail").stringValue()).contains("3 3/4");
     form = form();
-    form.put("count", "20");
+    made(form, "count", "20");
     assertThat(
             SERVER
                 .step("movers/change", Map.of("flap", "2-front-m1", "form", form))
@@ -303,7 +309,7 @@ class MoversOverHttpTest {
     add("2-front-m3.2", "booklet");
     fill("2-front-m4.1");
     assertThat(SPREAD.motion().get("movers")).hasSize(2);
-    form.put("count", "2");
+    made(form, "count", "2");
     SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
     assertThat(SPREAD.motion().get("movers")).hasSize(1);
     assertThat(SPREAD.page().get("flaps")).hasSize(2);
@@ -382,7 +388,7 @@ class MoversOverHttpTest {
     add(front + "1", "edge-band");
     Map<String, Object> form = form();
     assertThat(width(form)).isBetween(Length.parse("6 1/8"), Length.parse("6 1/2"));
-    form.put("depth", "1");
+    made(form, "depth", "1");
     form.put("w", "5");
     SERVER.step("movers/change", Map.of("flap", front + "m1", "form", form)).is(200);
     JsonNode behind =

@@ -16,6 +16,11 @@ public record Box(Length x, Length y, Length w, Length h) {
     return new Box(x, y, size.w(), size.h());
   }
 
+  /** A box of this size at the origin. */
+  public static Box of(Size size) {
+    return of(Length.ZERO, Length.ZERO, size);
+  }
+
   public Size size() {
     return new Size(w, h);
   }

@@ -65,6 +65,16 @@ public enum Edge {
     };
   }
 
+  /** A box moved away from this edge, into the rectangle and beyond. */
+  public Box away(Box box, Length by) {
+    return switch (this) {
+      case TOP -> box.moved(Length.ZERO, by);
+      case BOTTOM -> box.moved(Length.ZERO, by.negated());
+      case LEFT -> box.moved(by, Length.ZERO);
+      case RIGHT -> box.moved(by.negated(), Length.ZERO);
+    };
+  }
+
   /** Tells what lies along this edge outside a box. */
   public Box beyond(Box box, Length deep) {
     return mirrored(along(box, deep), box);

@@ -3,6 +3,7 @@ package drumnest.core.measure;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A straight piece of line along one axis: level, from left to right, or upright, from top to foot.
@@ -60,6 +61,15 @@ public record Segment(boolean level, Length at, Length from, Length to) {
     return level
         ? new Segment(true, at, width.minus(to), width.minus(from))
         : new Segment(false, width.minus(at), from, to);
+  }
+
+  /** Tells what is left of it before and behind another on the same line. */
+  public List<Segment> without(Segment other) {
+    return Stream.of(
+            new Segment(level, at, from, from.max(other.from.min(to))),
+            new Segment(level, at, to.min(other.to.max(from)), to))
+        .filter(left -> left.length().isPositive())
+        .toList();
   }
 
   /** Whether all of it lies in a box or on its edge. */

@@ -100,9 +100,9 @@ public final class BandChoices {
   }
 
   private MoverChoices.Choice acrossGutter() {
-    Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
+    Box page = Box.of(leaf.size());
     Leaf facing = facing();
-    Box there = spread.mirrored(side.other(), Box.of(Length.ZERO, Length.ZERO, facing.size()));
+    Box there = spread.mirrored(side.other(), Box.of(facing.size()));
     Box common = page.common(there).orElse(page);
     Length high = rules.length(HouseRule.BAND_HEIGHT).min(common.h());
     Length near = at.box().bottom();

@@ -59,7 +59,7 @@ public final class FlapChoices {
    * @param on any place of the page
    */
   public static Flap overLeaf(Slot on, HouseRules rules) {
-    Box page = Box.of(Length.ZERO, Length.ZERO, on.leaf().size());
+    Box page = Box.of(on.leaf().size());
     Edge inner = on.side() == Side.FRONT ? Edge.LEFT : Edge.RIGHT;
     return at(on, page, Flap.Body.SLEEVE, rules).stream()
         .map(Choice::flap)
@@ -114,7 +114,7 @@ public final class FlapChoices {
         flaps.clashes().stream()
             .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
             .toList();
-    Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
+    Box page = Box.of(leaf.size());
     Length past = Overhang.of(flaps.stacking().reached(flap).openFace(), page).furthest();
     return new Choice(flap, clashes, past);
   }

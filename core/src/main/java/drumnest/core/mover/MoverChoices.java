@@ -15,6 +15,8 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.kind.MoverParts;
+import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -121,7 +123,7 @@ public final class MoverChoices {
    */
   private Mover filled(Mover mover) {
     return switch (mover.mechanism().kind()) {
-      case PULL_OUT -> mover.with(new Mechanism.PullOut(MoverParts.mostInPocket(mover, rules)));
+      case PULL_OUT -> mover.with(new Mechanism.PullOut(PullOutPocket.most(mover, rules)));
       case EDGE_TUCK -> mover.with(tucked(mover));
       case WATERFALL -> mover.lying(firstCard(mover));
       case CHAIN,
@@ -184,7 +186,7 @@ public final class MoverChoices {
                     clash -> mover.parts().contains(clash.a()) != mover.parts().contains(clash.b()))
                 .toList();
     SpreadMotion motion = new SpreadMotion(all);
-    Box page = Box.of(Length.ZERO, Length.ZERO, leaf.size());
+    Box page = Box.of(leaf.size());
     Set<String> open =
         parts.stream()
             .filter(flap -> flap.move() != Flap.Move.STAYS)
@@ -254,7 +256,7 @@ public final class MoverChoices {
   /** The page, or what carries it. */
   private Box room() {
     Flap carrier = carrier();
-    return carrier == null ? Box.of(Length.ZERO, Length.ZERO, leaf.size()) : carrier.closed();
+    return carrier == null ? Box.of(leaf.size()) : carrier.closed();
   }
 
   private @Nullable Flap carrier() {

@@ -37,7 +37,7 @@ public final class PocketPattern {
   public PocketPattern(Size page, List<Pocket> ofPage) {
     this.page = page;
     this.pockets = ofPage.stream().sorted(READING).toList();
-    Box whole = Box.of(Length.ZERO, Length.ZERO, page);
+    Box whole = Box.of(page);
     for (int i = 0; i < pockets.size(); i++) {
       if (!whole.contains(pockets.get(i).box())) {
         throw new IllegalArgumentException("Pocket " + (i + 1) + " leaves the page.");

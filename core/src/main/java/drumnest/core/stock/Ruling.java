@@ -63,7 +63,7 @@ public record Ruling(
 
   public static Ruling of(Size inside, Part part, HouseRules rules) {
     Pen pen = new Pen(rules.length(HouseRule.RULED_EASE));
-    pen.rule(Box.of(Length.ZERO, Length.ZERO, inside), part, List.of(), true);
+    pen.rule(Box.of(inside), part, List.of(), true);
     return new Ruling(inside, pen.pieces, pen.pockets, pen.leftOver, pen.problems);
   }
 

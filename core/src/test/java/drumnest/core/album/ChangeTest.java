@@ -162,7 +162,7 @@ class ChangeTest {
     return PagePlan.EMPTY.with(
         new Flap(
             "1",
-            Box.of(Length.ZERO, Length.ZERO, size),
+            Box.of(size),
             Edge.LEFT,
             new Attachment.OnProtector(Length.ofInches(1)),
             Support.PAGE,

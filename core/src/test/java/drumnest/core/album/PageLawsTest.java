@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PageLawsTest {
 
   private static final Size PAGE = Size.ofInches(12, 12);
-  private static final Box ALL = Box.of(Length.ZERO, Length.ZERO, PAGE);
+  private static final Box ALL = Box.of(PAGE);
   private static final PageMeasure MEASURE = new PageMeasure(PAGE, ALL, HouseRules.defaults());
 
   /** A number of 16ths of an inch between two. */

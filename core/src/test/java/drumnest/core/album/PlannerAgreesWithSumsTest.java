@@ -34,7 +34,7 @@ class PlannerAgreesWithSumsTest {
   private static final HouseRules RULES = HouseRules.defaults();
 
   private static List<Box> planned(Shape shape, Anchor anchor) {
-    PageMeasure measure = new PageMeasure(PAGE, Box.of(Length.ZERO, Length.ZERO, PAGE), RULES);
+    PageMeasure measure = new PageMeasure(PAGE, Box.of(PAGE), RULES);
     Block block = new Block(1, shape, anchor, Holds.PHOTO, Length.ZERO);
     return measure.plan(List.of(block)).mounts().stream().map(Mount::box).toList();
   }
@@ -159,7 +159,7 @@ class PlannerAgreesWithSumsTest {
             new Anchor.OfBlock(1, Anchor.Beside.BELOW, quarter, Anchor.Along.START),
             Holds.PHOTO,
             Length.ZERO);
-    PageMeasure measure = new PageMeasure(PAGE, Box.of(Length.ZERO, Length.ZERO, PAGE), RULES);
+    PageMeasure measure = new PageMeasure(PAGE, Box.of(PAGE), RULES);
     List<Mount> mounts = measure.plan(List.of(grid, below)).mounts();
     assertThat(mounts.get(4).box().x()).isEqualTo(Length.parse("1"));
     assertThat(mounts.get(4).box().y()).isEqualTo(Length.parse("6"));

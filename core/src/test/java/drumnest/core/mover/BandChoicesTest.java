@@ -24,6 +24,7 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
@@ -187,7 +188,7 @@ class BandChoicesTest {
       assertThat(places(page)).noneMatch(place -> place.overlaps(band.at()));
       assertThat(places(other.page())).noneMatch(place -> place.overlaps(other.mover().at()));
       for (PageSide each : List.of(page, other.page())) {
-        Box whole = Box.of(Length.ZERO, Length.ZERO, each.size());
+        Box whole = Box.of(each.size());
         assertThat(whole.contains(each == page ? band.at() : other.mover().at())).isTrue();
       }
       assertThat(MirrorPiece.of(spread, other.page(), other.mover()).orElseThrow().mover())

@@ -38,8 +38,7 @@ class FlapFixesTest {
   }
 
   private static FlapFixes fixes(List<Flap> flaps, Size page) {
-    return new FlapFixes(
-        flaps, flap -> Box.of(Length.ZERO, Length.ZERO, page), flap -> true, RULES);
+    return new FlapFixes(flaps, flap -> Box.of(page), flap -> true, RULES);
   }
 
   private static Slot slot(String id, List<Flap> flaps) {
@@ -124,7 +123,7 @@ class FlapFixesTest {
         List<Clash> after = new Flaps(then).clashes();
         assertThat(after).doesNotContain(clash).hasSize(fix.left());
         assertThat(after.size()).isLessThan(before.size());
-        assertThat(Box.of(Length.ZERO, Length.ZERO, PAGE).contains(fix.flap().face())).isTrue();
+        assertThat(Box.of(PAGE).contains(fix.flap().face())).isTrue();
       }
     }
   }

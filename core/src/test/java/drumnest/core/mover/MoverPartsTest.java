@@ -20,9 +20,12 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.measure.Turn;
-import drumnest.core.mover.Accordion.Half;
 import drumnest.core.mover.SpreadMotion.Hindrance;
 import drumnest.core.mover.SpreadMotion.Why;
+import drumnest.core.mover.kind.Accordion;
+import drumnest.core.mover.kind.Accordion.Half;
+import drumnest.core.mover.kind.MoverParts;
+import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
@@ -87,7 +90,7 @@ class MoverPartsTest {
             .filter(slot -> !slot.kind().isOfPage())
             .map(slot -> slot.id().replace("1-front-", ""))
             .toList();
-    Accordion cut = MoverParts.cutting(mover, (Mechanism.Accordion) mover.mechanism());
+    Accordion cut = Accordion.of(mover, (Mechanism.Accordion) mover.mechanism());
     Half half = anchor == Edge.RIGHT || anchor == Edge.BOTTOM ? Half.LEFT : Half.RIGHT;
     List<String> table = new ArrayList<>();
     cut.reading(half).forEach(step -> step.forEach(face -> table.add(slot(face, panels))));
@@ -101,7 +104,7 @@ class MoverPartsTest {
     Mover mover = accordion(box("7", "1", "4 1/4", "6 1/4"), anchor, panels);
     Leaf leaf = leaf(MoverParts.of(mover, null, RULES), List.of(mover));
     SpreadMotion motion = SpreadMotion.of(new Spread(0, List.of(leaf)), Length.ZERO);
-    Accordion cut = MoverParts.cutting(mover, (Mechanism.Accordion) mover.mechanism());
+    Accordion cut = Accordion.of(mover, (Mechanism.Accordion) mover.mechanism());
     Half half = anchor == Edge.RIGHT || anchor == Edge.BOTTOM ? Half.LEFT : Half.RIGHT;
     for (int step = 0; step < panels; step++) {
       Set<String> open = step == 0 ? Set.of() : Set.of("1-front-m" + step);
@@ -381,7 +384,7 @@ class MoverPartsTest {
     Mover pocket =
         new Mover(
             1, box("2", "2", "4", "5"), edge, null, new Mechanism.PullOut(Size.ofInches(1, 1)));
-    Mover full = pocket.with(new Mechanism.PullOut(MoverParts.mostInPocket(pocket, RULES)));
+    Mover full = pocket.with(new Mechanism.PullOut(PullOutPocket.most(pocket, RULES)));
     Flap card = MoverParts.of(full, null, RULES).get(0);
     assertThat(pocket.at().contains(card.closed())).isTrue();
     assertThat(edge.of(card.closed())).isEqualTo(edge.of(pocket.at()));

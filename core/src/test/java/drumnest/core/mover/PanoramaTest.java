@@ -16,6 +16,7 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;

@@ -20,9 +20,13 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.Construction.Piece;
-import drumnest.core.mover.Construction.Role;
-import drumnest.core.mover.Construction.Use;
+import drumnest.core.mover.kind.Constructing;
+import drumnest.core.mover.kind.Construction;
+import drumnest.core.mover.kind.Construction.Piece;
+import drumnest.core.mover.kind.Construction.Role;
+import drumnest.core.mover.kind.Construction.Use;
+import drumnest.core.mover.kind.MoverParts;
+import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
@@ -119,9 +123,9 @@ class UsualMoversTest {
             .plus(RULES.length(HouseRule.PULLOUT_PLAY))
             .plus(RULES.length(HouseRule.PULLOUT_CARD).dividedBy(2));
     Mover wide = mover(pocket, Edge.TOP, new Mechanism.PullOut(Size.ofInches(6, 3)));
-    assertThat(MoverParts.mostInPocket(wide, RULES))
+    assertThat(PullOutPocket.most(wide, RULES))
         .isEqualTo(new Size(pocket.w().minus(side.times(2)), pocket.h().minus(side)));
-    assertThat(MoverParts.mostInPocket(wide.withEdge(Edge.LEFT), RULES))
+    assertThat(PullOutPocket.most(wide.withEdge(Edge.LEFT), RULES))
         .isEqualTo(new Size(pocket.w().minus(side), pocket.h().minus(side.times(2))));
     assertThat(refused(wide).nearest()).isEqualTo(pocket.w().minus(side.times(2)));
     Mover high = mover(pocket, Edge.TOP, new Mechanism.PullOut(Size.ofInches(3, 4)));
@@ -174,11 +178,7 @@ class UsualMoversTest {
         .filter(flaps -> flaps.size() > 1)
         .forEach(
             flaps ->
-                assertThat(flaps)
-                    .allMatch(
-                        flap ->
-                            Box.of(Length.ZERO, Length.ZERO, SIX_WIDE.size())
-                                .contains(flap.face())));
+                assertThat(flaps).allMatch(flap -> Box.of(SIX_WIDE.size()).contains(flap.face())));
     Box paper = pocket.box().middleOf(pocket.takes());
     all.stream()
         .filter(choice -> choice.mover().mechanism().kind() == MoverKind.WATERFALL)
@@ -259,10 +259,7 @@ class UsualMoversTest {
     Box at = Box.of(INCH, INCH, Size.ofInches(4, 4));
     return switch (kind) {
       case GUTTER_BAND, EDGE_BAND, FOLD_OUT ->
-          mover(
-              Edge.RIGHT.along(Box.of(Length.ZERO, Length.ZERO, SHEET), Length.ofInches(4)),
-              Edge.RIGHT,
-              mechanism);
+          mover(Edge.RIGHT.along(Box.of(SHEET), Length.ofInches(4)), Edge.RIGHT, mechanism);
       default -> mover(at, kind == MoverKind.CHAIN ? Edge.LEFT : Edge.TOP, mechanism);
     };
   }
@@ -276,7 +273,7 @@ class UsualMoversTest {
     assertThat(pieces).extracting(Piece::role).containsExactlyElementsOf(roles(kind));
     List<String> shown = new ArrayList<>();
     for (Piece piece : pieces) {
-      Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
+      Box whole = Box.of(piece.size());
       assertThat(piece.areas()).allMatch(area -> whole.contains(area.box()));
       assertThat(piece.panels()).allMatch(panel -> whole.contains(panel.box()));
       assertThat(piece.scores()).allMatch(score -> score.line().isIn(whole));
@@ -290,7 +287,7 @@ class UsualMoversTest {
     Mover pullOut = onPage(MoverKind.PULL_OUT);
     Piece front =
         Constructing.of(pullOut, MoverParts.of(pullOut, null, RULES), RULES).pieces().get(0);
-    Box whole = Box.of(Length.ZERO, Length.ZERO, front.size());
+    Box whole = Box.of(front.size());
     Length rail = RULES.length(HouseRule.TUCK_RAIL);
     assertThat(front.areas())
         .extracting(Construction.Area::box)
@@ -311,7 +308,7 @@ class UsualMoversTest {
     Mover beyond = onPage(MoverKind.EDGE_BAND);
     List<Piece> halves =
         Constructing.of(beyond, MoverParts.of(beyond, null, RULES), RULES).pieces();
-    Box whole = Box.of(Length.ZERO, Length.ZERO, beyond.at().size());
+    Box whole = Box.of(beyond.at().size());
     assertThat(halves.get(0).areas().get(0).box()).isEqualTo(Edge.LEFT.along(whole, INCH));
     assertThat(halves.get(1).areas().get(0).box()).isEqualTo(Edge.RIGHT.along(whole, INCH));
     Mover gutter = onPage(MoverKind.GUTTER_BAND);

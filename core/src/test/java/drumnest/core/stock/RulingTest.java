@@ -109,7 +109,7 @@ class RulingTest {
       Ruling ruling = Ruling.of(TWELVE, part(random, 3), RULES);
       List<Box> all = new ArrayList<>(ruling.leftOver());
       ruling.pockets().forEach(pocket -> all.add(pocket.box()));
-      Box inside = Box.of(Length.ZERO, Length.ZERO, TWELVE);
+      Box inside = Box.of(TWELVE);
       for (int i = 0; i < all.size(); i++) {
         assertThat(inside.contains(all.get(i))).isTrue();
         for (int k = 0; k < i; k++) {

@@ -17,8 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class CardSheetsTest {
 
   private static final Box LETTER =
-      Box.of(Length.ZERO, Length.ZERO, new Size(Length.parse("8 1/2"), Length.ofInches(11)))
-          .inset(Length.parse("3/8"));
+      Box.of(new Size(Length.parse("8 1/2"), Length.ofInches(11))).inset(Length.parse("3/8"));
 
   @Test
   void four_3_by_4_cards_lie_on_a_letter_sheet_and_a_fifth_on_the_next() {
@@ -106,14 +105,13 @@ class CardSheetsTest {
   void between_cards_the_gap_stays_free_and_beside_the_edge_it_need_not() {
     List<Size> two = List.of(Size.ofInches(3, 4), Size.ofInches(3, 4));
     for (String free : List.of("6 1/4", "6 3/16")) {
-      Box room = Box.of(Length.ZERO, Length.ZERO, new Size(Length.parse(free), Length.ofInches(8)));
+      Box room = Box.of(new Size(Length.parse(free), Length.ofInches(8)));
       List<List<CardSheets.PlacedCard>> sheets =
           CardSheets.of(two, room, Length.parse("1/4")).sheets();
       assertThat(sheets).hasSize(free.equals("6 1/4") ? 1 : 2);
       assertThat(sheets.get(0).get(0).box().x()).isEqualTo(Length.ZERO);
     }
-    Box tall =
-        Box.of(Length.ZERO, Length.ZERO, new Size(Length.ofInches(3), Length.parse("8 1/4")));
+    Box tall = Box.of(new Size(Length.ofInches(3), Length.parse("8 1/4")));
     List<CardSheets.PlacedCard> column =
         CardSheets.of(two, tall, Length.parse("1/4")).sheets().get(0);
     assertThat(column.get(1).box().y()).isEqualTo(Length.parse("4 1/4"));

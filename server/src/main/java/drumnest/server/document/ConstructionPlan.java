@@ -1,11 +1,9 @@
 package drumnest.server.document;
 
 import drumnest.core.fit.Outline;
-import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
-import drumnest.core.measure.Length;
-import drumnest.core.mover.Construction;
-import drumnest.core.mover.Construction.Piece;
+import drumnest.core.measure.Segment;
+import drumnest.core.mover.kind.Construction;
+import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.server.stock.UnitsInUse;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -41,19 +39,12 @@ public final class ConstructionPlan {
           switch (score.fold()) {
             case VALLEY -> PageTemplate.Style.VALLEY;
             case MOUNTAIN -> PageTemplate.Style.MOUNTAIN;
-            case FLAT -> PageTemplate.Style.SCORE;
+            case FLAT, UNCUT -> PageTemplate.Style.SCORE;
           };
       lines.add(new PageTemplate.Stroke(score.line(), style, words(score)));
     }
-    for (Construction.Cut cut : piece.cuts()) {
-      lines.add(new PageTemplate.Stroke(cut.line(), PageTemplate.Style.CUT, "cut"));
-    }
-    Edge uncut = piece.uncut();
-    if (uncut != null) {
-      Box whole = Box.of(Length.ZERO, Length.ZERO, piece.size());
-      lines.add(
-          new PageTemplate.Stroke(
-              uncut.line(whole), PageTemplate.Style.VALLEY, "not cut: its hinge"));
+    for (Segment slit : piece.slits()) {
+      lines.add(new PageTemplate.Stroke(slit, PageTemplate.Style.CUT, "cut"));
     }
     List<PageTemplate.Place> places =
         piece.panels().stream()
@@ -78,6 +69,9 @@ public final class ConstructionPlan {
 
   /** How it is folded, and where it is by the ruler: from the left, or from the top. */
   static String words(Construction.Score score) {
+    if (score.fold() == Construction.Fold.UNCUT) {
+      return "not cut: its hinge";
+    }
     String at =
         UnitsInUse.text(score.line().at())
             + (score.line().level() ? " from the top" : " from the left");
@@ -85,7 +79,7 @@ public final class ConstructionPlan {
         switch (score.fold()) {
           case VALLEY -> "valley, ";
           case MOUNTAIN -> "mountain, ";
-          case FLAT -> "stays flat, ";
+          case FLAT, UNCUT -> "stays flat, ";
         };
     return fold + at;
   }

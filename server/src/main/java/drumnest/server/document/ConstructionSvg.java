@@ -1,11 +1,10 @@
 package drumnest.server.document;
 
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
-import drumnest.core.mover.Construction;
-import drumnest.core.mover.Construction.Piece;
+import drumnest.core.mover.kind.Construction;
+import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.server.stock.UnitsInUse;
 import java.io.ByteArrayOutputStream;
 import java.math.BigDecimal;
@@ -99,17 +98,15 @@ public final class ConstructionSvg {
 
   private void cuts(Piece piece, Length x, Length y) throws XMLStreamException {
     Box whole = Box.of(x, y, piece.size());
-    if (piece.uncut() == null) {
+    if (piece.isRectangle()) {
       rect(whole, piece, null, null);
     } else {
-      for (Edge edge : Edge.values()) {
-        if (edge != piece.uncut()) {
-          line(edge.line(whole), piece, null);
-        }
+      for (Segment edge : piece.outline()) {
+        line(edge.moved(x, y), piece, null);
       }
     }
-    for (Construction.Cut cut : piece.cuts()) {
-      line(cut.line().moved(x, y), piece, null);
+    for (Segment slit : piece.slits()) {
+      line(slit.moved(x, y), piece, null);
     }
     for (Construction.Hole hole : piece.holes()) {
       xml.writeEmptyElement("circle");
@@ -122,10 +119,6 @@ public final class ConstructionSvg {
   private void scores(Piece piece, Length x, Length y) throws XMLStreamException {
     for (Construction.Score score : piece.scores()) {
       line(score.line().moved(x, y), piece, score.fold().name().toLowerCase(Locale.ROOT));
-    }
-    if (piece.uncut() != null) {
-      Box whole = Box.of(x, y, piece.size());
-      line(piece.uncut().line(whole), piece, "uncut");
     }
   }
 

@@ -3,10 +3,10 @@ package drumnest.server.document;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
-import drumnest.core.mover.Construction;
-import drumnest.core.mover.Construction.Panel;
-import drumnest.core.mover.Construction.Piece;
-import drumnest.core.mover.Construction.Stuff;
+import drumnest.core.mover.kind.Construction;
+import drumnest.core.mover.kind.Construction.Panel;
+import drumnest.core.mover.kind.Construction.Piece;
+import drumnest.core.mover.kind.Construction.Stuff;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -194,7 +194,7 @@ public final class PaperModel {
         switch (score.fold()) {
           case VALLEY -> Construction.Fold.MOUNTAIN;
           case MOUNTAIN -> Construction.Fold.VALLEY;
-          case FLAT -> Construction.Fold.FLAT;
+          case FLAT, UNCUT -> Construction.Fold.FLAT;
         };
     return new Construction.Score(score.line(), fold);
   }
@@ -219,7 +219,7 @@ public final class PaperModel {
         switch (score.fold()) {
           case VALLEY -> new float[] {4, 2};
           case MOUNTAIN -> new float[] {6, 2, 1, 2};
-          case FLAT -> new float[] {1, 1.5f};
+          case FLAT, UNCUT -> new float[] {1, 1.5f};
         },
         0);
     Segment at = score.line();

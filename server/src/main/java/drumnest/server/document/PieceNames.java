@@ -1,6 +1,6 @@
 package drumnest.server.document;
 
-import drumnest.core.mover.Construction.Piece;
+import drumnest.core.mover.kind.Construction.Piece;
 
 /** Pieces of movers as makers speak of them. */
 final class PieceNames {

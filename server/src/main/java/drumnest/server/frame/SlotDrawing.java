@@ -30,10 +30,7 @@ public final class SlotDrawing {
   /** Tells what is to be laid over a print, as far as it is not trimmed away. */
   private static @Nullable List<Views.ShareBoxView> covers(PrintInPocket seat) {
     Trim trim = seat.trim();
-    Box drawn =
-        seat.onTable()
-            ? Box.of(trim.left(), trim.top(), trim.to())
-            : Box.of(Length.ZERO, Length.ZERO, seat.print());
+    Box drawn = seat.onTable() ? Box.of(trim.left(), trim.top(), trim.to()) : Box.of(seat.print());
     List<Views.ShareBoxView> covers =
         seat.covers().stream().flatMap(cover -> share(cover, drawn).stream()).toList();
     return covers.isEmpty() ? null : covers;

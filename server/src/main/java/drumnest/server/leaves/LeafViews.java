@@ -128,7 +128,7 @@ public final class LeafViews {
   private static SideView side(AlbumModel album, Leaf leaf, Side side) {
     PagePlan plan = leaf.plan(leaf.face(side));
     return new SideView(
-        AlbumViews.page(album, leaf, side, Box.of(Length.ZERO, Length.ZERO, leaf.size())),
+        AlbumViews.page(album, leaf, side, Box.of(leaf.size())),
         plan.blocks().stream().map(BlockRequest::of).toList(),
         plan(plan, PlanViews.room(leaf, side, album.rules())).mounts(),
         Views.BoxView.of(PageMeasure.usable(leaf, side)));

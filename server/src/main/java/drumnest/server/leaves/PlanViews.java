@@ -22,8 +22,7 @@ public final class PlanViews {
   /** Where a mount may lie: the paper without its margin and its holes. */
   public static Box room(Leaf leaf, Side side, HouseRules rules) {
     Box usable = PageMeasure.usable(leaf, side);
-    Box within =
-        Box.of(Length.ZERO, Length.ZERO, leaf.size()).inset(rules.length(HouseRule.PAGE_MARGIN));
+    Box within = Box.of(leaf.size()).inset(rules.length(HouseRule.PAGE_MARGIN));
     Length x = within.x().max(usable.x());
     return new Box(x, within.y(), within.right().min(usable.right()).minus(x), within.h());
   }

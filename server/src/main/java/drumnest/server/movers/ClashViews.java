@@ -102,7 +102,7 @@ final class ClashViews {
         before.edge() == after.edge()
             ? "Move " + name + " " + moved(before.at(), after.at())
             : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(after));
-    return new FlapFixView(text, placed.id(), null, MoverForm.of(fix.mover(), plan));
+    return new FlapFixView(text, placed.id(), null, MoverForm.of(after));
   }
 
   private FlapFixView fix(Clash clash, FlapFixes.Fix fix) {
@@ -123,7 +123,7 @@ final class ClashViews {
 
   /** A flap as it is seen when it can be reached. */
   private Flap seen(Flap flap) {
-    return flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
+    return motion.flaps().stacking().reached(flap);
   }
 
   private static String moved(Box from, Box to) {

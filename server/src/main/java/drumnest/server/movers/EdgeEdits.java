@@ -9,7 +9,6 @@ import drumnest.core.measure.Edge;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.UnprocessableException;
 import drumnest.server.album.SeenAlbum;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Moving single edges of flaps and movers from ruler mark to ruler mark. */
@@ -41,9 +40,9 @@ class EdgeEdits {
     if (!plan.movableEdges(flap).contains(edge)) {
       throw new UnprocessableException("edge", "This edge is changed by its measures.");
     }
-    Flap carrier = plan.carrierOf(flap).orElse(null);
-    Mover mover = plan.moverOf(flap.id()).orElse(null);
-    Box before = mirrored(mover == null ? flap.held() : mover.at(), carrier);
+    Mover mover = plan.moverOf(flap.id()).map(plan::seen).orElse(null);
+    Flap there = plan.seen(flap);
+    Box before = mover == null ? there.held() : mover.at();
     Box after =
         edge.moved(
             before,
@@ -53,18 +52,11 @@ class EdgeEdits {
           "marks", "Nothing of it would be left. Leave its edges a mark apart at least.");
     }
     if (mover == null) {
-      Flap there = carrier == null ? flap : flap.mirroredIn(carrier);
       MoverRequests.FlapForm form =
           MoverRequests.FlapForm.of(there.withClosed(after.inset(flap.border().negated())));
       flaps.change(albumId, version, id, form);
     } else {
-      movers.change(
-          albumId, version, id, MoverForm.of(mover.lying(mirrored(after, carrier)), plan));
+      movers.change(albumId, version, id, MoverForm.of(mover.lying(after)));
     }
-  }
-
-  /** As it is seen while what carries it is open, and back. */
-  private static Box mirrored(Box box, @Nullable Flap carrier) {
-    return carrier == null ? box : carrier.hinge().mirrored(box, carrier.closed());
   }
 }

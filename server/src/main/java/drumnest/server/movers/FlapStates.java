@@ -125,7 +125,7 @@ final class FlapStates {
   /** The measures of a flap on its page, as it is seen when it can be reached. */
   static MoverRequests.FlapForm form(SpreadMotion motion, Flap flap) {
     Box page = motion.page(flap);
-    Flap seen = flap.inside() ? flap.mirroredIn(motion.flap(flap.fixedTo()).orElseThrow()) : flap;
+    Flap seen = motion.flaps().stacking().reached(flap);
     return MoverRequests.FlapForm.of(
         seen.renamed(FlapNames::number, page.x().negated(), page.y().negated()));
   }

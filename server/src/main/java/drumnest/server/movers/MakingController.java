@@ -1,14 +1,13 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
-import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.Panorama;
 import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.mover.Constructing;
-import drumnest.core.mover.Construction;
+import drumnest.core.mover.kind.Constructing;
+import drumnest.core.mover.kind.Construction;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.server.album.OpenAlbums;
 import drumnest.server.document.ConstructionPlan;
@@ -24,6 +23,8 @@ import drumnest.server.frame.Views;
 import drumnest.server.frame.Words;
 import drumnest.server.http.Attachment;
 import drumnest.server.intake.ImageRenderer;
+import drumnest.server.movers.kind.MakingStep;
+import drumnest.server.movers.kind.MoverWords;
 import drumnest.server.stock.PrinterInUse;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.awt.geom.AffineTransform;
@@ -58,27 +59,22 @@ class MakingController {
   }
 
   /** A mover, or a single flap, as it is made. */
-  private record Made(String title, Construction construction, List<MakingSteps.Step> steps) {}
+  private record Made(String title, Construction construction, List<MakingStep> steps) {}
 
   private static Made made(AlbumModel album, String flap) {
     Slot side = MoverStep.side(album, flap);
     PagePlan plan = MoverStep.plan(side);
     String number = String.valueOf(side.number());
-    Optional<Mover> mover = plan.moverOf(number);
-    String where = MoverStep.page(side);
-    if (mover.isEmpty()) {
-      Flap single = plan.flap(number).orElseThrow();
-      return new Made(
-          "Flap " + number + where,
-          Constructing.of(single, album.rules()),
-          MakingSteps.of(single, album.rules()));
-    }
-    List<Flap> parts =
-        mover.get().parts().stream().map(part -> plan.flap(part).orElseThrow()).toList();
+    Mover mover = plan.moverOf(number).orElse(null);
+    String name = mover == null ? "flap " + number : MoverNames.of(mover);
+    List<MakingStep> steps =
+        mover == null
+            ? MoverWords.steps(plan.seen(plan.flap(number).orElseThrow()), album.rules())
+            : MoverWords.of(plan.seen(mover), plan.seenParts(mover), album.rules()).steps();
     return new Made(
-        Words.capital(MoverNames.of(mover.get())) + where,
-        Constructing.of(mover.get(), parts, album.rules()),
-        MakingSteps.of(mover.get(), parts, album.rules()));
+        Words.capital(name) + MoverStep.page(side),
+        Constructing.of(plan, number, side.leaf().size(), album.rules()),
+        steps);
   }
 
   /** Its pieces at true size, after the steps of making it. */

@@ -46,7 +46,7 @@ final class MotionViews {
       List<AreaView> areas,
       List<StateView> states,
       List<FlapStates.FlapState> flaps,
-      List<MoverFacts.MoverState> movers,
+      List<MoverState> movers,
       List<ClashViews.ClashView> clashes,
       Views.LengthView mark) {}
 
@@ -91,7 +91,7 @@ final class MotionViews {
         areas(motion, state),
         states,
         new FlapStates(album, spread, motion, plans).of(state),
-        plans.movers().stream().map(each -> MoverFacts.of(album, each)).toList(),
+        plans.movers().stream().map(each -> MoverState.of(album, each)).toList(),
         new ClashViews(album, motion, plans).clashes(),
         Views.LengthView.of(album.rules().length(HouseRule.TRIMMER_MARK)));
   }

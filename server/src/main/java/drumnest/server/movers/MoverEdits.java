@@ -18,10 +18,10 @@ import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
-import drumnest.core.measure.Length;
 import drumnest.core.mover.FacingCopy;
 import drumnest.core.mover.MirrorPiece;
 import drumnest.core.mover.MoverChoices;
+import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.photo.AlbumPhoto;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.FieldProblemException;
@@ -105,15 +105,17 @@ public class MoverEdits {
             page,
             MoverChoices.choice(
                 half.mover(), NextPlan.plan(page), page.leaf(), page.side(), rules));
-    requireRoom(next, half.mover());
+    requireRoom(next, half.mover(), rules);
     return next;
   }
 
   /** Requires room for a mover, closed, on what it lies on; a band goes past a narrow leaf. */
-  private static void requireRoom(NextPlan next, Mover mover) {
+  private static void requireRoom(NextPlan next, Mover mover, HouseRules rules) {
     if (mover.mechanism() instanceof Band.Beyond) {
       return;
     }
+    PagePlan plan = next.plan();
+    MoverParts.requirePlace(plan.seen(mover), plan.roomOf(mover, next.page().leaf().size()), rules);
     String carrier = mover.carrier();
     Box room =
         carrier == null
@@ -161,7 +163,7 @@ public class MoverEdits {
     Mechanism across =
         new Mechanism.Accordion(
             one.panels(), one.mat(), one.sheet(), one.overlap(), true, one.printed());
-    change(albumId, version, flap, MoverForm.of(mover.with(across), plan));
+    change(albumId, version, flap, MoverForm.of(plan.seen(mover.with(across))));
   }
 
   /** Gives a mover other measures; what has no face any more goes back. */
@@ -194,7 +196,7 @@ public class MoverEdits {
   private static NextPlan changed(PageSide page, Mover before, Mover after, HouseRules rules) {
     NextPlan next = NextPlan.changed(page, before, after, rules);
     int index = NextPlan.plan(page).movers().indexOf(before);
-    requireRoom(next, next.plan().movers().get(index));
+    requireRoom(next, next.plan().movers().get(index), rules);
     return next;
   }
 
@@ -214,7 +216,7 @@ public class MoverEdits {
           "flap", "This is on the inside of another; mirror that, and this goes with it.");
     }
     PageSide page = side.parent().page();
-    if (plan.moverOf(number).filter(e -> !MoverFacts.mirrors(seen.album(), page, e)).isPresent()) {
+    if (plan.moverOf(number).filter(e -> !MoverState.mirrors(seen.album(), page, e)).isPresent()) {
       throw new UnprocessableException("flap", "Its other half is there already.");
     }
     Spread spread =
@@ -235,8 +237,7 @@ public class MoverEdits {
     facing.plan(facing.face(side.side().other())).flaps().forEach(flap -> there.add(flap.id()));
     for (Flap flap : next.flaps()) {
       if (!there.contains(flap.id()) && !flap.inside()) {
-        MoverStep.requireWithin(
-            flap.face(), Box.of(Length.ZERO, Length.ZERO, facing.size()), "the facing page");
+        MoverStep.requireWithin(flap.face(), Box.of(facing.size()), "the facing page");
       }
     }
     step.take(

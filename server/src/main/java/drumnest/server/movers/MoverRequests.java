@@ -96,8 +96,7 @@ final class MoverRequests {
      * @throws drumnest.server.FieldProblemException if a measure is not understood
      */
     Flap toFlap(Flap before, PagePlan plan) {
-      Flap flap = toSeen(before);
-      return flap.inside() ? flap.mirroredIn(plan.flap(before.fixedTo()).orElseThrow()) : flap;
+      return plan.told(toSeen(before));
     }
 
     /** As it is seen when it can be reached. */

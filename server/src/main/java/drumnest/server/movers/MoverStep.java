@@ -13,7 +13,6 @@ import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.mover.Flaps;
 import drumnest.server.FieldProblemException;
 import drumnest.server.NotThereException;
@@ -227,6 +226,6 @@ class MoverStep {
 
   /** Where what is on a page may lie closed. */
   static Box room(PageSide page) {
-    return Box.of(Length.ZERO, Length.ZERO, page.leaf().size());
+    return Box.of(page.leaf().size());
   }
 }

@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.Accordion;
+import drumnest.core.mover.kind.Accordion;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.stock.RulesInForce;

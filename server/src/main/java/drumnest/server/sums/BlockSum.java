@@ -46,10 +46,7 @@ class BlockSum implements Sum {
     answer.put("oblong", Answers.size(block.oblong()));
     answer.put("square", square);
     Length left = upright.w().plus(gap);
-    Drawing drawing =
-        new Drawing()
-            .room(Box.of(Length.ZERO, Length.ZERO, upright))
-            .room(Box.of(left, Length.ZERO, wide));
+    Drawing drawing = new Drawing().room(Box.of(upright)).room(Box.of(left, Length.ZERO, wide));
     for (int i = 0; i < pieces && i < MOST_DRAWN; i++) {
       drawing.piece(
           Box.of(

@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
-import drumnest.core.mover.SleeveChain;
+import drumnest.core.mover.kind.SleeveChain;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;

@@ -2,7 +2,7 @@ package drumnest.server.sums;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
-import drumnest.core.mover.DoorLeaves;
+import drumnest.core.mover.kind.DoorLeaves;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

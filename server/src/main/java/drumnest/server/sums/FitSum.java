@@ -2,7 +2,6 @@ package drumnest.server.sums;
 
 import drumnest.core.fit.InsertFit;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.server.stock.RulesInForce;
 import drumnest.server.stock.UnitsInUse;
@@ -42,7 +41,7 @@ class FitSum implements Sum {
       answer.put("backing", Answers.size(fit.backing()));
       answer.put("reveal", Answers.size(fit.reveal()));
     }
-    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, opening));
+    Drawing drawing = new Drawing().room(Box.of(opening));
     if (fit.backing() != null) {
       drawing.cover(Drawing.within(opening, fit.backing()));
     }

@@ -178,7 +178,7 @@ class FlapsSum implements Sum {
   }
 
   private static Box whole(Size spread) {
-    return Box.of(Length.ZERO, Length.ZERO, spread);
+    return Box.of(spread);
   }
 
   /** Tells what a clash means for the maker. */

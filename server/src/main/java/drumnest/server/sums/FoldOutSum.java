@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.FoldOut;
+import drumnest.core.mover.kind.FoldOut;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.stock.RulesInForce;
@@ -66,7 +66,7 @@ class FoldOutSum implements Sum {
             .piece(new Box(base, Length.ZERO, foldOut.opened().minus(base), h));
     Size extension = foldOut.extension();
     if (extension != null) {
-      drawing.cover(Box.of(Length.ZERO, Length.ZERO, extension));
+      drawing.cover(Box.of(extension));
     }
     return drawing.mark(new Box(foldOut.page().w(), Length.ZERO, Length.ZERO, h)).boxes();
   }

@@ -98,7 +98,7 @@ class GridSum implements Sum {
 
   private static List<Map<String, @Nullable Object>> drawing(
       Grid grid, Size room, Length x, Length y) {
-    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, room));
+    Drawing drawing = new Drawing().room(Box.of(room));
     grid.cells(x, y).forEach(cell -> drawing.piece(Box.of(cell.x(), cell.y(), grid.cell())));
     return drawing.boxes();
   }

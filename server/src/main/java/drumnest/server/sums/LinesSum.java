@@ -48,7 +48,7 @@ class LinesSum implements Sum {
       answer.put("needed", needed);
       answer.put("fits", needed <= card.lines());
     }
-    Drawing drawing = new Drawing().room(Box.of(Length.ZERO, Length.ZERO, size));
+    Drawing drawing = new Drawing().room(Box.of(size));
     for (int i = 1; i <= card.lines() && i <= MOST_DRAWN; i++) {
       drawing.mark(
           new Box(

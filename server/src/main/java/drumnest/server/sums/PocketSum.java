@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.PullOutPocket;
+import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.stock.RulesInForce;
 import java.util.Map;
@@ -42,11 +42,7 @@ class PocketSum implements Sum {
     answer.put("flatWidth", Answers.length(pocket.flatWidth()));
     Size flat = new Size(pocket.flatWidth(), insert.h());
     answer.put(
-        "drawing",
-        new Drawing()
-            .room(Box.of(Length.ZERO, Length.ZERO, flat))
-            .piece(Drawing.within(flat, insert))
-            .boxes());
+        "drawing", new Drawing().room(Box.of(flat)).piece(Drawing.within(flat, insert)).boxes());
     answer.put(
         "working",
         Answers.said(

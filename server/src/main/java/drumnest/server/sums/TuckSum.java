@@ -2,7 +2,7 @@ package drumnest.server.sums;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
-import drumnest.core.mover.TuckSpot;
+import drumnest.core.mover.kind.TuckSpot;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.stock.RulesInForce;
@@ -71,7 +71,7 @@ class TuckSum implements Sum {
     Length stop = spot.stopBelowTop();
     Length left = w.minus(spot.card().w()).dividedBy(2);
     return new Drawing()
-        .room(Box.of(Length.ZERO, Length.ZERO, spot.photo()))
+        .room(Box.of(spot.photo()))
         .piece(Box.of(left, spot.visible().negated(), spot.card()))
         .glue(new Box(Length.ZERO, Length.ZERO, spot.rail(), stop))
         .glue(new Box(w.minus(spot.rail()), Length.ZERO, spot.rail(), stop))

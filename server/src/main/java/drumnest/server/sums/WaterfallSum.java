@@ -3,7 +3,7 @@ package drumnest.server.sums;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.Waterfall;
+import drumnest.core.mover.kind.Waterfall;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.stock.RulesInForce;
 import java.util.List;

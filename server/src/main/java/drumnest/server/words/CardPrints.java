@@ -84,7 +84,7 @@ final class CardPrints {
 
   byte[] sheets(Size paper, boolean mirrored, PrinterOffset printer) throws IOException {
     Length margin = album.rules().length(HouseRule.SHEET_MARGIN);
-    Box room = Box.of(Length.ZERO, Length.ZERO, paper).inset(margin);
+    Box room = Box.of(paper).inset(margin);
     CardSheets.Result result =
         CardSheets.of(
             cards.stream().map(CardPages.Card::size).toList(),

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -23,8 +22,7 @@ class PageTemplateTest {
 
   private static PageTemplate.Sheet sheet(String title, int w, int h, Outline outline) {
     PageTemplate.Place place =
-        new PageTemplate.Place(
-            Box.of(Length.ZERO, Length.ZERO, Size.ofInches(2, 4)), outline, "1 · 2 × 4");
+        new PageTemplate.Place(Box.of(Size.ofInches(2, 4)), outline, "1 · 2 × 4");
     return new PageTemplate.Sheet(title, Size.ofInches(w, h), List.of(place));
   }
 

@@ -39,8 +39,7 @@ class PlanJsonTest {
         new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO);
     Shape shape = new Shape.Single(Size.ofInches(4, 3));
     Block block = new Block(1, shape, anchor, Holds.PHOTO, outline, Length.parse("1/8"));
-    return new PageMeasure(PAGE, Box.of(Length.ZERO, Length.ZERO, PAGE), HouseRules.defaults())
-        .plan(List.of(block));
+    return new PageMeasure(PAGE, Box.of(PAGE), HouseRules.defaults()).plan(List.of(block));
   }
 
   @ParameterizedTest
@@ -81,7 +80,7 @@ class PlanJsonTest {
   @ParameterizedTest
   @MethodSource("mechanisms")
   void a_mover_that_is_written_is_read_again(Mechanism mechanism) {
-    Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
+    Box at = Box.of(Size.ofInches(4, 6));
     Mover mover = new Mover(2, at, Edge.LEFT, null, mechanism);
     List<Flap> parts =
         mover.parts().stream()
@@ -114,7 +113,7 @@ class PlanJsonTest {
   void an_accordion_that_says_nothing_of_a_panorama_or_of_printing_has_neither() {
     Length small = Length.parse("1/8");
     Mechanism accordion = new Mechanism.Accordion(4, small, PAGE, small);
-    Box at = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
+    Box at = Box.of(Size.ofInches(4, 6));
     Mover mover = new Mover(1, at, Edge.LEFT, null, accordion);
     List<Flap> panels =
         mover.parts().stream()

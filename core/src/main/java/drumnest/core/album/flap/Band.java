@@ -42,7 +42,7 @@ public sealed interface Band extends Mechanism {
 
     @Override
     public Box lying(Box at, Edge gutter) {
-      Box along = gutter.along(Box.of(Length.ZERO, Length.ZERO, page), at.w());
+      Box along = gutter.along(Box.of(page), at.w());
       return new Box(along.x(), at.y(), at.w(), at.h());
     }
   }
@@ -78,7 +78,7 @@ public sealed interface Band extends Mechanism {
 
     @Override
     public Box lying(Box at, Edge outer) {
-      Box leaf = Box.of(Length.ZERO, Length.ZERO, page);
+      Box leaf = Box.of(page);
       Box onLeaf = outer.along(leaf, overlap);
       return outer.moved(onLeaf, beyond(outer, leaf, at.w()));
     }

@@ -2,6 +2,7 @@ package drumnest.core.album.flap;
 
 import drumnest.core.measure.Area;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -127,15 +128,64 @@ public final class Stacking {
    */
   public Flap reached(Flap flap) {
     Flap seen = flap;
-    Flap at = flap;
-    while (at.fixedTo() != null) {
-      Flap carrier = flap(at.fixedTo());
-      if (at.inside()) {
-        seen = seen.mirroredIn(carrier);
-      }
-      at = carrier;
+    for (Flap carrier : openFor(flap)) {
+      seen = seen.mirroredIn(carrier);
     }
     return seen;
+  }
+
+  /** A flap as it is told, of which this is how it lies when it can be reached. */
+  public Flap told(Flap reached) {
+    Flap told = reached;
+    for (Flap carrier : reversed(openFor(reached))) {
+      told = told.mirroredIn(carrier);
+    }
+    return told;
+  }
+
+  /** A mover as it lies when it can be reached. */
+  public Mover reached(Mover mover) {
+    Mover seen = mover;
+    for (Flap carrier : openFor(mover)) {
+      seen = seen.mirroredIn(carrier);
+    }
+    return seen;
+  }
+
+  /** A mover as it is told, of which this is how it lies when it can be reached. */
+  public Mover told(Mover reached) {
+    Mover told = reached;
+    for (Flap carrier : reversed(openFor(reached))) {
+      told = told.mirroredIn(carrier);
+    }
+    return told;
+  }
+
+  private static List<Flap> reversed(List<Flap> flaps) {
+    List<Flap> reversed = new ArrayList<>(flaps);
+    Collections.reverse(reversed);
+    return reversed;
+  }
+
+  private List<Flap> openFor(Mover mover) {
+    List<Flap> open = new ArrayList<>();
+    if (mover.carrier() != null) {
+      Flap carrier = flap(mover.carrier());
+      open.add(carrier);
+      open.addAll(openFor(carrier));
+    }
+    return open;
+  }
+
+  /** Those that must be open so that a flap can be reached, the nearest first. */
+  private List<Flap> openFor(Flap flap) {
+    List<Flap> open = new ArrayList<>();
+    for (Flap at = flap; at.fixedTo() != null; at = flap(at.fixedTo())) {
+      if (at.inside()) {
+        open.add(flap(at.fixedTo()));
+      }
+    }
+    return open;
   }
 
   /**

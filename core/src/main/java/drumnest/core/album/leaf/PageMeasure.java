@@ -89,7 +89,7 @@ public final class PageMeasure {
 
   private void requireRoom(Block block, Box box, List<Mount> before) {
     if (!usable.contains(box)) {
-      if (Box.of(Length.ZERO, Length.ZERO, page).contains(box)) {
+      if (Box.of(page).contains(box)) {
         throw new PlanProblemException(
             block.key(),
             "anchor",
@@ -212,7 +212,7 @@ public final class PageMeasure {
             new Shape.Visitor<>() {
               @Override
               public Whole single(Shape.Single single) {
-                Box piece = Box.of(Length.ZERO, Length.ZERO, single.size());
+                Box piece = Box.of(single.size());
                 return new Whole(List.of(new Piece(piece, 1)), single.size());
               }
 

@@ -6,7 +6,10 @@ import drumnest.core.album.flap.Holds;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.Panorama;
+import drumnest.core.album.flap.Stacking;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
+import drumnest.core.measure.Size;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -96,14 +99,47 @@ public record PagePlan(
     return movers.stream().filter(mover -> mover.parts().contains(flap)).findFirst();
   }
 
-  /** A mover of this page as it is seen when it can be reached, and back. */
+  /**
+   * A mover of this page as it is seen when it can be reached: of one on the inside of another when
+   * that is open. It is by this that it is read, built and changed.
+   */
   public Mover seen(Mover mover) {
-    return mover.carrier() == null ? mover : mover.mirroredIn(flap(mover.carrier()).orElseThrow());
+    return new Stacking(flaps).reached(mover);
   }
 
-  /** The panorama of the accordion that a flap is a panel of; nothing where it is none of one. */
+  /** A flap of this page as it is seen when it can be reached. */
+  public Flap seen(Flap flap) {
+    return new Stacking(flaps).reached(flap);
+  }
+
+  /** The parts of a mover as they are seen when they can be reached, the first one first. */
+  public List<Flap> seenParts(Mover mover) {
+    return mover.parts().stream().map(part -> seen(flap(part).orElseThrow())).toList();
+  }
+
+  /** A mover as this plan has it, of which this is how it is seen. */
+  public Mover told(Mover seen) {
+    return new Stacking(flaps).told(seen);
+  }
+
+  /** A flap as this plan has it, of which this is how it is seen. */
+  public Flap told(Flap seen) {
+    return new Stacking(flaps).told(seen);
+  }
+
+  /** Tells on what a mover lies as it is seen: its page, or the open flap that carries it. */
+  public Box roomOf(Mover mover, Size page) {
+    return mover.carrier() == null
+        ? Box.of(page)
+        : seen(flap(mover.carrier()).orElseThrow()).open();
+  }
+
+  /**
+   * The panorama of the accordion that a flap is a panel of, as it is seen; nothing where it is
+   * none of one.
+   */
   public Optional<Panorama> panoramaOf(String flap) {
-    return moverOf(flap).flatMap(Panorama::of);
+    return moverOf(flap).map(this::seen).flatMap(Panorama::of);
   }
 
   /** Tells what the sides of a flap are meant to hold. */
@@ -203,16 +239,12 @@ public record PagePlan(
    * are seen when it is reached: none of one that is stuck to another on an inside.
    */
   public Set<Edge> movableEdges(Flap flap) {
-    Optional<Flap> carrier = carrierOf(flap);
-    if (isOnInside(flap.id()) && (carrier.isEmpty() || isOnInside(carrier.get().id()))) {
+    if (isOnInside(flap.id()) && carrierOf(flap).isEmpty()) {
       return Set.of();
     }
     return moverOf(flap.id())
-        .map(mover -> mover.mechanism().movableEdges(mover.edge()))
-        .orElse(EnumSet.allOf(Edge.class))
-        .stream()
-        .map(edge -> carrier.map(each -> each.mirrored(edge)).orElse(edge))
-        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Edge.class)));
+        .map(mover -> mover.mechanism().movableEdges(seen(mover).edge()))
+        .orElse(EnumSet.allOf(Edge.class));
   }
 
   /**

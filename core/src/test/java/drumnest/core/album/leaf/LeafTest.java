@@ -42,7 +42,7 @@ class LeafTest {
   @MethodSource("kinds")
   void the_slots_of_a_side_lie_within_the_leaf_and_apart(LeafType type) {
     Leaf leaf = Leaf.of(1, 1, type);
-    Box all = Box.of(Length.ZERO, Length.ZERO, type.size());
+    Box all = Box.of(type.size());
     for (Side side : Side.values()) {
       List<Slot> slots = leaf.slots(side, 0);
       for (Slot slot : slots) {

@@ -64,9 +64,7 @@ class LeafThicknessTest {
             Holds.PHOTO,
             Length.ZERO);
     Size page = Size.ofInches(12, 12);
-    PagePlan plan =
-        new PageMeasure(page, Box.of(Length.ZERO, Length.ZERO, page), HouseRules.defaults())
-            .plan(List.of(one));
+    PagePlan plan = new PageMeasure(page, Box.of(page), HouseRules.defaults()).plan(List.of(one));
     Leaf leaf = new Leaf(1, 1, LeafType.plain("plain", page), false, Length.ZERO, plan, plan);
     assertThat(THICKNESS.of(leaf, holding(Map.of("1-front-1.1", ".009", "1-back-1.1", ".060"))))
         .isEqualTo(Length.parse(".088"));

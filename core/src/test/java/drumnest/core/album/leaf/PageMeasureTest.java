@@ -21,7 +21,7 @@ class PageMeasureTest {
       new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO);
 
   private static PageMeasure on(Size page) {
-    return new PageMeasure(page, Box.of(Length.ZERO, Length.ZERO, page), HouseRules.defaults());
+    return new PageMeasure(page, Box.of(page), HouseRules.defaults());
   }
 
   private static Block block(int key, Shape shape, Anchor anchor) {
@@ -222,7 +222,7 @@ class PageMeasureTest {
                     block(1, new Shape.Single(Size.ofInches(4, 4)), at("1", "1")),
                     block(2, new Shape.Single(Size.ofInches(4, 4)), at("6", "2"))));
     Length quarter = Length.parse("1/4");
-    Box room = Box.of(Length.ZERO, Length.ZERO, TWELVE).inset(quarter);
+    Box room = Box.of(TWELVE).inset(quarter);
     RulerMarks first = RulerMarks.of(plan.mounts().get(0), plan.mounts(), room);
     assertThat(first.left())
         .isEqualTo(new RulerMarks.Range(Length.ofInches(1), quarter, Length.ofInches(2)));

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 /** Nothing stands on a page but what was said, and what follows from that. */
 class PagePlanTest {
 
-  private static final Box AT = Box.of(Length.ZERO, Length.ZERO, Size.ofInches(4, 6));
+  private static final Box AT = Box.of(Size.ofInches(4, 6));
   private static final Mover CHAIN = new Mover(1, AT, Edge.LEFT, null, new Mechanism.Chain(2));
 
   private static Flap flap(String id) {

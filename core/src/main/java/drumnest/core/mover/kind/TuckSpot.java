@@ -1,8 +1,12 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,6 +48,20 @@ public record TuckSpot(
           "leaves no room between the rails; it must be less than",
           photo.w().minus(play.times(2)).dividedBy(2));
     }
+  }
+
+  /** A mover of this kind, by the rules, turned so that its card is drawn out at the top. */
+  public static TuckSpot of(Mover mover, Mechanism.TuckSpot tuck, HouseRules rules) {
+    boolean side = mover.edge().isAtSide();
+    return new TuckSpot(
+        mover.at().size().turnedIf(side),
+        tuck.card().turnedIf(side),
+        tuck.visible(),
+        rules.length(HouseRule.TUCK_RAIL),
+        rules.length(HouseRule.TAPE_PLY),
+        rules.length(HouseRule.TUCK_PLAY),
+        rules.length(HouseRule.TUCKED_CARD),
+        rules.length(HouseRule.TAPE_OVER_CARD));
   }
 
   private static Length room(Size photo, Length rail, Length play) {

@@ -1,4 +1,4 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;

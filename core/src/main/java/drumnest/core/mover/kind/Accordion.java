@@ -1,5 +1,7 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -83,6 +85,17 @@ public record Accordion(
     }
   }
 
+  /** A mover of this kind as it is cut. */
+  public static Accordion of(Mover mover, Mechanism.Accordion accordion) {
+    return new Accordion(
+        mover.at().inset(accordion.mat()).size(),
+        accordion.mat(),
+        accordion.panels(),
+        accordion.sheet(),
+        accordion.overlap(),
+        mover.edge().isAtSide());
+  }
+
   /** How many panels have at least so many faces. */
   public static int panelsFor(int faces) {
     return (faces + 2) / 2;
@@ -144,10 +157,16 @@ public record Accordion(
     return (strips() + stripsPerSheet() - 1) / stripsPerSheet();
   }
 
+  /** The strips with their tabs, in order: the length of each along the panels, then its height. */
+  public List<Size> stripSizes() {
+    return panelsPerStrip().stream()
+        .map(carries -> new Size(alongPanel().times(carries).plus(tab(carries)), acrossPanel()))
+        .toList();
+  }
+
   /** A full strip with its tab: its length along the panels, then its height. */
   public Size strip() {
-    int carries = panelsPerStrip().get(0);
-    return new Size(alongPanel().times(carries).plus(tab(carries)), acrossPanel());
+    return stripSizes().get(0);
   }
 
   /** Tells what is left of a strip with so many panels, cut back to a panel. */
@@ -163,6 +182,20 @@ public record Accordion(
   /** The tab by which the last strip is stuck to the page. */
   public Length anchorTab() {
     return tab(panelsPerStrip().get(strips() - 1));
+  }
+
+  /** The tab of each strip, the anchor's last. */
+  public List<Length> tabs() {
+    return panelsPerStrip().stream().map(this::tab).toList();
+  }
+
+  /**
+   * Whether a tab of this length is hidden under the photo of the panel on which it is glued: it
+   * ends under that, or it is as long as the panel.
+   */
+  public boolean isCovered(Length tab) {
+    Length along = alongPanel();
+    return tab.equals(along) || tab.isMoreThan(mat) && tab.isLessThan(along.minus(mat));
   }
 
   /**

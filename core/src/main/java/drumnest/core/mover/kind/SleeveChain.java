@@ -1,4 +1,4 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;

@@ -1,4 +1,4 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
@@ -14,12 +14,12 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.Construction.Fold;
-import drumnest.core.mover.Construction.Panel;
-import drumnest.core.mover.Construction.Piece;
-import drumnest.core.mover.Construction.Role;
-import drumnest.core.mover.Construction.Score;
-import drumnest.core.mover.Construction.Use;
+import drumnest.core.mover.kind.Construction.Fold;
+import drumnest.core.mover.kind.Construction.Panel;
+import drumnest.core.mover.kind.Construction.Piece;
+import drumnest.core.mover.kind.Construction.Role;
+import drumnest.core.mover.kind.Construction.Score;
+import drumnest.core.mover.kind.Construction.Use;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -69,7 +69,7 @@ class ConstructingTest {
         .containsExactly(Fold.VALLEY, Fold.FLAT);
     assertThat(made.pieces().get(0).areas())
         .extracting(Construction.Area::use)
-        .containsExactly(Use.GLUE);
+        .containsExactly(Use.GLUE_BEHIND);
     // The last panel is glued down, so that it has one face.
     List<Panel> panels = made.pieces().stream().flatMap(piece -> piece.panels().stream()).toList();
     assertThat(panels).extracting(Panel::other).containsExactly(true, true, true, false);
@@ -77,7 +77,9 @@ class ConstructingTest {
     assertThat(panels).extracting(Panel::outsideUp).containsExactly(false, true, false, true);
     Piece window = made.pieces().get(2);
     assertThat(window.size()).isEqualTo(box("0", "0", "4 3/8", "6 3/8").size());
-    assertThat(window.uncut()).isEqualTo(Edge.RIGHT);
+    Segment hinge = Edge.RIGHT.line(Box.of(window.size()));
+    assertThat(window.outline()).hasSize(3).doesNotContain(hinge);
+    assertThat(window.scores()).containsExactly(new Score(hinge, Fold.UNCUT));
   }
 
   @Test
@@ -187,9 +189,8 @@ class ConstructingTest {
             Support.PAGE);
     Construction made = Constructing.of(flap, RULES);
     Piece slit = made.pieces().get(1);
-    assertThat(slit.cuts())
-        .extracting(Construction.Cut::line)
-        .containsExactly(upright("1/2", "1/2", "4 1/2"));
+    assertThat(slit.outline()).isEmpty();
+    assertThat(slit.slits()).containsExactly(upright("1/2", "1/2", "4 1/2"));
     assertThat(slit.holes())
         .containsExactly(
             new Construction.Hole(Length.parse("1/2"), Length.parse("1/2"), EIGHTH),

@@ -1,8 +1,12 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,6 +38,17 @@ public record FoldOut(Size page, Length flap, Size sheet, Length taken, Length o
       throw new MoverProblemException(
           "sheet.h", "is lower than the page; the lowest that works is", page.h());
     }
+  }
+
+  /** A mover of this kind as it is cut, from a sheet of which nothing is gone. */
+  public static FoldOut of(Mover mover, Mechanism.FoldOut foldOut, HouseRules rules) {
+    boolean side = mover.edge().isAtSide();
+    return new FoldOut(
+        foldOut.page().turnedIf(!side),
+        mover.edge().depth(mover.at()),
+        foldOut.sheet(),
+        Length.ZERO,
+        rules.length(HouseRule.FOLDOUT_OVERLAP));
   }
 
   private Length left() {

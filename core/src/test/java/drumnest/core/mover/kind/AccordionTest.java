@@ -1,4 +1,4 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
-import drumnest.core.mover.Accordion.Face;
-import drumnest.core.mover.Accordion.Half;
-import drumnest.core.mover.Accordion.Side;
+import drumnest.core.mover.kind.Accordion.Face;
+import drumnest.core.mover.kind.Accordion.Half;
+import drumnest.core.mover.kind.Accordion.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -1,4 +1,4 @@
-package drumnest.core.mover;
+package drumnest.core.mover.kind;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;

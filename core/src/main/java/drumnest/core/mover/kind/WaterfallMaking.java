@@ -1,0 +1,58 @@
+package drumnest.core.mover.kind;
+
+import drumnest.core.album.flap.Attachment;
+import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
+import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.measure.Length;
+import drumnest.core.mover.kind.Construction.Piece;
+import drumnest.core.mover.kind.Construction.Role;
+import drumnest.core.stock.HouseRule;
+import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A waterfall of cards, all hinged at one edge, each set off from the one above. */
+final class WaterfallMaking extends Making {
+
+  private final Mechanism.Waterfall waterfall;
+
+  WaterfallMaking(Mover mover, Mechanism.Waterfall waterfall, HouseRules rules) {
+    super(mover, rules);
+    this.waterfall = waterfall;
+  }
+
+  @Override
+  List<Flap> parts(@Nullable String below) {
+    if (waterfall.step().isLessThan(strip())) {
+      throw new MoverProblemException(
+          "step",
+          "is less than the adhesive strip, which would show; the least that works is",
+          strip());
+    }
+    Length border = rules.length(HouseRule.ACCORDION_MAT);
+    requireRoom(border);
+    int cards = waterfall.cards();
+    List<Flap> parts = new ArrayList<>();
+    for (int part = 0; part < cards; part++) {
+      Flap flap =
+          lowest(
+              part,
+              mover.edge().away(mover.at(), waterfall.step().times(part)),
+              mover.edge(),
+              new Attachment.OnProtector(strip()),
+              Flap.Body.CARD,
+              border,
+              below);
+      parts.add(part == cards - 1 ? flap : flap.over(id(part + 1)));
+    }
+    return parts;
+  }
+
+  @Override
+  List<Piece> pieces(List<Flap> parts) {
+    return new HingedPieces(rules).of(parts, Role.CARD);
+  }
+}

@@ -1,0 +1,3 @@
+import type { Kind } from "./kind";
+
+export const divided: Kind<"divided-place"> = { size: () => "Card", stays: true, measures: [] };
