@@ -9,7 +9,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The pieces of a mover at true size, as PDF, each on a sheet of its own, after how it is made. */
+/** The pieces of a mover at true size, as PDF, after how it is made. */
 public final class ConstructionPlan {
 
   private ConstructionPlan() {}
@@ -53,7 +53,24 @@ public final class ConstructionPlan {
                     new PageTemplate.Place(
                         panel.box().inset(panel.inset()), Outline.STRAIGHT, "part " + panel.part()))
             .toList();
-    return new PageTemplate.Sheet(PieceNames.of(piece), piece.size(), places, lines, hatchings);
+    List<PageTemplate.Hole> holes =
+        piece.holes().stream()
+            .map(hole -> new PageTemplate.Hole(hole.x(), hole.y(), hole.wide()))
+            .toList();
+    return new PageTemplate.Sheet(
+        PieceNames.of(piece) + punched(piece),
+        piece.size(),
+        piece.outline(),
+        places,
+        lines,
+        hatchings,
+        holes);
+  }
+
+  private static String punched(Piece piece) {
+    return piece.holes().isEmpty()
+        ? ""
+        : ", a hole of " + UnitsInUse.text(piece.holes().get(0).wide()) + " at each end";
   }
 
   /** Tells what is done there, and how large it is. */

@@ -44,6 +44,23 @@ final class Face {
     return width / 1000 * size;
   }
 
+  /** A line broken between words where it is wider than the room it has. */
+  List<String> broken(float size, String line, float wide) throws IOException {
+    List<String> parts = new ArrayList<>();
+    String part = "";
+    for (String word : line.split(" ")) {
+      String longer = part.isEmpty() ? word : part + " " + word;
+      if (!part.isEmpty() && width(size, longer) > wide) {
+        parts.add(part);
+        part = word;
+      } else {
+        part = longer;
+      }
+    }
+    parts.add(part);
+    return parts;
+  }
+
   private List<Run> runs(String words) throws IOException {
     List<Run> runs = new ArrayList<>();
     for (int letter : words.codePoints().toArray()) {

@@ -42,7 +42,8 @@ class PageTemplateTest {
     try (PDDocument document = template(PageTemplate.Paper.WHOLE, 12, 12)) {
       assertThat(document.getNumberOfPages()).isEqualTo(2);
       String text = new PDFTextStripper().getText(document);
-      assertThat(text).contains("Leaf 1, front", "Leaf 1, back", "Print at 100 %", "1 · 2 × 4");
+      assertThat(text)
+          .contains("Leaf 1", "front · 12 × 12", "back · 12 × 12", "Print at 100 %", "1 · 2 × 4");
     }
   }
 
