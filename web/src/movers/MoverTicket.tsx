@@ -54,11 +54,12 @@ export function MakingLinks({
   strips?: boolean;
 }) {
   const base = `/api/albums/${album.id}/movers/${flap}`;
-  const metric = useMetric();
+  const paper = useMetric() ? "a4" : "letter";
   const links: [string, string][] = [
-    ["plan at true size", `${base}/plan.pdf`],
+    ["plan at true size", `${base}/plan.pdf?paper=${paper}`],
+    ["plan, each piece on a page of its own", `${base}/plan.pdf`],
     ["plan as SVG", `${base}/plan.svg`],
-    ["half-size model to fold", `${base}/model.pdf?paper=${metric ? "a4" : "letter"}`],
+    ["half-size model to fold", `${base}/model.pdf?paper=${paper}`],
   ];
   if (strips) {
     links.unshift(

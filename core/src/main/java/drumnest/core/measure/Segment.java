@@ -63,6 +63,13 @@ public record Segment(boolean level, Length at, Length from, Length to) {
         : new Segment(false, width.minus(at), from, to);
   }
 
+  /** This segment on a page {@code height} high that is turned over top to foot. */
+  public Segment upsideDown(Length height) {
+    return level
+        ? new Segment(true, height.minus(at), from, to)
+        : new Segment(false, at, height.minus(to), height.minus(from));
+  }
+
   /** Tells what is left of it before and behind another on the same line. */
   public List<Segment> without(Segment other) {
     return Stream.of(

@@ -60,6 +60,11 @@ final class DrawnPage extends PDFGraphicsStreamEngine {
 
   @Override
   public void appendRectangle(Point2D a, Point2D b, Point2D c, Point2D d) {
+    Point2D[] corners = {a, b, c, d};
+    for (int i = 0; i < corners.length; i++) {
+      Point2D next = corners[(i + 1) % corners.length];
+      lines.add(new Line(corners[i].getX(), corners[i].getY(), next.getX(), next.getY()));
+    }
     current = a;
   }
 
