@@ -6,6 +6,8 @@ public enum ClashKind {
   STRIP_ON_MOVING(Clash.Severity.ERROR),
   /** Both want the same place closed, and nothing says which of them lies over the other. */
   CLOSED_OVERLAP(Clash.Severity.ERROR),
+  /** No sequence of movements opens the other, at rest for the one that is in its way. */
+  NEVER_OPENS(Clash.Severity.ERROR),
   /** The one lies on the other, so that it is opened first. */
   ON_TOP(Clash.Severity.ORDER),
   /** The one covers some of the other when it is open, so that the other must wait. */

@@ -111,9 +111,10 @@ public final class FlapChoices {
     all.add(flap);
     Flaps flaps = new Flaps(all);
     List<Clash> clashes =
-        flaps.clashes().stream()
-            .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
-            .toList();
+        new SpreadMotion(all)
+            .clashes().stream()
+                .filter(clash -> clash.a().equals(flap.id()) || clash.b().equals(flap.id()))
+                .toList();
     Box page = Box.of(leaf.size());
     Length past = Overhang.of(flaps.stacking().reached(flap).openFace(), page).furthest();
     return new Choice(flap, clashes, past);

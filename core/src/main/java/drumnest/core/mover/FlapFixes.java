@@ -67,7 +67,7 @@ public final class FlapFixes {
 
   /** At most so many fixes of a clash. */
   public List<Fix> of(Clash clash, int most) {
-    List<Clash> before = new Flaps(flaps).clashes();
+    List<Clash> before = new SpreadMotion(flaps).clashes();
     List<Fix> found = new ArrayList<>();
     for (String id : List.of(clash.a(), clash.b())) {
       Flap flap = flap(id);
@@ -126,7 +126,7 @@ public final class FlapFixes {
         flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
     List<Clash> after;
     try {
-      after = new Flaps(then).clashes();
+      after = new SpreadMotion(then).clashes();
     } catch (MoverProblemException ring) {
       return -1;
     }

@@ -179,13 +179,11 @@ public final class MoverChoices {
     List<Flap> parts = MoverParts.of(mover, below(others, mover), rules);
     List<Flap> all = new ArrayList<>(others);
     all.addAll(parts);
-    List<Clash> clashes =
-        new Flaps(all)
-            .clashes().stream()
-                .filter(
-                    clash -> mover.parts().contains(clash.a()) != mover.parts().contains(clash.b()))
-                .toList();
     SpreadMotion motion = new SpreadMotion(all);
+    List<Clash> clashes =
+        motion.clashes().stream()
+            .filter(clash -> mover.parts().contains(clash.a()) != mover.parts().contains(clash.b()))
+            .toList();
     Box page = Box.of(leaf.size());
     Set<String> open =
         parts.stream()

@@ -146,7 +146,7 @@ public final class MoverFixes {
 
   /** All clashes but those of the mover's parts with each other. */
   private static List<Clash> clashes(List<Flap> flaps, Set<String> parts) {
-    return new Flaps(flaps)
+    return new SpreadMotion(flaps)
         .clashes().stream()
             .filter(clash -> !(parts.contains(clash.a()) && parts.contains(clash.b())))
             .toList();

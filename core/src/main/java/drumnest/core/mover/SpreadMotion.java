@@ -151,6 +151,16 @@ public final class SpreadMotion {
     return flaps;
   }
 
+  /**
+   * All pairs that are in each other's way, and those that never open, each with what is in its
+   * way.
+   */
+  public List<Clash> clashes() {
+    List<Clash> clashes = new ArrayList<>(flaps.clashes());
+    clashes.addAll(new NeverOpening(this).clashes(clashes));
+    return clashes;
+  }
+
   /** All slots of both pages. */
   public Set<String> slots() {
     Set<String> slots = new LinkedHashSet<>(kinds.keySet());

@@ -115,12 +115,12 @@ class FlapFixesTest {
   @MethodSource("spreads")
   void what_is_offered_is_found_to_be_gone(List<Flap> flaps) {
     FlapFixes fixes = fixes(flaps, PAGE);
-    List<Clash> before = new Flaps(flaps).clashes();
+    List<Clash> before = new SpreadMotion(flaps).clashes();
     for (Clash clash : before) {
       for (FlapFixes.Fix fix : fixes.of(clash, 3)) {
         List<Flap> then = new ArrayList<>(flaps);
         then.replaceAll(flap -> flap.id().equals(fix.flap().id()) ? fix.flap() : flap);
-        List<Clash> after = new Flaps(then).clashes();
+        List<Clash> after = new SpreadMotion(then).clashes();
         assertThat(after).doesNotContain(clash).hasSize(fix.left());
         assertThat(after.size()).isLessThan(before.size());
         assertThat(Box.of(PAGE).contains(fix.flap().face())).isTrue();
@@ -134,7 +134,7 @@ class FlapFixesTest {
     long fixed = 0;
     for (List<Flap> flaps : spreads()) {
       FlapFixes fixes = fixes(flaps, PAGE);
-      for (Clash clash : new Flaps(flaps).clashes()) {
+      for (Clash clash : new SpreadMotion(flaps).clashes()) {
         clashes++;
         fixed += fixes.of(clash, 1).size();
       }

@@ -13,6 +13,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
 import drumnest.core.measure.Turn;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -343,7 +344,8 @@ class FlapsTest {
 
   @Test
   void the_cases_hold_clashes_of_every_kind() {
+    // What never opens is found by trying, not by where two lie.
     assertThat(cases().stream().flatMap(one -> bySquares(one.flaps()).stream()).map(Clash::kind))
-        .contains(ClashKind.values());
+        .containsAll(EnumSet.complementOf(EnumSet.of(ClashKind.NEVER_OPENS)));
   }
 }

@@ -69,7 +69,7 @@ class MoverFixesTest {
   }
 
   private static List<Clash> clashesOf(List<Flap> flaps) {
-    return new Flaps(flaps)
+    return new SpreadMotion(flaps)
         .clashes().stream()
             .filter(clash -> clash.a().equals("left-1") != clash.b().equals("left-1"))
             .toList();

@@ -33,6 +33,7 @@ class PaperTest {
   private static final String PAGE = "1-back-m";
   private static final int SPREADS = 500;
   private static final int STEPS = 20;
+  private static final int SMALL = 6;
 
   /** Spreads of 3 to 12 parts of which it is said which lies over which. */
   static List<List<Sheet>> spreads() {
@@ -153,6 +154,58 @@ class PaperTest {
     assertThat(motion.seen(open).stream().filter(id -> id.startsWith(PAGE)))
         .as("seen in %s of %s", pile.open(), sheets)
         .containsExactlyInAnyOrderElementsOf(seen);
+  }
+
+  /** Every state that a hand can come to, of spreads of up to six parts. */
+  static List<List<Sheet>> smallSpreads() {
+    return spreads().stream().filter(sheets -> sheets.size() <= SMALL).toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("smallSpreads")
+  void what_no_hand_can_open_is_told(List<Sheet> sheets) {
+    Map<Set<String>, PaperPile> known = new LinkedHashMap<>();
+    List<PaperPile> next = new ArrayList<>(List.of(new PaperPile(sheets)));
+    Set<String> opened = new TreeSet<>();
+    while (!next.isEmpty()) {
+      PaperPile pile = next.remove(0);
+      if (known.putIfAbsent(new TreeSet<>(pile.open()), pile) == null) {
+        opened.addAll(pile.open());
+        for (Sheet sheet : sheets) {
+          PaperPile then = pile.turned(sheet.name());
+          if (then != null) {
+            next.add(then);
+          }
+        }
+      }
+    }
+    List<Clash> clashes = motion(sheets).clashes();
+    // What wants one place with another says so instead.
+    Set<String> told = new TreeSet<>();
+    clashes.stream()
+        .filter(clash -> clash.kind() == ClashKind.CLOSED_OVERLAP)
+        .forEach(clash -> told.addAll(Set.of(clash.a(), clash.b())));
+    Set<String> never = new TreeSet<>();
+    sheets.stream()
+        .filter(sheet -> !opened.contains(sheet.name()))
+        .forEach(sheet -> never.add(name(sheet.name())));
+    never.removeAll(told);
+    assertThat(
+            clashes.stream().filter(clash -> clash.kind() == ClashKind.NEVER_OPENS).map(Clash::b))
+        .as("never opens of %s", sheets)
+        .containsExactlyInAnyOrderElementsOf(never);
+  }
+
+  @Test
+  void some_of_the_small_spreads_have_what_never_opens_and_most_have_not() {
+    long stuck =
+        smallSpreads().stream()
+            .filter(
+                sheets ->
+                    motion(sheets).clashes().stream()
+                        .anyMatch(clash -> clash.kind() == ClashKind.NEVER_OPENS))
+            .count();
+    assertThat(stuck).isBetween(5L, smallSpreads().size() / 2L);
   }
 
   private static String name(String sheet) {

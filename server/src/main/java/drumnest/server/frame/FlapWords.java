@@ -26,6 +26,10 @@ public final class FlapWords {
     String b = name.apply(clash.b());
     return switch (clash.kind()) {
       case STRIP_ON_MOVING -> "The strip of " + a + " lies on " + b + ", which never opens then";
+      case NEVER_OPENS ->
+          clash.a().equals(clash.b())
+              ? b + " never opens: nothing makes room for it"
+              : b + " never opens: " + a + " is in its way, and no order of opening helps";
       case CLOSED_OVERLAP -> a + " and " + b + " want the same place";
       case ON_TOP -> a + " lies on " + b + ": open " + a + " first";
       case COVERS_WHEN_OPEN ->

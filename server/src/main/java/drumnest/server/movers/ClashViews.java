@@ -61,7 +61,7 @@ final class ClashViews {
             motion::page,
             flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
             album.rules());
-    return motion.flaps().clashes().stream()
+    return motion.clashes().stream()
         .filter(clash -> !plans.areParts(clash.a(), clash.b()))
         .map(
             clash ->
