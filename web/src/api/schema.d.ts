@@ -2918,6 +2918,8 @@ export interface components {
             warning?: string;
         };
         LeafItem: Omit<components["schemas"]["WrittenItem"], "kind"> & {
+            /** @enum {string} */
+            binding?: "rings" | "fold";
             h?: string;
             keepFree?: string;
             name?: string;

@@ -1,6 +1,7 @@
-import type { Album, Flap } from "../api/types";
+import type { Album } from "../api/types";
 import { startOf } from "../bench/places";
 import { FlapPiece } from "./FlapPiece";
+import { isTucked } from "./tucked";
 import { useFlaps } from "./useFlaps";
 
 interface Props {
@@ -14,14 +15,14 @@ interface Props {
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
 export function FlapLayer({ album, inch, behind = false }: Props) {
   const { flaps, motion, toggle } = useFlaps(album);
-  const here = flaps.filter(({ flap }) => isBehind(flap) === behind);
+  const here = flaps.filter(({ flap }) => isTucked(flap) === behind);
   if (here.length === 0) {
     return null;
   }
   return (
     <div
       data-movers={behind ? "behind" : "over"}
-      className={`pointer-events-none absolute inset-0 [perspective:2400px] ${behind ? "" : "z-30 [transform-style:preserve-3d]"}`}
+      className={`pointer-events-none absolute inset-0 ${behind ? "" : "z-30 [perspective:2400px] [transform-style:preserve-3d]"}`}
     >
       {here
         .filter(({ flap }) => flap.mount === "protector" && flap.support.of === "page")
@@ -48,9 +49,4 @@ export function FlapLayer({ album, inch, behind = false }: Props) {
       ))}
     </div>
   );
-}
-
-/** Whether it is tucked behind the pictures of the page, not behind something that moves. */
-function isBehind(flap: Flap) {
-  return flap.mount === "behind" && flap.support.of === "page";
 }

@@ -4,6 +4,7 @@ import { insideOf, type PlacedFlap } from "../bench/places";
 import { Pocket } from "../place/Pocket";
 import { EdgeHandles } from "./EdgeHandles";
 import { carriersOf, isAtSide, lying, OPPOSITE, openOf, type SpreadState } from "./lying";
+import { isTucked, TUCKED } from "./tucked";
 
 interface Props {
   placed: PlacedFlap;
@@ -39,6 +40,7 @@ export function FlapPiece({ placed, state, onToggle }: Props) {
         height: inch * Number(flap.closed.h.in),
         visibility: isShut(placed, all, open) ? "hidden" : "visible",
         transform: lying(placed, state),
+        zIndex: isTucked(flap) ? TUCKED : undefined,
       }}
     >
       <Face

@@ -11,15 +11,40 @@ export function pagesOf({ spread }: Album, side: "left" | "right"): Page[] {
   return top ? [...behind].reverse().concat(top) : [];
 }
 
-/** The punched strips by which the leaves hang, and the rings that hold them. */
+/** The fold in which the pages of a notebook meet. */
+function FoldBetween({ at, height, inch }: { at: number; height: number; inch: number }) {
+  const wide = inch * 0.35;
+  return (
+    <svg
+      aria-hidden="true"
+      data-gutter="fold"
+      className="pointer-events-none absolute overflow-visible"
+      style={{ left: at - wide, top: 0 }}
+      width={2 * wide}
+      height={height}
+    >
+      <defs>
+        <linearGradient id="fold-shade">
+          <stop offset="0" stopColor="rgb(16 38 44)" stopOpacity="0" />
+          <stop offset="0.5" stopColor="rgb(16 38 44)" stopOpacity="0.22" />
+          <stop offset="1" stopColor="rgb(16 38 44)" stopOpacity="0" />
+        </linearGradient>
+      </defs>
+      <rect width={2 * wide} height={height} fill="url(#fold-shade)" />
+      <line x1={wide} x2={wide} y2={height} stroke="rgb(16 38 44 / 0.4)" strokeWidth="0.8" />
+    </svg>
+  );
+}
+
+/** The punched strips by which the leaves hang, and the rings that hold them; or their fold. */
 export function Gutter({ album, inch }: { album: Album; inch: number }) {
   const { spread } = album;
   const gutter = inch * Number(spread.gutter.in);
-  if (gutter === 0) {
-    return null;
-  }
   const from = inch * Number(spread.leftWidth.in);
   const height = inch * Number(spread.height.in);
+  if (gutter === 0) {
+    return <FoldBetween at={from} height={height} inch={inch} />;
+  }
   const strip = spread.left && spread.right ? gutter / 2 : gutter;
   const middle = from + gutter / 2;
   const reach = Math.max(5, gutter * 0.29);
@@ -27,7 +52,7 @@ export function Gutter({ album, inch }: { album: Album; inch: number }) {
   return (
     <svg
       aria-hidden="true"
-      data-gutter=""
+      data-gutter="rings"
       className="pointer-events-none absolute overflow-visible"
       style={{ left: 0, top: 0 }}
       width={from + gutter}

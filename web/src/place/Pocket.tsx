@@ -18,10 +18,12 @@ interface Props {
   clear?: boolean;
   /** Whether something lies over it, so that nothing can be laid there. */
   covered?: boolean;
+  /** How far up it lies among what is on the page. */
+  layer?: number | undefined;
 }
 
 /** A pocket and the picture in it, as it will really be seen. */
-export function Pocket({ slot, left, top, width, height, clear, covered }: Props) {
+export function Pocket({ slot, left, top, width, height, clear, covered, layer }: Props) {
   const hand = useHand();
   const preview = usePreview((state) =>
     state.ticket?.slot === slot.id && !slot.piece ? state.ticket : null,
@@ -89,6 +91,7 @@ export function Pocket({ slot, left, top, width, height, clear, covered }: Props
         height,
         borderRadius: rounded(slot.corner),
         opacity: taken || drag.isDragging ? 0.55 : 1,
+        ...(layer === undefined ? {} : { zIndex: layer }),
       }}
     >
       {!empty && <Inside slot={slot} seat={seat} width={width} />}

@@ -6,6 +6,7 @@ import { useHand } from "../bench/hand";
 import { cornerOf, flapOf, SIDES, slotsOf, startOf } from "../bench/places";
 import { Rulers } from "../bench/Rulers";
 import { FlapLayer } from "../movers/FlapLayer";
+import { heightOf } from "../movers/tucked";
 import { useFlaps } from "../movers/useFlaps";
 import { Gutter, pagesOf } from "./Gutter";
 import { Pocket } from "./Pocket";
@@ -30,7 +31,7 @@ export function Spread({ album }: { album: Album }) {
   const gutter = Number(spread.gutter.in);
   const inchesAcross = Math.max(leftWidth + gutter + rightWidth, 1);
   const inchesDown = Math.max(Number(spread.height.in), 1);
-  const { motion } = useFlaps(album);
+  const { flaps, motion } = useFlaps(album);
   const past = reach(motion, inchesAcross, inchesDown);
   const { ref, inch } = useScale(
     inchesAcross + past.left + past.right,
@@ -129,6 +130,7 @@ export function Spread({ album }: { album: Album }) {
                 width={inch * Number(placed.slot.box.w.in)}
                 height={inch * Number(placed.slot.box.h.in)}
                 covered={motion !== undefined && !motion.seen.includes(placed.slot.id)}
+                layer={heightOf(placed.slot, flaps)}
               />
             );
           })}

@@ -111,6 +111,17 @@ export function ItemFields({ kind, entry, onDone }: Props) {
       {kind === "leaf" &&
         !form.pockets &&
         text("keepFree", "Free at punched holes (empty: no holes)")}
+      {kind === "leaf" && !form.pockets && (
+        <ChoiceField
+          label="Bound"
+          value={form.binding ?? "rings"}
+          onChange={(binding) => setForm({ ...form, binding })}
+          choices={[
+            ["rings", "on rings"],
+            ["fold", "by a fold, like a notebook"],
+          ]}
+        />
+      )}
       {kind === "leaf" && form.pockets && (
         <label className="col-span-2 flex items-center gap-2">
           <input

@@ -63,6 +63,9 @@ class LayersIT {
   /** From how far on two colours are not alike, in red, green and blue together. */
   private static final int FAR_APART = 60;
 
+  /** In milliseconds: what nothing lies over is taken hold of at once. */
+  private static final int SOON = 20_000;
+
   @TempDir Path files;
   private Page page;
   private final Map<String, Color> colours = new HashMap<>();
@@ -144,6 +147,24 @@ class LayersIT {
     add("2-front-6", "door");
     add("2-front-m1.2", "waterfall");
     assertIsPaintedAsSeen("waterfall in a door");
+  }
+
+  /** What is drawn out is in the hand, so that what it lies over still counts as seen. */
+  @Test
+  void a_card_that_is_drawn_out_lies_over_its_neighbours_and_slides_from_behind_its_front() {
+    page.setDefaultTimeout(SOON);
+    for (String kind : List.of("pull-out", "tuck-spot", "edge-tuck")) {
+      add("2-front-6", kind);
+      fill();
+      page.reload();
+      page.locator("[data-grip='2-front-m1']").click();
+      assertThat(page.locator("[data-flap][data-open]")).hasCount(1);
+      assertThat(painted()).as(kind).contains("2-front-m1.1", "2-front-6");
+      page.locator("[data-grip='2-front-m1']").click();
+      assertThat(page.locator("[data-flap][data-open]")).hasCount(0);
+      assertThat(painted()).as(kind + " closed").contains("2-front-5", "2-front-6");
+      step("flaps/remove", Map.of("flap", "2-front-m1"));
+    }
   }
 
   private void add(String slot, String kind) {
@@ -231,7 +252,9 @@ class LayersIT {
     }
     Set<String> painted = new HashSet<>();
     for (Map.Entry<String, Color> place : colours.entrySet()) {
-      if (isPainted(picture, boxes.get(place.getKey()), place.getValue())) {
+      // The reverse of a card that is tucked is nowhere.
+      Map<String, Number> box = boxes.get(place.getKey());
+      if (box != null && isPainted(picture, box, place.getValue())) {
         painted.add(place.getKey());
       }
     }

@@ -108,7 +108,7 @@ public final class SpreadMotion {
               flap ->
                   all.add(flap.renamed(id -> FlapNames.of(leaf, side, id), page.x(), page.y())));
     }
-    SpreadMotion motion = new SpreadMotion(all, strip);
+    SpreadMotion motion = new SpreadMotion(all, spread.isFolded() ? Length.ZERO : strip);
     pages.forEach(motion::place);
     return motion;
   }
@@ -171,6 +171,11 @@ public final class SpreadMotion {
   /** Where the places of the pages themselves lie. */
   public Map<String, Box> places() {
     return Collections.unmodifiableMap(places);
+  }
+
+  /** Whether there are rings between its pages, rather than a fold. */
+  public boolean hasRings() {
+    return strip.isPositive();
   }
 
   /** Where the page of a flap lies. */

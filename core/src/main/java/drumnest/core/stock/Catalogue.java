@@ -141,7 +141,12 @@ public final class Catalogue {
         "insert-4.1-4x8.1-4",
         Provenance.FROM_MEMORY,
         new LeafType(
-            "Notebook insert, 4 1/4 × 8 1/4", inches("4 1/4 x 8 1/4"), null, false, Length.ZERO));
+            "Notebook insert, 4 1/4 × 8 1/4",
+            inches("4 1/4 x 8 1/4"),
+            null,
+            false,
+            Length.ZERO,
+            LeafType.Binding.FOLD));
   }
 
   private static void plain(String size, Provenance provenance, Size page) {

@@ -14,10 +14,24 @@ import org.jspecify.annotations.Nullable;
  *     so that the back is the front mirrored; else each side has pockets of its own
  * @param keepFree what stays free along the binding edge of a punched page; zero where nothing is
  *     punched through the page itself
+ * @param binding how it is held in its album
  */
 public record LeafType(
-    String name, Size size, @Nullable PocketPattern pattern, boolean shared, Length keepFree)
+    String name,
+    Size size,
+    @Nullable PocketPattern pattern,
+    boolean shared,
+    Length keepFree,
+    Binding binding)
     implements CatalogueItem {
+
+  /** How a leaf is held in its album. */
+  public enum Binding {
+    /** By a punched strip, its own or that of its protector. */
+    RINGS,
+    /** By its fold, as the sheets of a notebook are: what faces it is one piece with it. */
+    FOLD
+  }
 
   /**
    * @throws IllegalArgumentException if the pattern is of another size
@@ -26,6 +40,12 @@ public record LeafType(
     if (pattern != null && !pattern.page().equals(size)) {
       throw new IllegalArgumentException("The pattern is of another size than the leaf.");
     }
+  }
+
+  /** One on rings. */
+  public LeafType(
+      String name, Size size, @Nullable PocketPattern pattern, boolean shared, Length keepFree) {
+    this(name, size, pattern, shared, keepFree, Binding.RINGS);
   }
 
   /** A protector whose pockets are seen from both sides. */

@@ -160,10 +160,11 @@ final class FlapStates {
         .map(
             over ->
                 over.isPositive()
-                    ? " It lies over the rings, and over the facing page by "
+                    ? (motion.hasRings() ? " It lies over the rings, and over" : " It lies over")
+                        + " the facing page by "
                         + UnitsInUse.text(over)
                         + "."
-                    : " It lies over the rings.")
+                    : motion.hasRings() ? " It lies over the rings." : "")
         .orElse("");
   }
 }

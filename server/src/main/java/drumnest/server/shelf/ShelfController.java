@@ -122,7 +122,12 @@ class ShelfController {
     if (entry.item() instanceof LeafType before
         && next instanceof LeafType after
         && !new LeafType(
-                after.name(), before.size(), before.pattern(), before.shared(), before.keepFree())
+                after.name(),
+                before.size(),
+                before.pattern(),
+                before.shared(),
+                before.keepFree(),
+                before.binding())
             .equals(after)
         && albums.all().stream()
             .flatMap(album -> album.leafStates().values().stream())

@@ -223,9 +223,11 @@ final class ShelfViews {
           }
           return List.of(
               "plain",
-              leaf.keepFree().isZero()
-                  ? "no holes"
-                  : Views.LengthView.of(leaf.keepFree()).text() + " free at the holes");
+              leaf.binding() == LeafType.Binding.FOLD
+                  ? "folded, no rings"
+                  : leaf.keepFree().isZero()
+                      ? "no holes"
+                      : Views.LengthView.of(leaf.keepFree()).text() + " free at the holes");
         }
 
         @Override

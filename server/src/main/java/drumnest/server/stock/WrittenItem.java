@@ -56,6 +56,7 @@ public sealed interface WrittenItem {
    * @param shared whether both sides of a leaf share their pockets
    * @param keepFree what a punched page keeps free; left out for nothing
    * @param pockets the pockets, seen from the front; left out for a plain page
+   * @param binding rings or fold; rings where it is left out
    */
   record LeafItem(
       @Nullable String name,
@@ -63,7 +64,8 @@ public sealed interface WrittenItem {
       @Nullable String h,
       @Nullable Boolean shared,
       @Nullable String keepFree,
-      @Nullable List<@Nullable WrittenPocket> pockets)
+      @Nullable List<@Nullable WrittenPocket> pockets,
+      LeafType.@Nullable Binding binding)
       implements WrittenItem {
 
     private static final int MOST_POCKETS = 400;
@@ -78,7 +80,12 @@ public sealed interface WrittenItem {
       }
       PocketPattern pattern = pockets == null ? null : pattern(lengths, size, pockets);
       return new LeafType(
-          called, size, pattern, pattern != null && !Boolean.FALSE.equals(shared), free);
+          called,
+          size,
+          pattern,
+          pattern != null && !Boolean.FALSE.equals(shared),
+          free,
+          binding == null ? LeafType.Binding.RINGS : binding);
     }
 
     private static PocketPattern pattern(
@@ -321,7 +328,8 @@ public sealed interface WrittenItem {
                     ? null
                     : pattern.pockets().stream()
                         .map(pocket -> WrittenItem.of(pocket, units))
-                        .toList());
+                        .toList(),
+                leaf.binding());
           }
 
           @Override

@@ -2,10 +2,12 @@ package drumnest.core.album.leaf;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.stock.LeafType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -83,12 +85,23 @@ public record Spread(int number, List<Leaf> leaves) {
     return stack(side).stream().map(leaf -> leaf.size().w()).reduce(Length.ZERO, Length::max);
   }
 
+  /** Whether its pages meet in a fold, rather than hang on rings. */
+  public boolean isFolded() {
+    return Stream.of(top(Side.BACK), top(Side.FRONT))
+        .filter(Objects::nonNull)
+        .allMatch(leaf -> leaf.type().binding() == LeafType.Binding.FOLD);
+  }
+
   /**
-   * How far its pages lie apart: the punched strips of both sides, or of the one there is.
+   * How far its pages lie apart: the punched strips of both sides, or of the one there is; at a
+   * fold they touch.
    *
    * @param strip how wide that of one leaf is
    */
   public Length gutter(Length strip) {
+    if (isFolded()) {
+      return Length.ZERO;
+    }
     return top(Side.BACK) != null && top(Side.FRONT) != null ? strip.times(2) : strip;
   }
 
