@@ -7,6 +7,8 @@ import { useMeasures } from "./useMeasures";
 interface Props {
   album: Album;
   id: string;
+  /** What the flap is called. */
+  name: string;
   given: FlapForm;
   /** The other flaps of its page. */
   others: Flap[];
@@ -18,7 +20,7 @@ function numberOf(flap: string) {
 }
 
 /** The few measures of a flap, as they are written. */
-export function FlapMeasures({ album, id, given, others, onInside }: Props) {
+export function FlapMeasures({ album, id, name, given, others, onInside }: Props) {
   const step = useStep(album.id);
   const { form, setForm, save, changed, wrong, wrongElse } = useMeasures<FlapForm>(
     given,
@@ -34,7 +36,7 @@ export function FlapMeasures({ album, id, given, others, onInside }: Props) {
   );
   return (
     <MeasuresForm
-      label={`Measures of flap ${numberOf(id)}`}
+      label={`Measures of ${name.toLowerCase()}`}
       changed={changed}
       wrong={wrongElse(["x", "y", "w", "h", "strip"])}
       onSave={() => void save(form)}

@@ -120,6 +120,7 @@ export function FlapTicket({ album, slot }: Props) {
           key={`${flap.id} ${JSON.stringify(state.form)}`}
           album={album}
           id={state.id}
+          name={flap.label}
           given={state.form}
           others={flaps
             .map((each) => each.flap)

@@ -144,7 +144,7 @@ class MoversOverHttpTest {
     made(form, "count", "2");
     SERVER.step("movers/change", Map.of("flap", "2-front-m6", "form", form)).is(200);
     assertThat(SERVER.album(1).get("undo").stringValue())
-        .isEqualTo("change accordion 6, leaf 2 front with 1 picture in it");
+        .isEqualTo("change accordion 1, leaf 2 front with 1 picture in it");
     SERVER.step("undo", Map.of()).is(200);
     assertThat(pictures()).isEqualTo(3);
   }
@@ -293,7 +293,7 @@ class MoversOverHttpTest {
     assertThat(texts(SPREAD.motion("2-front-m1").at("/flaps/1/hindrances"))).isEmpty();
     assertThat(texts(SPREAD.motion("2-front-m1").get("seen"))).contains("2-front-m2.1");
     assertThat(texts(SPREAD.motion("2-front-m1", "2-front-m2").at("/flaps/0/hindrances")))
-        .containsExactly("Close flap 2 first.");
+        .containsExactly("Close flap 1 first.");
     // Written again as it is seen, it lies where it lay.
     JsonNode form = SPREAD.motion().at("/flaps/1/form");
     SERVER.step("flaps/change", Map.of("flap", "2-front-m2", "form", form)).is(200);

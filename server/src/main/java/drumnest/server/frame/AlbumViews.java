@@ -22,6 +22,7 @@ import drumnest.server.stock.RuleText;
 import drumnest.server.type.ShippedTypefaces;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -105,11 +106,23 @@ public class AlbumViews {
 
   private static List<Views.PageView> pages(AlbumModel album, Spread spread, Side side) {
     return spread.layers(side).stream()
-        .map(layer -> page(album, layer.leaf(), side, layer.box()))
+        .map(layer -> page(album, layer.leaf(), side, layer.box(), facing(spread, side)))
         .toList();
   }
 
+  /** What is called by which name on the page that faces a side. */
+  private static Set<String> facing(Spread spread, Side side) {
+    Leaf leaf = spread.top(side.other());
+    return leaf == null ? Set.of() : MoverNames.all(leaf.plan(leaf.face(side.other())));
+  }
+
+  /** A page by itself. */
   public static Views.PageView page(AlbumModel album, Leaf leaf, Side side, Box box) {
+    return page(album, leaf, side, box, Set.of());
+  }
+
+  private static Views.PageView page(
+      AlbumModel album, Leaf leaf, Side side, Box box, Set<String> facing) {
     String name = SlotNames.of(side);
     List<Slot> slots = leaf.slots(side, before(album, leaf, side));
     return new Views.PageView(
@@ -124,7 +137,7 @@ public class AlbumViews {
             .filter(slot -> slot.kind().isOfPage())
             .map(slot -> slot(album, slot, slot.box()))
             .toList(),
-        FlapViews.of(album, leaf, side, slots));
+        FlapViews.of(album, leaf, side, slots, facing));
   }
 
   /** How many slots of the album come before those of a page; none where the leaf is not in it. */

@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Shows the flaps of a page. */
 final class FlapViews {
@@ -28,8 +29,10 @@ final class FlapViews {
    * All of them, the lowest first.
    *
    * @param slots the slots of the page
+   * @param facing what is called by which name on the page that faces it
    */
-  static List<Views.FlapView> of(AlbumModel album, Leaf leaf, Side side, List<Slot> slots) {
+  static List<Views.FlapView> of(
+      AlbumModel album, Leaf leaf, Side side, List<Slot> slots, Set<String> facing) {
     PagePlan plan = leaf.plan(leaf.face(side));
     List<Flap> all = plan.flaps();
     if (all.isEmpty()) {
@@ -38,17 +41,28 @@ final class FlapViews {
     Map<String, Integer> levels = new Flaps(all).levels();
     String page = FlapNames.of(leaf, side, "");
     return all.stream()
-        .map(flap -> of(album, plan, flap, page, levels.get(flap.id()), slots))
+        .map(
+            flap -> {
+              String name = MoverNames.flap(plan, flap.id());
+              String label = Words.capital(MoverNames.onSpread(name, side, facing));
+              return of(album, plan, flap, page, label, levels.get(flap.id()), slots);
+            })
         .sorted(Comparator.comparingInt(Views.FlapView::level))
         .toList();
   }
 
   private static Views.FlapView of(
-      AlbumModel album, PagePlan plan, Flap flap, String page, int level, List<Slot> slots) {
+      AlbumModel album,
+      PagePlan plan,
+      Flap flap,
+      String page,
+      String label,
+      int level,
+      List<Slot> slots) {
     String id = page + flap.id();
     return new Views.FlapView(
         id,
-        Words.capital(MoverNames.flap(plan, flap.id())),
+        label,
         new Stacking(plan.flaps()).reached(flap).hinge(),
         flap.body(),
         FlapMount.of(flap.attachment()),

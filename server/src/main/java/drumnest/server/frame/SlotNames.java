@@ -1,5 +1,6 @@
 package drumnest.server.frame;
 
+import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
@@ -22,15 +23,18 @@ public final class SlotNames {
       case MOUNT -> "mount " + slot.number();
       case OUTSIDE ->
           slot.outline() instanceof Outline.Pieces
-              ? "all panels up to " + slot.number()
+              ? "all panels of " + MoverNames.whole(plan(slot), String.valueOf(slot.number()))
               : flap(slot) + " outside";
       case INSIDE -> flap(slot) + " inside";
     };
   }
 
   private static String flap(Slot slot) {
-    return MoverNames.flap(
-        slot.leaf().plan(slot.leaf().face(slot.side())), String.valueOf(slot.number()));
+    return MoverNames.flap(plan(slot), String.valueOf(slot.number()));
+  }
+
+  private static PagePlan plan(Slot slot) {
+    return slot.leaf().plan(slot.leaf().face(slot.side()));
   }
 
   /** Its number, or that of its flap as {@code f1}. */

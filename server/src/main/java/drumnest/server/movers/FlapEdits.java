@@ -129,7 +129,7 @@ public class FlapEdits {
             mover -> {
               throw new UnprocessableException(
                   "flap",
-                  "This is a part of " + MoverNames.of(mover) + "; change that as a whole.");
+                  "This is a part of " + MoverNames.of(plan, mover) + "; change that as a whole.");
             });
     Flap after = form.toFlap(before, plan);
     if (after.inside()) {

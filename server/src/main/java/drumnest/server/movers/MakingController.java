@@ -66,13 +66,12 @@ class MakingController {
     PagePlan plan = MoverStep.plan(side);
     String number = String.valueOf(side.number());
     Mover mover = plan.moverOf(number).orElse(null);
-    String name = mover == null ? "flap " + number : MoverNames.of(mover);
     List<MakingStep> steps =
         mover == null
             ? MoverWords.steps(plan.seen(plan.flap(number).orElseThrow()), album.rules())
             : MoverWords.of(plan.seen(mover), plan.seenParts(mover), album.rules()).steps();
     return new Made(
-        Words.capital(name) + MoverStep.page(side),
+        Words.capital(MoverNames.whole(plan, number)) + MoverStep.page(side),
         Constructing.of(plan, number, side.leaf().size(), album.rules()),
         steps);
   }

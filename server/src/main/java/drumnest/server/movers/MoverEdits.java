@@ -190,7 +190,8 @@ public class MoverEdits {
       String field = FIELDS.getOrDefault(e.field(), e.field());
       throw new FieldProblemException(field, "What is written here" + MoverProblemText.after(e));
     }
-    step.take(seen, pages, "change " + MoverNames.of(before) + MoverStep.page(side), List.of());
+    step.take(
+        seen, pages, "change " + MoverNames.of(plan, before) + MoverStep.page(side), List.of());
   }
 
   private static NextPlan changed(PageSide page, Mover before, Mover after, HouseRules rules) {
@@ -225,7 +226,7 @@ public class MoverEdits {
     if (facing == null) {
       throw new UnprocessableException("flap", "This page has no page that faces it.");
     }
-    String called = plan.moverOf(number).map(MoverNames::of).orElse("flap " + number);
+    String called = MoverNames.whole(plan, number);
     PagePlan next;
     try {
       next = FacingCopy.of(spread, side.side(), number, seen.album().rules());
@@ -256,7 +257,7 @@ public class MoverEdits {
     Slot side = MoverStep.side(seen.album(), id);
     PagePlan plan = MoverStep.plan(side);
     String number = String.valueOf(side.number());
-    String called = plan.moverOf(number).map(MoverNames::of).orElse("flap " + number);
+    String called = MoverNames.whole(plan, number);
     PageSide page = side.parent().page();
     List<NextPlan> pages = new ArrayList<>(List.of(new NextPlan(page, plan.without(number))));
     plan.moverOf(number)

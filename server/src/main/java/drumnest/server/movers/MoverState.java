@@ -45,7 +45,7 @@ record MoverState(
     facts.addAll(amongOthers(album, placed.page(), mover));
     return new MoverState(
         placed.id(),
-        Words.capital(MoverNames.of(mover)),
+        Words.capital(MoverNames.of(plan, mover)),
         mover.mechanism().kind(),
         MoverNames.part(mover.mechanism().kind()),
         MoverForm.of(seen),

@@ -12,6 +12,8 @@ import drumnest.server.frame.MoverNames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** All that is planned on both pages of a spread, with flaps under their names in the album. */
 final class SpreadPlans {
@@ -102,20 +104,15 @@ final class SpreadPlans {
 
   /** Tells what a mover is called, such as {@code accordion 1}, in the same way. */
   String called(PlacedMover mover) {
-    return onPage(MoverNames.of(mover.mover()), mover.page());
+    return onPage(MoverNames.of(plan(mover.page()), mover.mover()), mover.page());
   }
 
   private String onPage(String name, PageSide page) {
-    boolean twice =
+    Set<String> facing =
         pages.stream()
             .filter(other -> other.side() != page.side())
-            .map(SpreadPlans::plan)
-            .anyMatch(
-                plan ->
-                    plan.flaps().stream()
-                            .anyMatch(flap -> MoverNames.flap(plan, flap.id()).equals(name))
-                        || plan.movers().stream()
-                            .anyMatch(each -> MoverNames.of(each).equals(name)));
-    return twice ? name + (page.side() == Side.BACK ? " on the left" : " on the right") : name;
+            .flatMap(other -> MoverNames.all(plan(other)).stream())
+            .collect(Collectors.toSet());
+    return MoverNames.onSpread(name, page.side(), facing);
   }
 }
