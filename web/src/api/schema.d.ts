@@ -2756,6 +2756,7 @@ export interface components {
             notes: string[];
             open: boolean;
             reach: string;
+            slit?: string;
             thick: string;
         };
         FlapSupportView: {

@@ -106,3 +106,5 @@ export type CardLayout = Schemas["CardLayoutView"];
 export type ThreadRow = Schemas["ThreadRowView"];
 export type PhotoMini = Schemas["PhotoMini"];
 export type TitleOfAlbum = Schemas["TitleView"];
+
+export type FlapFix = Schemas["FlapFixView"];

@@ -4,6 +4,7 @@ import { useStep } from "../api/useStep";
 import { flapOf, insideOf, isOnInside, pageOf, slotsOf } from "../bench/places";
 import { Measures } from "../ui/Measures";
 import { Do, Row } from "../ui/Row";
+import { ClashNotes } from "./ClashNotes";
 import { FlapMeasures } from "./FlapMeasures";
 import { MoverChoices } from "./MoverChoices";
 import { MakingLinks, MoverTicket } from "./MoverTicket";
@@ -54,6 +55,7 @@ export function FlapTicket({ album, slot }: Props) {
           </span>
         )}
         {offers}
+        <ClashNotes album={album} of={slot} />
       </div>
     );
   }
@@ -62,7 +64,6 @@ export function FlapTicket({ album, slot }: Props) {
   }
   const mover = motion.movers.find((each) => each.id === flap.mover);
   const onInside = slot === insideOf(flap)?.id && flap.body === "card";
-  const clashes = motion.clashes.filter((clash) => clash.a === id || clash.b === id);
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
       <h3 className="border-b-2 border-ink pb-1 text-[15px]">
@@ -112,6 +113,11 @@ export function FlapTicket({ album, slot }: Props) {
         <Row name="Thick here">
           <Measures text={state.thick} />
         </Row>
+        {state.slit && (
+          <Row name="Slit in the film">
+            <Measures text={state.slit} />
+          </Row>
+        )}
       </dl>
       {mover && <MoverTicket album={album} mover={mover} />}
       {!mover && <MakingLinks album={album} flap={flap.id} />}
@@ -128,29 +134,7 @@ export function FlapTicket({ album, slot }: Props) {
           onInside={flap.support.of === "inside"}
         />
       )}
-      {clashes.map((clash) => (
-        <div key={clash.text} className="mt-2 border-l-4 border-signal pl-2">
-          <p className={clash.severity === "error" ? "font-semibold" : ""}>{clash.text}</p>
-          {clash.fixes.map((fix) => (
-            <button
-              key={fix.text}
-              type="button"
-              className="mt-0.5 block text-left font-semibold text-fold underline underline-offset-2"
-              onClick={() =>
-                fix.moverForm
-                  ? step("/api/albums/{id}/movers/change", {
-                      flap: fix.flap,
-                      form: fix.moverForm,
-                    })
-                  : fix.form &&
-                    step("/api/albums/{id}/flaps/change", { flap: fix.flap, form: fix.form })
-              }
-            >
-              <Measures text={fix.text} />
-            </button>
-          ))}
-        </div>
-      ))}
+      <ClashNotes album={album} of={flap.id} />
       <p className="mt-2 text-quiet">{caution(flap, mover)}</p>
     </section>
   );

@@ -88,6 +88,29 @@ public final class FlapFixes {
         .toList();
   }
 
+  /**
+   * At most so many ways to get the strip of a flap off the photos of its neighbours: another
+   * hinge, or a slit. None of them makes anything worse.
+   */
+  public List<Fix> offPhotos(Flap flap, StripsOnPhotos photos, int most) {
+    List<Clash> before = new SpreadMotion(flaps).clashes();
+    List<Fix> found = new ArrayList<>();
+    for (Fix way : single.test(flap) ? ways(flap, flap) : List.<Fix>of()) {
+      boolean turnsOrGoesThrough = way.way() == Way.HINGE || way.way() == Way.SLIT;
+      if (turnsOrGoesThrough && isOnPage(way.flap()) && photos.of(way.flap()).isEmpty()) {
+        List<Clash> after = new SpreadMotion(with(way.flap())).clashes();
+        if (Clash.errors(after) <= Clash.errors(before) && after.size() <= before.size()) {
+          found.add(new Fix(way.way(), way.flap(), Length.ZERO, Length.ZERO, after.size()));
+        }
+      }
+    }
+    return found.stream().sorted(Comparator.comparingInt(Fix::left)).limit(most).toList();
+  }
+
+  private List<Flap> with(Flap changed) {
+    return flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
+  }
+
   private Flap flap(String id) {
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst().orElseThrow();
   }
@@ -122,8 +145,7 @@ public final class FlapFixes {
     if (!isOnPage(changed)) {
       return -1;
     }
-    List<Flap> then =
-        flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
+    List<Flap> then = with(changed);
     List<Clash> after;
     try {
       after = new SpreadMotion(then).clashes();

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * Ways out of a clash with a mover of several parts: the whole of it over another edge, or moved
@@ -68,13 +69,41 @@ public final class MoverFixes {
         .toList();
   }
 
-  private List<Fix> ways(String other, Set<String> parts) {
-    List<Fix> ways = new ArrayList<>();
-    for (Edge edge : Edge.values()) {
-      if (edge != mover.edge()) {
-        ways.add(new Fix(mover.withEdge(edge), Length.ZERO, Length.ZERO, 0));
+  /** At most so many other edges at which its strips lie on no neighbour's photo. */
+  public List<Fix> offPhotos(StripsOnPhotos photos, int most) {
+    Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
+    List<Clash> before = clashes(flaps, parts);
+    List<Fix> found = new ArrayList<>();
+    for (Fix way : overOtherEdges()) {
+      try {
+        List<Flap> then = with(way.mover());
+        List<Clash> after = clashes(then, parts);
+        boolean off =
+            then.stream()
+                .filter(flap -> parts.contains(flap.id()))
+                .allMatch(flap -> photos.of(flap).isEmpty());
+        if (off
+            && Clash.errors(after) <= Clash.errors(before)
+            && after.size() <= before.size()
+            && lies(then, parts)) {
+          found.add(new Fix(way.mover(), Length.ZERO, Length.ZERO, after.size()));
+        }
+      } catch (MoverProblemException cannotBeMade) {
+        continue;
       }
     }
+    return found.stream().sorted(Comparator.comparingInt(Fix::left)).limit(most).toList();
+  }
+
+  private List<Fix> overOtherEdges() {
+    return Stream.of(Edge.values())
+        .filter(edge -> edge != mover.edge())
+        .map(edge -> new Fix(mover.withEdge(edge), Length.ZERO, Length.ZERO, 0))
+        .toList();
+  }
+
+  private List<Fix> ways(String other, Set<String> parts) {
+    List<Fix> ways = new ArrayList<>(overOtherEdges());
     Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
     flaps.stream()
         .filter(flap -> parts.contains(flap.id()))

@@ -4,16 +4,23 @@ import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.FlapFixes;
 import drumnest.core.mover.MoverFixes;
 import drumnest.core.mover.SpreadMotion;
+import drumnest.core.mover.StripsOnPhotos;
 import drumnest.server.frame.FlapWords;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -36,9 +43,11 @@ final class ClashViews {
       @Nullable MoverForm moverForm) {}
 
   /**
-   * Two flaps in each other's way.
+   * Two flaps in each other's way, or a flap whose strip lies on a photo.
    *
    * @param severity error or order
+   * @param a the flap that is in the way
+   * @param b the other flap, or the place of the photo
    */
   record ClashView(
       Clash.Severity severity, String text, String a, String b, List<FlapFixView> fixes) {}
@@ -53,29 +62,82 @@ final class ClashViews {
     this.plans = plans;
   }
 
-  /** All of them but those of the parts of one mover with each other. */
+  /** All of them but those of the parts of one mover with each other, then strips on photos. */
   List<ClashView> clashes() {
-    FlapFixes fixes =
-        new FlapFixes(
-            motion.flaps().all(),
-            motion::page,
-            flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
-            album.rules());
-    return motion.clashes().stream()
-        .filter(clash -> !plans.areParts(clash.a(), clash.b()))
-        .map(
-            clash ->
-                new ClashView(
-                    clash.severity(),
-                    Words.capital(FlapWords.clash(clash, motion.flaps(), plans::called)) + ".",
-                    clash.a(),
-                    clash.b(),
-                    Stream.concat(
-                            fixes.of(clash, MOST_FIXES).stream().map(fix -> fix(clash, fix)),
-                            moverFixes(clash))
-                        .limit(MOST_FIXES)
-                        .toList()))
+    return Stream.concat(
+            motion.clashes().stream()
+                .filter(clash -> !plans.areParts(clash.a(), clash.b()))
+                .map(this::view),
+            new StripsOnPhotos(photos()).of(motion.flaps()).stream().map(this::view))
         .toList();
+  }
+
+  private FlapFixes flapFixes() {
+    return new FlapFixes(
+        motion.flaps().all(),
+        motion::page,
+        flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
+        album.rules());
+  }
+
+  private MoverFixes moverFixes(SpreadPlans.PlacedMover placed) {
+    Box page = motion.page(motion.flap(placed.id()).orElseThrow());
+    return new MoverFixes(motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
+  }
+
+  private ClashView view(Clash clash) {
+    return new ClashView(
+        clash.severity(),
+        Words.capital(FlapWords.clash(clash, motion.flaps(), plans::called)) + ".",
+        clash.a(),
+        clash.b(),
+        distinct(
+            Stream.concat(
+                flapFixes().of(clash, MOST_FIXES).stream().map(fix -> fix(clash, fix)),
+                moverFixes(clash))));
+  }
+
+  /** At most so many, each way once. */
+  private static List<FlapFixView> distinct(Stream<FlapFixView> fixes) {
+    Set<String> told = new HashSet<>();
+    return fixes.filter(fix -> told.add(fix.text())).limit(MOST_FIXES).toList();
+  }
+
+  private ClashView view(StripsOnPhotos.OnPhoto on) {
+    Flap flap = motion.flap(on.flap()).orElseThrow();
+    StripsOnPhotos photos = new StripsOnPhotos(photos());
+    SpreadPlans.PlacedMover mover = plans.moverOf(on.flap()).orElse(null);
+    Stream<FlapFixView> fixes =
+        mover == null
+            ? flapFixes().offPhotos(flap, photos, MOST_FIXES).stream().map(fix -> fix(flap, fix))
+            : moverFixes(mover).offPhotos(photos, MOST_FIXES).stream().map(fix -> fix(mover, fix));
+    Slot place = album.slot(on.place()).orElseThrow();
+    return new ClashView(
+        Clash.Severity.ORDER,
+        "The adhesive strip of "
+            + plans.called(on.flap())
+            + " lies on the photo in "
+            + SlotNames.within(place)
+            + ", by "
+            + UnitsInUse.text(on.deep())
+            + ".",
+        on.flap(),
+        on.place(),
+        distinct(fixes));
+  }
+
+  /** Where the pictures of both pages lie. */
+  private Map<String, Box> photos() {
+    Map<String, Box> photos = new LinkedHashMap<>();
+    motion
+        .places()
+        .forEach(
+            (id, box) ->
+                album
+                    .slot(id)
+                    .filter(album::isFilled)
+                    .ifPresent(slot -> photos.put(id, box.middleOf(slot.takes()))));
+    return photos;
   }
 
   /** Tells what would settle a clash by changing a mover as a whole. */
@@ -84,13 +146,8 @@ final class ClashViews {
         .flatMap(flap -> plans.moverOf(flap).stream())
         .distinct()
         .flatMap(
-            placed -> {
-              Box page = motion.page(motion.flap(placed.id()).orElseThrow());
-              MoverFixes fixes =
-                  new MoverFixes(
-                      motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
-              return fixes.of(clash, MOST_FIXES).stream().map(fix -> fix(placed, fix));
-            });
+            placed ->
+                moverFixes(placed).of(clash, MOST_FIXES).stream().map(fix -> fix(placed, fix)));
   }
 
   private FlapFixView fix(SpreadPlans.PlacedMover placed, MoverFixes.Fix fix) {
@@ -106,9 +163,17 @@ final class ClashViews {
   }
 
   private FlapFixView fix(Clash clash, FlapFixes.Fix fix) {
+    boolean first = fix.flap().id().equals(clash.a());
+    return fix(motion.flap(first ? clash.b() : clash.a()).orElseThrow(), fix);
+  }
+
+  /**
+   * @param with the flap that it clashes with
+   */
+  private FlapFixView fix(Flap with, FlapFixes.Fix fix) {
     Flap flap = fix.flap();
     Flap before = motion.flap(flap.id()).orElseThrow();
-    String other = plans.called(flap.id().equals(clash.a()) ? clash.b() : clash.a());
+    String other = plans.called(with.id());
     String name = plans.called(flap.id());
     String text =
         switch (fix.way()) {

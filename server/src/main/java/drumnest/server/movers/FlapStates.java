@@ -7,6 +7,7 @@ import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Turn;
 import drumnest.core.mover.LyingFlat;
 import drumnest.core.mover.Overhang;
@@ -32,6 +33,7 @@ final class FlapStates {
    * @param reach where it opens to, in a sentence
    * @param thick how thick it is there
    * @param notes what keeps it from lying flat, a sentence each
+   * @param slit how long its slit in the protector is; left out where it has none
    * @param form its measures; left out where it is a part of a mover, which has them
    */
   record FlapState(
@@ -42,6 +44,7 @@ final class FlapStates {
       String reach,
       String thick,
       List<String> notes,
+      @Nullable String slit,
       MoverRequests.@Nullable FlapForm form) {}
 
   private final AlbumModel album;
@@ -74,6 +77,7 @@ final class FlapStates {
             + ", leaf "
             + RuleText.thickness(album.thickness(page.leaf())),
         notes(flap, thickness),
+        slit(flap),
         plans.moverOf(flap.id()).isPresent() ? null : form(motion, flap));
   }
 
@@ -110,11 +114,23 @@ final class FlapStates {
     return notes;
   }
 
+  private @Nullable String slit(Flap flap) {
+    Segment slit = flap.slit();
+    return slit == null
+        ? null
+        : UnitsInUse.text(slit.length())
+            + ", a hole of "
+            + UnitsInUse.text(album.rules().length(HouseRule.SLIT_HOLE))
+            + " at each end";
+  }
+
   /** Where its strip would be stuck to nothing. */
   private Optional<String> stripPast(Flap flap) {
     boolean onPage = flap.isOnProtector() && flap.fixedTo() == null;
-    String past = onPage ? FlapWords.past(Overhang.of(flap.stripArea(), motion.page(flap))) : "";
-    return past.isEmpty()
+    Overhang over = Overhang.of(flap.stripOfFace(), motion.page(flap));
+    boolean fits = !over.furthest().isMoreThan(flap.border());
+    String past = FlapWords.past(over);
+    return !onPage || fits
         ? Optional.empty()
         : Optional.of(
             "Its adhesive strip lies past its page by "
@@ -149,7 +165,8 @@ final class FlapStates {
   /** With its grip. */
   private Overhang overhang(Flap flap, Set<String> open) {
     Box page = motion.page(flap);
-    Overhang overhang = Overhang.of(motion.area(flap, open), page);
+    // A sleeve's own play over the edge is no fault.
+    Overhang overhang = Overhang.of(flap.faceOf(motion.area(flap, open)), page);
     Optional<Box> grip = motion.gripArea(flap, open, album.rules());
     return grip.map(box -> overhang.or(Overhang.of(box, page))).orElse(overhang);
   }

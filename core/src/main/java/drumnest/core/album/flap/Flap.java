@@ -288,6 +288,18 @@ public record Flap(
     return attachment.stripArea(closed, hinge);
   }
 
+  /**
+   * Where its adhesive strip lies beside what is in it: a sleeve's own play over the edge of that
+   * does not count.
+   */
+  public Box stripOfFace() {
+    Box strip = stripArea();
+    Box face = face();
+    return hinge.isAtSide()
+        ? new Box(strip.x(), face.y(), strip.w(), face.h())
+        : new Box(face.x(), strip.y(), face.w(), strip.h());
+  }
+
   /** How its inside is turned against its outside, so that both are read: like tumble duplex. */
   public Turn insideTurn() {
     return hinge.isAtSide() || move() == Move.SLIDES ? Turn.NONE : Turn.HALF;
