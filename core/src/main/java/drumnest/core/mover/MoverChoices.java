@@ -13,8 +13,10 @@ import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.kind.Accordion;
 import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.HouseRule;
@@ -112,6 +114,7 @@ public final class MoverChoices {
         .flatMap(each -> choice(each).stream())
         .sorted(
             Comparator.comparingInt(Choice::errors)
+                .thenComparing(choice -> !isTabCovered(choice.mover()))
                 .thenComparing(Choice::past)
                 .thenComparingInt(Choice::clashes))
         .toList();
@@ -123,7 +126,7 @@ public final class MoverChoices {
    */
   private Mover filled(Mover mover) {
     return switch (mover.mechanism().kind()) {
-      case PULL_OUT -> mover.with(new Mechanism.PullOut(PullOutPocket.most(mover, rules)));
+      case PULL_OUT -> mover.with(new Mechanism.PullOut(cut(PullOutPocket.most(mover, rules))));
       case EDGE_TUCK -> mover.with(tucked(mover));
       case WATERFALL -> mover.lying(firstCard(mover));
       case CHAIN,
@@ -138,6 +141,40 @@ public final class MoverChoices {
           EDGE_BAND ->
           mover;
     };
+  }
+
+  /** Whether the tab by which an accordion is anchored stays on what it is stuck to. */
+  private boolean isTabOnPaper(Mover mover) {
+    return anchorTab(mover).map(tab -> room().contains(tab)).orElse(true);
+  }
+
+  /** Whether that lies under the photo of another place, as it must not be seen. */
+  private boolean isTabCovered(Mover mover) {
+    return carrier() != null
+        || anchorTab(mover)
+            .map(
+                tab ->
+                    leaf.slots(side, 0).stream()
+                        .filter(slot -> slot.kind().isOfPage() && slot != at)
+                        .anyMatch(slot -> slot.box().overlaps(tab)))
+            .orElse(true);
+  }
+
+  /**
+   * Where the tab lies by which an accordion is anchored; nothing for other kinds.
+   *
+   * @throws MoverProblemException if it cannot be made so
+   */
+  public static Optional<Box> anchorTab(Mover mover) {
+    return mover.mechanism() instanceof Mechanism.Accordion accordion
+        ? Optional.of(mover.edge().beyond(mover.at(), Accordion.of(mover, accordion).anchorTab()))
+        : Optional.empty();
+  }
+
+  /** The largest that can be cut: at the mark below. */
+  private Size cut(Size size) {
+    Increment mark = rules.trimmerIncrement();
+    return new Size(mark.below(size.w()), mark.below(size.h()));
   }
 
   /** An edge tuck with a card as wide as its edge. */
@@ -162,6 +199,7 @@ public final class MoverChoices {
     try {
       Box room = room();
       return Optional.of(choice(mover, plan, leaf, side, rules))
+          .filter(choice -> isTabOnPaper(mover))
           .filter(choice -> choice.flaps().stream().allMatch(flap -> room.contains(flap.face())));
     } catch (MoverProblemException doesNotGo) {
       return Optional.empty();

@@ -21,14 +21,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Movers for the photos that are left over, on one spread: sleeves over its places, chains of them,
  * and accordions over mounts, at most one at a place, none in the way of another or of what is
  * there, none thicker than allowed, and never more sleeves of a size than are left. Wanted are as
- * many new places as there are photos, then as few movers as give them, then those that reach past
- * their page the least.
+ * many new places as there are photos, then as few movers as give them. A place is worth less the
+ * further its mover reaches past its page, and where it comes to lie over the facing one; the best
+ * that way are told first.
  *
  * <p>Method: branch and bound over the places, most promising first; the bound takes for every
  * place to come the most that any of its movers holds. It is exact where it ends within its steps,
@@ -46,6 +48,11 @@ public final class MoverSuggestions {
 
   private static final long FACE = 1_000_000;
   private static final long MOVER = 10_000;
+
+  /** Ten inches past the page cost a place, and so do five movers over the facing page. */
+  private static final long INCH_PAST = FACE / 10;
+
+  private static final long OVER_FACING = FACE / 5;
 
   /**
    * Sleeves of a size.
@@ -73,6 +80,7 @@ public final class MoverSuggestions {
    * @param sleeves which of those that are left it is made of; -1 for none
    * @param used how many of them
    * @param past how far it reaches past its page
+   * @param overFacing whether it comes to lie over the facing page
    * @param flaps its parts, on the spread
    */
   public record Suggestion(
@@ -83,7 +91,15 @@ public final class MoverSuggestions {
       int sleeves,
       int used,
       Length past,
-      List<Flap> flaps) {}
+      boolean overFacing,
+      List<Flap> flaps) {
+
+    /** How good it is to open: what stays on its page before all else. */
+    private static final Comparator<Suggestion> BEST_FIRST =
+        Comparator.comparing(Suggestion::overFacing)
+            .thenComparing(Suggestion::past)
+            .thenComparing(Comparator.comparingInt(Suggestion::faces).reversed());
+  }
 
   private final List<List<Suggestion>> byPlace;
   private final List<Sleeves> sleeves;
@@ -160,7 +176,7 @@ public final class MoverSuggestions {
             .mapToInt(each -> each.left() == null ? Integer.MAX_VALUE : each.left())
             .toArray();
     search.place(0, 0, new ArrayList<>(), new BitSet(), 0, left);
-    return search.found;
+    return search.found.stream().sorted(Suggestion.BEST_FIRST).toList();
   }
 
   private void place(
@@ -200,7 +216,7 @@ public final class MoverSuggestions {
     }
   }
 
-  /** The more the better; what reaches past its page counts by the inch, after all else. */
+  /** The more the better; what reaches past its page counts by the inch. */
   private long value(List<Suggestion> taken, int faces) {
     return value(taken, faces, wanted);
   }
@@ -208,7 +224,10 @@ public final class MoverSuggestions {
   static long value(List<Suggestion> taken, int faces, int wanted) {
     long past =
         taken.stream()
-            .mapToLong(each -> each.past().toNanometres() * 10 / Length.NANOMETRES_PER_INCH)
+            .mapToLong(
+                each ->
+                    each.past().toNanometres() * INCH_PAST / Length.NANOMETRES_PER_INCH
+                        + (each.overFacing() ? OVER_FACING : 0))
             .sum();
     return Math.min(wanted, faces) * FACE - taken.size() * MOVER - past;
   }
@@ -317,11 +336,9 @@ public final class MoverSuggestions {
       for (int i = 0; i < sleeves.size(); i++) {
         Sleeves each = sleeves.get(i);
         boolean goes = each.insert().equals(print) || each.insert().turned().equals(print);
-        Length along = edge.isAtSide() ? print.h() : print.w();
-        boolean isShort = along.equals(print.tighter());
-        boolean hinged =
-            each.hinge() == HingeEdge.ANY || (each.hinge() == HingeEdge.SHORT) == isShort;
-        if (goes && hinged && (each.left() == null || each.left() >= used)) {
+        if (goes
+            && each.hinge().isOn(edge, print)
+            && (each.left() == null || each.left() >= used)) {
           return i;
         }
       }
@@ -350,11 +367,24 @@ public final class MoverSuggestions {
               .map(flap -> flap.renamed(id -> name + id, page.x(), page.y()))
               .map(flap -> onNothing(flap, name))
               .toList();
-      Suggestion suggestion = new Suggestion(slot, kind, edge, faces, of, used, past, flaps);
-      Suggestion present = new Suggestion(slot, kind, edge, 0, -1, 0, Length.ZERO, there);
+      Suggestion suggestion =
+          new Suggestion(slot, kind, edge, faces, of, used, past, isOverFacing(slot, flaps), flaps);
+      Suggestion present = new Suggestion(slot, kind, edge, 0, -1, 0, Length.ZERO, false, there);
       if (!clash(suggestion, present)) {
         here.add(suggestion);
       }
+    }
+
+    private boolean isOverFacing(Slot slot, List<Flap> flaps) {
+      Box facing = spread.topBox(slot.side().other(), rules.length(HouseRule.PUNCHED_STRIP));
+      SpreadMotion motion = new SpreadMotion(flaps);
+      Set<String> open =
+          flaps.stream()
+              .filter(flap -> flap.move() != Flap.Move.STAYS)
+              .map(Flap::id)
+              .collect(Collectors.toSet());
+      return facing != null
+          && flaps.stream().anyMatch(flap -> flap.faceOf(motion.area(flap, open)).overlaps(facing));
     }
 
     /** The flap by itself; what it would lie on is told by its name on its page. */

@@ -1,5 +1,6 @@
 package drumnest.core.stock;
 
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 
@@ -60,6 +61,13 @@ public sealed interface CatalogueItem
    */
   record SleeveType(String name, Size insert, HingeEdge hinge, int perPack)
       implements CatalogueItem {
+
+    /** Whether a print of this size goes in and is hinged so, whichever way it lies. */
+    public boolean takes(Size print, Edge edge) {
+      boolean goes = insert.equals(print) || insert.turned().equals(print);
+      return goes && hinge.isOn(edge, print);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.sleeve(this);
@@ -71,7 +79,13 @@ public sealed interface CatalogueItem
     SHORT,
     LONG,
     /** All edges of a square are alike. */
-    ANY
+    ANY;
+
+    /** Whether that is this edge of a print, as it lies. */
+    public boolean isOn(Edge edge, Size print) {
+      Length along = edge.isAtSide() ? print.h() : print.w();
+      return this == ANY || (this == SHORT) == along.equals(print.tighter());
+    }
   }
 
   /**

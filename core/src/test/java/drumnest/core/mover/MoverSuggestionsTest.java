@@ -145,6 +145,7 @@ class MoverSuggestionsTest {
                 of,
                 of < 0 ? 0 : 1 + random.nextInt(2),
                 Length.ofInches(random.nextInt(3)),
+                random.nextInt(4) == 0,
                 List.of(flap)));
       }
       options.add(here);

@@ -3,8 +3,6 @@ package drumnest.server.album;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.leaf.LeafState;
-import drumnest.core.album.leaf.PagePlan;
-import drumnest.core.measure.Size;
 import drumnest.core.mover.MoverSuggestions.Sleeves;
 import drumnest.core.stock.CatalogueItem;
 import drumnest.core.stock.CatalogueItem.SleeveType;
@@ -16,6 +14,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Counts what is left of the leaves and sleeves that all albums share. */
@@ -85,7 +84,10 @@ public class StockLeft {
 
               @Override
               public Integer sleeve(CatalogueItem.SleeveType sleeve) {
-                return sleevesOver(leaves, sleeve.insert());
+                return Math.toIntExact(
+                    sleevesOver(leaves).stream()
+                        .filter(flap -> sleeve.takes(flap.takes(), flap.hinge()))
+                        .count());
               }
 
               @Override
@@ -110,17 +112,12 @@ public class StockLeft {
             });
   }
 
-  /** How many sleeves for such a print are over these leaves. */
-  public static int sleevesOver(Collection<LeafState> leaves, Size insert) {
-    int used = 0;
-    for (LeafState leaf : leaves) {
-      for (PagePlan plan : List.of(leaf.plan(), leaf.reversePlan())) {
-        for (Flap flap : plan.flaps()) {
-          boolean same = flap.takes().equals(insert) || flap.takes().equals(insert.turned());
-          used += flap.body() == Flap.Body.SLEEVE && same ? 1 : 0;
-        }
-      }
-    }
-    return used;
+  /** The flaps over these leaves that are sleeves. */
+  public static List<Flap> sleevesOver(Collection<LeafState> leaves) {
+    return leaves.stream()
+        .flatMap(leaf -> Stream.of(leaf.plan(), leaf.reversePlan()))
+        .flatMap(plan -> plan.flaps().stream())
+        .filter(flap -> flap.body() == Flap.Body.SLEEVE)
+        .toList();
   }
 }

@@ -1,6 +1,7 @@
 package drumnest.server.leaves;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.flap.Flap;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.LeafState;
 import drumnest.core.album.leaf.Side;
@@ -253,15 +254,15 @@ class ProposalViews {
     List<LeafState> states = leaves.stream().map(with::state).toList();
     List<MakingRoom.Sleeve> sleeves = new ArrayList<>();
     Map<String, Integer> needed = new LinkedHashMap<>();
-    Set<Size> told = new HashSet<>();
+    List<Flap> over = new ArrayList<>(StockLeft.sleevesOver(states));
     for (Shelf.Entry entry : shelf.all()) {
       if (!entry.gone() && entry.item() instanceof CatalogueItem.SleeveType sleeve) {
         sleeves.add(new MakingRoom.Sleeve(entry.key(), sleeve.insert()));
-        int used = StockLeft.sleevesOver(states, sleeve.insert());
-        if (used > 0 && !told.contains(sleeve.insert())) {
-          told.add(sleeve.insert());
-          told.add(sleeve.insert().turned());
-          needed.put(entry.key(), used);
+        List<Flap> these =
+            over.stream().filter(flap -> sleeve.takes(flap.takes(), flap.hinge())).toList();
+        if (!these.isEmpty()) {
+          needed.put(entry.key(), these.size());
+          over.removeAll(these);
         }
       }
     }

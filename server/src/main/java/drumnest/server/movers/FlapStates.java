@@ -2,6 +2,7 @@ package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Spread;
@@ -103,7 +104,15 @@ final class FlapStates {
     }
     Length most = album.rules().length(HouseRule.MOVER_THICKNESS);
     if (thickness.here().isMoreThan(most)) {
-      notes.add("It is thicker here than " + RuleText.thickness(most) + ": it fights its page.");
+      if (isCover(flap)) {
+        notes.add(
+            "With all that lies on each other here it is "
+                + RuleText.thickness(thickness.here())
+                + " thick, more than "
+                + RuleText.thickness(most)
+                + ": it fights its page. "
+                + thinner(flap));
+      }
     } else if (thickness.facing().isPositive() && thickness.together().isMoreThan(most)) {
       notes.add(
           "With what lies on it when the album is shut it is "
@@ -122,6 +131,24 @@ final class FlapStates {
             + ", a hole of "
             + UnitsInUse.text(album.rules().length(HouseRule.SLIT_HOLE))
             + " at each end";
+  }
+
+  /** Whether it is by itself, or the part of its mover that is opened first. */
+  private boolean isCover(Flap flap) {
+    return plans.moverOf(flap.id()).map(mover -> mover.id().equals(flap.id())).orElse(true);
+  }
+
+  /** Tells what would make it thinner. */
+  private String thinner(Flap flap) {
+    MoverKind kind =
+        plans.moverOf(flap.id()).map(mover -> mover.mover().mechanism().kind()).orElse(null);
+    String cutAway = ", or a page cut away below it.";
+    if (kind == MoverKind.ACCORDION) {
+      return "Fewer panels would help, thinner card" + cutAway;
+    } else if (kind == MoverKind.CHAIN || kind == MoverKind.BOOKLET) {
+      return "Fewer sleeves would help, some of them hinged at the other edge" + cutAway;
+    }
+    return "Thinner card would help, fewer layers" + cutAway;
   }
 
   /** Where its strip would be stuck to nothing. */

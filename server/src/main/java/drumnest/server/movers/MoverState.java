@@ -6,12 +6,18 @@ import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Length;
 import drumnest.core.mover.MirrorPiece;
+import drumnest.core.mover.MoverChoices;
+import drumnest.core.mover.Overhang;
 import drumnest.server.frame.MoverNames;
+import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.movers.kind.MakingStep;
 import drumnest.server.movers.kind.MoverFact;
 import drumnest.server.movers.kind.MoverWords;
+import drumnest.server.stock.UnitsInUse;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,6 +49,7 @@ record MoverState(
     MoverWords words = MoverWords.of(seen, plan.seenParts(mover), album.rules());
     List<MoverFact> facts = new ArrayList<>(words.facts());
     facts.addAll(amongOthers(album, placed.page(), mover));
+    facts.addAll(anchored(placed.page(), mover));
     return new MoverState(
         placed.id(),
         Words.capital(MoverNames.of(plan, mover)),
@@ -63,6 +70,27 @@ record MoverState(
     return MirrorPiece.of(MoverStep.spread(album, page), page, mover)
         .flatMap(MirrorPiece::there)
         .isPresent();
+  }
+
+  /** Tells under what the tab of an accordion on its page lies. */
+  private static List<MoverFact> anchored(PageSide page, Mover mover) {
+    Box tab = MoverChoices.anchorTab(mover).orElse(null);
+    if (tab == null || mover.carrier() != null) {
+      return List.of();
+    }
+    List<String> over =
+        page.leaf().slots(page.side(), 0).stream()
+            .filter(slot -> slot.kind().isOfPage())
+            .filter(slot -> slot.box().overlaps(tab))
+            .map(SlotNames::within)
+            .toList();
+    String under =
+        over.isEmpty()
+            ? "nothing: put a photo beside the stack at the " + Words.edge(mover.edge())
+            : String.join(", ", over);
+    Length past = Overhang.of(tab, Box.of(page.leaf().size())).furthest();
+    String off = past.isPositive() ? "; " + UnitsInUse.text(past) + " of it past the page" : "";
+    return List.of(new MoverFact("Anchored under", under + off));
   }
 
   /** Tells how a band lies among what else there is. */

@@ -101,7 +101,7 @@ final class AccordionWords extends MoverWords {
     if (join != null) {
       fact("Glue tab", text(join) + ", " + covered(cut, join));
     }
-    fact("Anchor tab", text(cut.anchorTab()) + ", under the photo beside the stack");
+    fact("Anchor tab", text(cut.anchorTab()) + " long");
     fact("Pulled out", text(cut.pulledOut()));
     fact("Folded", folded(cut));
     String enough = cut.besideMat().fits() ? ", enough for the mat beside" : "";
@@ -146,9 +146,7 @@ final class AccordionWords extends MoverWords {
   private String folded(Accordion cut) {
     Length print = accordion.printed() ? Length.ZERO : rules.length(HouseRule.MOVER_PRINT);
     Length folded = cut.thickness(rules.length(HouseRule.PULLOUT_CARD), print);
-    Length most = rules.length(HouseRule.MOVER_THICKNESS);
-    String fights = ", thicker than " + RuleText.thickness(most) + ": it fights its page";
-    return RuleText.thickness(folded) + (folded.isMoreThan(most) ? fights : "");
+    return RuleText.thickness(folded) + ", its card" + (accordion.printed() ? "" : " and prints");
   }
 
   @Override
