@@ -2,6 +2,7 @@ package drumnest.core.mover;
 
 import drumnest.core.album.flap.Flap;
 import drumnest.core.measure.Box;
+import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +15,17 @@ import java.util.List;
  */
 record Clearing(Length right, Length down) {
 
-  /** All ways, to each of the four sides. */
-  static List<Clearing> of(Flap flap, Flap other) {
+  /** This way as far as to the next ruler mark, which is clear too. */
+  private Clearing toMark(Increment mark) {
+    return new Clearing(toMark(right, mark), toMark(down, mark));
+  }
+
+  private static Length toMark(Length way, Increment mark) {
+    return way.isNegative() ? mark.below(way) : mark.above(way);
+  }
+
+  /** All ways, to each of the four sides, each as far as to a ruler mark. */
+  static List<Clearing> of(Flap flap, Flap other, Increment mark) {
     List<Clearing> ways = new ArrayList<>();
     for (Box mine : List.of(flap.face(), flap.openFace(), flap.stripArea())) {
       for (Box its : List.of(other.face(), other.openFace(), other.stripArea())) {
@@ -27,7 +37,7 @@ record Clearing(Length right, Length down) {
         }
       }
     }
-    return ways;
+    return ways.stream().map(way -> way.toMark(mark)).distinct().toList();
   }
 
   /** How far it is moved in all. */

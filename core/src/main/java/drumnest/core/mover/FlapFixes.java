@@ -129,7 +129,7 @@ public final class FlapFixes {
     if (flap.isOnProtector() && !flap.strip().isMoreThan(flap.hinge().depth(flap.closed()))) {
       ways.add(way(Way.SLIT, flap.throughSlit()));
     }
-    for (Clearing clear : Clearing.of(flap, other)) {
+    for (Clearing clear : Clearing.of(flap, other, rules.trimmerIncrement())) {
       Flap moved = flap.moved(clear.right(), clear.down());
       ways.add(new Fix(Way.MOVE, moved, clear.right(), clear.down(), 0));
     }

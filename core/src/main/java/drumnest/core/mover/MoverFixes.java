@@ -107,7 +107,7 @@ public final class MoverFixes {
     Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
     flaps.stream()
         .filter(flap -> parts.contains(flap.id()))
-        .flatMap(part -> Clearing.of(part, clear).stream())
+        .flatMap(part -> Clearing.of(part, clear, rules.trimmerIncrement()).stream())
         .distinct()
         .forEach(way -> ways.add(moved(way)));
     return ways;

@@ -156,8 +156,12 @@ class MakingController {
 
   /** Tells what is on the sides of the parts of a mover. */
   private static FacePicture.Source pictures(AlbumModel album, String flap, Files files) {
-    PagePlan plan = MoverStep.plan(MoverStep.side(album, flap));
-    return (part, outside) -> {
+    Slot side = MoverStep.side(album, flap);
+    PagePlan plan = MoverStep.plan(side);
+    String number = String.valueOf(side.number());
+    List<String> parts = plan.moverOf(number).map(Mover::parts).orElse(List.of(number));
+    return (piece, outside) -> {
+      String part = parts.get(Integer.parseInt(piece) - 1);
       Panorama panorama =
           plan.panoramaOf(part).filter(each -> each.isOn(part, outside)).orElse(null);
       String beside = FlapNames.beside(flap, panorama == null ? part : panorama.last());

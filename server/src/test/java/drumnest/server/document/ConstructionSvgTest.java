@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
-import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.Leaf;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Spread;
@@ -261,7 +260,8 @@ class ConstructionSvgTest {
     if (flap.move() == Flap.Move.TURNS) {
       Rect panel =
           drawn.stream()
-              .filter(each -> each.getAttribute("data-panel").equals(FlapNames.number(lowest)))
+              .filter(
+                  each -> each.getAttribute("data-panel").equals(String.valueOf(mechanism.parts())))
               .map(ConstructionSvgTest::rect)
               .findFirst()
               .orElseThrow();
@@ -322,7 +322,7 @@ class ConstructionSvgTest {
       if (element.hasAttribute("data-panel")) {
         panelsOf
             .computeIfAbsent(piece, name -> new TreeMap<>())
-            .put(Integer.parseInt(element.getAttribute("data-panel")) - 1, rect(element));
+            .put(Integer.valueOf(element.getAttribute("data-panel")), rect(element));
       } else if (element.hasAttribute("data-fold") && piece.startsWith("strip")) {
         scoresOf
             .computeIfAbsent(piece, name -> new ArrayList<>())

@@ -28,14 +28,19 @@ public final class Constructing {
   private Constructing() {}
 
   /**
-   * The pieces of a flap of a page, or of the mover that it is a part of.
+   * The pieces of a flap of a page, or of the mover that it is a part of. Parts are counted from 1,
+   * the one that is opened first.
    *
    * @param page the size of the page
    */
   public static Construction of(PagePlan plan, String flap, Size page, HouseRules rules) {
     return plan.moverOf(flap)
         .map(mover -> of(plan, mover, page, rules))
-        .orElseGet(() -> of(plan.seen(plan.flap(flap).orElseThrow()), rules));
+        .orElseGet(
+            () -> {
+              Flap seen = plan.seen(plan.flap(flap).orElseThrow());
+              return of(seen.renamed(id -> "1", Length.ZERO, Length.ZERO), rules);
+            });
   }
 
   private static Construction of(PagePlan plan, Mover mover, Size page, HouseRules rules) {
@@ -43,9 +48,12 @@ public final class Constructing {
     Length right = room.x().negated();
     Length down = room.y().negated();
     Mover seen = plan.seen(mover);
+    List<String> numbers = mover.parts();
     return of(
-        seen.lying(seen.at().moved(right, down)),
-        plan.seenParts(mover).stream().map(part -> part.moved(right, down)).toList(),
+        seen.lying(seen.at().moved(right, down)).numbered(1),
+        plan.seenParts(mover).stream()
+            .map(part -> part.renamed(id -> String.valueOf(numbers.indexOf(id) + 1), right, down))
+            .toList(),
         rules);
   }
 
