@@ -2602,6 +2602,7 @@ export interface components {
         };
         EdgeBandForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
             depth?: string;
+            under?: boolean;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2738,7 +2739,7 @@ export interface components {
             /** @enum {string} */
             hinge: "top" | "bottom" | "left" | "right";
             /** @enum {string} */
-            mount: "protector" | "page" | "fold" | "flat" | "behind";
+            mount: "protector" | "page" | "fold" | "flat" | "behind" | "ground";
             on?: string;
             strip: string;
             w: string;
@@ -2777,7 +2778,7 @@ export interface components {
             level: number;
             motion: components["schemas"]["SlidesView"] | components["schemas"]["StaysView"] | components["schemas"]["TurnsView"];
             /** @enum {string} */
-            mount: "protector" | "page" | "fold" | "flat" | "behind";
+            mount: "protector" | "page" | "fold" | "flat" | "behind" | "ground";
             mover?: string;
             open: components["schemas"]["BoxView"];
             outside: components["schemas"]["SlotView"];
@@ -2843,6 +2844,8 @@ export interface components {
             of: string;
         };
         GutterBandForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
+            under?: boolean;
+        } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}

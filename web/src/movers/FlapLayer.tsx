@@ -1,7 +1,7 @@
 import type { Album } from "../api/types";
 import { startOf } from "../bench/places";
 import { FlapPiece } from "./FlapPiece";
-import { isTucked } from "./tucked";
+import { isBehind } from "./tucked";
 import { useFlaps } from "./useFlaps";
 
 interface Props {
@@ -15,7 +15,7 @@ interface Props {
 /** The flaps that lie over the pages of the spread, and the strips that hold them. */
 export function FlapLayer({ album, inch, behind = false }: Props) {
   const { flaps, motion, toggle } = useFlaps(album);
-  const here = flaps.filter(({ flap }) => isTucked(flap) === behind);
+  const here = flaps.filter(({ flap }) => isBehind(flap) === behind);
   if (here.length === 0) {
     return null;
   }

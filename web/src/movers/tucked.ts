@@ -12,6 +12,11 @@ export function isTucked(flap: Flap) {
   return flap.mount === "behind" && flap.support.of === "page";
 }
 
+/** Whether it is painted before the pictures of the page: tucked behind them, or their ground. */
+export function isBehind(flap: Flap) {
+  return isTucked(flap) || flap.mount === "ground";
+}
+
 /** How far up a picture of the page lies behind which something is tucked; nothing for others. */
 export function heightOf(slot: Slot, flaps: PlacedFlap[]) {
   const front = flaps.some(

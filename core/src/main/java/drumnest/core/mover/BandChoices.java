@@ -23,9 +23,10 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
- * The bands that could be begun near a place: one across the gutter, as high as there is room
- * between the places of both pages, or over the edge of a place where there is none; and one beyond
- * the outer edge of a leaf that is narrower than the widest. Source: common practice, no source.
+ * The bands that could be begun near a place, on the ground, so that photos lie over them: one
+ * across the gutter, as high as there is room between the places of both pages, or over the edge of
+ * a place where there is none; and one beyond the outer edge of a leaf that is narrower than the
+ * widest. Source: common practice, no source.
  */
 public final class BandChoices {
 
@@ -82,7 +83,7 @@ public final class BandChoices {
   private MoverChoices.Choice beyondEdge(Length free) {
     Length overlap = overlap();
     Box wide = new Box(Length.ZERO, Length.ZERO, free.plus(overlap), leaf.size().h());
-    return choice(wide, gutter().opposite(), new Band.Beyond(leaf.size(), overlap));
+    return choice(wide, gutter().opposite(), new Band.Beyond(leaf.size(), overlap, true));
   }
 
   /** As much as is usual, but where there is less beside the places no more than just holds. */
@@ -114,7 +115,7 @@ public final class BandChoices {
     Length height = high.min(strip.h());
     Length y = strip.y().plus(strip.h().minus(height).dividedBy(2));
     Box box = new Box(common.x(), y, common.w(), height);
-    return choice(box, gutter(), new Band.Gutter(leaf.size()));
+    return choice(box, gutter(), new Band.Gutter(leaf.size(), true));
   }
 
   private static Length middle(Box box) {

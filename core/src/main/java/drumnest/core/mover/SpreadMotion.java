@@ -369,7 +369,7 @@ public final class SpreadMotion {
     return place.isHiddenBy(
         flaps.all().stream()
             .filter(flap -> flap != but && (but == null || layering.liesOver(flap, but, open)))
-            .filter(flap -> flap.move() != Flap.Move.SLIDES)
+            .filter(Flap::canHide)
             .map(flap -> face(flap, open))
             .toList());
   }

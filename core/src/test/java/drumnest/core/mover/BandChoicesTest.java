@@ -31,6 +31,7 @@ import drumnest.core.stock.LeafType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -69,6 +70,29 @@ class BandChoicesTest {
 
   private static Spread spread(Leaf left, Leaf right) {
     return new Spread(1, List.of(left, right));
+  }
+
+  /** A mount of 4 × 4 in the middle, and a band through the middle of that. */
+  @Test
+  void photos_lie_over_a_band_on_the_ground_and_one_over_them_hides_them_for_good() {
+    PagePlan mount = mounts(box("4", "4", "4", "4"));
+    Box through = box("0", "5 1/4", "12", "1 1/2");
+    for (boolean under : List.of(true, false)) {
+      Mover band =
+          new Mover(1, through, Edge.LEFT, null, new Band.Gutter(Size.ofInches(12, 12), under));
+      PagePlan plan = mount.with(band, MoverParts.of(band, null, RULES));
+      Leaf right = new Leaf(2, 2, WIDE, false, Length.ZERO, plan, PagePlan.EMPTY);
+      Slot place =
+          right.slots(Side.FRONT, 0).stream()
+              .filter(s -> s.kind().isOfPage())
+              .findFirst()
+              .orElseThrow();
+      assertThat(place.neverSeen()).isEqualTo(!under);
+      SpreadMotion motion =
+          SpreadMotion.of(spread(leaf(1, WIDE, PagePlan.EMPTY), right), Length.ZERO);
+      assertThat(motion.seen(Set.of()).contains(place.id())).isEqualTo(under);
+      assertThat(motion.clashes()).isEmpty();
+    }
   }
 
   private static Mover only(Spread spread, Side side, Class<? extends Mechanism> kind) {

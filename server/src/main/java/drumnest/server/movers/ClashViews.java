@@ -1,6 +1,7 @@
 package drumnest.server.movers;
 
 import drumnest.core.album.AlbumModel;
+import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.leaf.PagePlan;
@@ -21,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -64,12 +66,43 @@ final class ClashViews {
 
   /** All of them but those of the parts of one mover with each other, then strips on photos. */
   List<ClashView> clashes() {
-    return Stream.concat(
+    Map<String, Box> photos = photos();
+    return Stream.of(
             motion.clashes().stream()
                 .filter(clash -> !plans.areParts(clash.a(), clash.b()))
                 .map(this::view),
-            new StripsOnPhotos(photos()).of(motion.flaps()).stream().map(this::view))
+            new StripsOnPhotos(photos).of(motion.flaps()).stream().map(this::view),
+            plans.movers().stream().flatMap(mover -> bandOver(mover, photos)))
+        .flatMap(Function.identity())
         .toList();
+  }
+
+  /** The photos on a part of which a band lies. */
+  private Stream<ClashView> bandOver(SpreadPlans.PlacedMover placed, Map<String, Box> photos) {
+    if (!(placed.mover().mechanism() instanceof Band band) || band.under()) {
+      return Stream.empty();
+    }
+    Flap flap = motion.flap(placed.id()).orElseThrow();
+    Mover under = placed.mover().with(band.lyingUnder());
+    FlapFixView fix =
+        new FlapFixView(
+            "Lay " + plans.called(placed) + " under the photos",
+            placed.id(),
+            null,
+            MoverForm.of(under));
+    return photos.entrySet().stream()
+        .filter(photo -> photo.getValue().overlaps(flap.closed()))
+        .map(
+            photo ->
+                new ClashView(
+                    Clash.Severity.ORDER,
+                    Words.capital(plans.called(placed))
+                        + " lies over a part of the photo in "
+                        + SlotNames.within(album.slot(photo.getKey()).orElseThrow())
+                        + ".",
+                    placed.id(),
+                    photo.getKey(),
+                    List.of(fix)));
   }
 
   private FlapFixes flapFixes() {

@@ -175,7 +175,9 @@ final class FlapStates {
 
   private String reach(Flap flap) {
     if (flap.move() == Flap.Move.STAYS) {
-      return "It covers what is below for good.";
+      return flap.isGround()
+          ? "It is stuck down first, and photos lie over it."
+          : "It covers what is below for good.";
     }
     Set<String> open = motion.stateFor(flap).orElse(Set.of(flap.id()));
     String past = FlapWords.past(overhang(flap, open));

@@ -95,7 +95,7 @@ record MoverState(
 
   /** Tells how a band lies among what else there is. */
   private static List<MoverFact> amongOthers(AlbumModel album, PageSide page, Mover mover) {
-    if (!(mover.mechanism() instanceof Band)) {
+    if (!(mover.mechanism() instanceof Band band)) {
       return List.of();
     }
     List<MoverFact> facts = new ArrayList<>();
@@ -104,7 +104,10 @@ record MoverState(
             .filter(slot -> slot.kind().isOfPage() && slot.box().overlaps(mover.at()))
             .count();
     if (over > 0) {
-      facts.add(new MoverFact("Lies over", "a part of " + Words.counted(over, "place", "places")));
+      facts.add(
+          new MoverFact(
+              band.under() ? "Lies under" : "Lies over",
+              "a part of " + Words.counted(over, "place", "places")));
     }
     String where =
         mover.mechanism().kind() == MoverKind.GUTTER_BAND

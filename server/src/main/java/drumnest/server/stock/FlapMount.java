@@ -9,7 +9,8 @@ public enum FlapMount {
   PAGE,
   FOLD,
   FLAT,
-  BEHIND;
+  BEHIND,
+  GROUND;
 
   private static final Attachment.Visitor<FlapMount> NAMES =
       new Attachment.Visitor<>() {
@@ -37,6 +38,11 @@ public enum FlapMount {
         public FlapMount tucked(Attachment.Tucked tucked) {
           return BEHIND;
         }
+
+        @Override
+        public FlapMount ground(Attachment.Ground ground) {
+          return GROUND;
+        }
       };
 
   public static FlapMount of(Attachment attachment) {
@@ -53,6 +59,7 @@ public enum FlapMount {
       case FOLD -> new Attachment.OnFold(strip);
       case FLAT -> new Attachment.StuckDown();
       case BEHIND -> new Attachment.Tucked();
+      case GROUND -> new Attachment.Ground();
     };
   }
 }

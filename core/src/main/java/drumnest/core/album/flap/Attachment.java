@@ -40,6 +40,8 @@ public sealed interface Attachment {
     R stuckDown(StuckDown stuck);
 
     R tucked(Tucked tucked);
+
+    R ground(Ground ground);
   }
 
   /** On the protector: the strip lies beyond the hinge and shows. */
@@ -99,6 +101,19 @@ public sealed interface Attachment {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.tucked(this);
+    }
+  }
+
+  /** Stuck to the page whole, before anything else is: photos lie over it, and it hides nothing. */
+  record Ground() implements Attachment {
+    @Override
+    public Flap.Move move() {
+      return Flap.Move.STAYS;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ground(this);
     }
   }
 }

@@ -18,11 +18,23 @@ public sealed interface Band extends Mechanism {
    * page at the gutter. The other half lies mirrored on the facing page.
    *
    * @param page the size of its page
+   * @param under whether photos lie over it, so that it hides none
    */
-  record Gutter(Size page) implements Band {
+  record Gutter(Size page, boolean under) implements Band {
+
+    /** One that lies over the photos. */
+    public Gutter(Size page) {
+      this(page, false);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.gutterBand(this);
+    }
+
+    @Override
+    public Gutter lyingUnder() {
+      return new Gutter(page, true);
     }
 
     @Override
@@ -32,7 +44,7 @@ public sealed interface Band extends Mechanism {
 
     @Override
     public Gutter onPage(Size other) {
-      return new Gutter(other);
+      return new Gutter(other, under);
     }
 
     @Override
@@ -54,11 +66,23 @@ public sealed interface Band extends Mechanism {
    *
    * @param page the size of its page
    * @param overlap how much of its width is stuck to the leaf
+   * @param under whether photos lie over it, so that it hides none
    */
-  record Beyond(Size page, Length overlap) implements Band {
+  record Beyond(Size page, Length overlap, boolean under) implements Band {
+
+    /** One that lies over the photos. */
+    public Beyond(Size page, Length overlap) {
+      this(page, overlap, false);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.edgeBand(this);
+    }
+
+    @Override
+    public Beyond lyingUnder() {
+      return new Beyond(page, overlap, true);
     }
 
     @Override
@@ -68,7 +92,7 @@ public sealed interface Band extends Mechanism {
 
     @Override
     public Beyond onPage(Size other) {
-      return new Beyond(other, overlap);
+      return new Beyond(other, overlap, under);
     }
 
     @Override
@@ -94,6 +118,12 @@ public sealed interface Band extends Mechanism {
       return outer.of(leaf).plus(outer == Edge.RIGHT ? past : past.negated());
     }
   }
+
+  /** Whether photos lie over it. */
+  boolean under();
+
+  /** A copy over which photos lie. */
+  Band lyingUnder();
 
   @Override
   default int parts() {

@@ -231,9 +231,19 @@ public record Flap(
     return held().size();
   }
 
+  /** Whether it is the ground on which photos lie. */
+  public boolean isGround() {
+    return attachment instanceof Attachment.Ground;
+  }
+
+  /** Whether it hides what it lies over: what is tucked lies under it, and so does the ground. */
+  public boolean canHide() {
+    return move() != Move.SLIDES && !isGround();
+  }
+
   /** Whether it hides the middle of a place of its page while it is closed. */
   public boolean hides(Box place) {
-    return move() != Move.SLIDES && place.middle().isIn(face());
+    return canHide() && place.middle().isIn(face());
   }
 
   /**
@@ -246,7 +256,7 @@ public record Flap(
     }
     List<Flap> meeting =
         flaps.stream()
-            .filter(flap -> flap.move() != Move.SLIDES && !flap.hides(place))
+            .filter(flap -> flap.canHide() && !flap.hides(place))
             .filter(flap -> flap.face().overlaps(place))
             .toList();
     boolean together = place.isHiddenBy(meeting.stream().map(Flap::face).toList());

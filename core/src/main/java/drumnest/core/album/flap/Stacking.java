@@ -15,9 +15,9 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>A flap lies on another through the stack: where a way leads down from it over those on which
  * each lies or to which it is stuck. What is stuck to the inside of another lies below that. Where
- * nothing else says so, what is tucked lies below everything, and what is folded, a door or a
- * fold-out, over all that it covers; of two such the larger lies over the smaller. Two that do not
- * share a place lie on each other only through the stack.
+ * nothing else says so, the ground lies below everything, what is tucked below all else, and what
+ * is folded, a door or a fold-out, over all that it covers; of two such the larger lies over the
+ * smaller. Two that do not share a place lie on each other only through the stack.
  *
  * <p>Source: common practice, no source. Time of a question: the height of the highest stack.
  */
@@ -85,6 +85,9 @@ public final class Stacking {
   }
 
   private static int level(Flap lowest) {
+    if (lowest.isGround()) {
+      return -1;
+    }
     if (lowest.move() == Flap.Move.SLIDES) {
       return 0;
     }

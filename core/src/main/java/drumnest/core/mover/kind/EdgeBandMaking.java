@@ -5,7 +5,6 @@ import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
@@ -27,7 +26,7 @@ final class EdgeBandMaking extends Making {
       throw new MoverProblemException(
           "w", "ends on the leaf; it must be more than what is stuck to that", band.overlap());
     }
-    return List.of(stuckDown(0, mover.at(), Length.ZERO, below));
+    return band(band, below);
   }
 
   @Override

@@ -1,9 +1,9 @@
 package drumnest.core.mover.kind;
 
+import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Length;
 import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.stock.HouseRules;
 import java.util.List;
@@ -12,13 +12,16 @@ import org.jspecify.annotations.Nullable;
 /** One half of a band across the gutter, stuck down whole. */
 final class GutterBandMaking extends Making {
 
-  GutterBandMaking(Mover mover, HouseRules rules) {
+  private final Band.Gutter band;
+
+  GutterBandMaking(Mover mover, Band.Gutter band, HouseRules rules) {
     super(mover, rules);
+    this.band = band;
   }
 
   @Override
   List<Flap> parts(@Nullable String below) {
-    return List.of(stuckDown(0, mover.at(), Length.ZERO, below));
+    return band(band, below);
   }
 
   @Override

@@ -86,7 +86,7 @@ abstract class Making {
 
               @Override
               public Making gutterBand(Band.Gutter band) {
-                return new GutterBandMaking(mover, rules);
+                return new GutterBandMaking(mover, band, rules);
               }
 
               @Override
@@ -161,6 +161,20 @@ abstract class Making {
   final Flap folded(int part, Box closed, Edge hinge, Length border, @Nullable String below) {
     return lowest(
         part, closed, hinge, new Attachment.OnFold(strip()), Flap.Body.CARD, border, below);
+  }
+
+  /** A band, stuck down whole, over the photos or under them. */
+  final List<Flap> band(Band band, @Nullable String below) {
+    Attachment held = band.under() ? new Attachment.Ground() : new Attachment.StuckDown();
+    return List.of(
+        lowest(
+            0,
+            mover.at(),
+            mover.edge(),
+            held,
+            Flap.Body.CARD,
+            Length.ZERO,
+            band.under() ? null : below));
   }
 
   /** A card that is stuck down whole. */

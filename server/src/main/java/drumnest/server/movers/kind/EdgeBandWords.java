@@ -16,16 +16,19 @@ final class EdgeBandWords extends MoverWords {
    * The measures of a band beyond a narrow leaf.
    *
    * @param depth how much of it is stuck to the leaf
+   * @param under whether photos lie over it; over them where it is left out
    */
-  record EdgeBandForm(@Nullable String depth) implements MechanismForm {
+  record EdgeBandForm(@Nullable String depth, @Nullable Boolean under) implements MechanismForm {
     static EdgeBandForm of(Band.Beyond band) {
-      return new EdgeBandForm(MechanismForm.exact(band.overlap()));
+      return new EdgeBandForm(MechanismForm.exact(band.overlap()), band.under());
     }
 
     @Override
     public Mechanism toMechanism(Mechanism before, LengthReader lengths) {
       return new Band.Beyond(
-          MechanismForm.ofKind(Band.Beyond.class, before).page(), lengths.positive("depth", depth));
+          MechanismForm.ofKind(Band.Beyond.class, before).page(),
+          lengths.positive("depth", depth),
+          Boolean.TRUE.equals(under));
     }
   }
 

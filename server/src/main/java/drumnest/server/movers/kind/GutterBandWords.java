@@ -7,24 +7,33 @@ import drumnest.core.album.flap.Mover;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.stock.LengthReader;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** One half of a band across the gutter in words. */
 final class GutterBandWords extends MoverWords {
 
-  /** The measures of a band across the gutter, which has none of its own. */
-  record GutterBandForm() implements MechanismForm {
+  /**
+   * The measures of a band across the gutter.
+   *
+   * @param under whether photos lie over it; over them where it is left out
+   */
+  record GutterBandForm(@Nullable Boolean under) implements MechanismForm {
     static GutterBandForm of(Band.Gutter band) {
-      return new GutterBandForm();
+      return new GutterBandForm(band.under());
     }
 
     @Override
     public Mechanism toMechanism(Mechanism before, LengthReader lengths) {
-      return MechanismForm.ofKind(Band.Gutter.class, before);
+      Band.Gutter band = MechanismForm.ofKind(Band.Gutter.class, before);
+      return new Band.Gutter(band.page(), Boolean.TRUE.equals(under));
     }
   }
 
-  GutterBandWords(Mover mover, List<Flap> parts, HouseRules rules) {
+  private final Band.Gutter band;
+
+  GutterBandWords(Mover mover, Band.Gutter band, List<Flap> parts, HouseRules rules) {
     super(mover, parts, rules);
+    this.band = band;
   }
 
   @Override
@@ -48,7 +57,8 @@ final class GutterBandWords extends MoverWords {
         "Lay both in place and shut the album once. What you trim off the one, trim off the"
             + " other.");
     steps.last(
-        "Stick each with its plain edge along the gutter, and never over the holes. "
+        "Stick each with its plain edge along the gutter, and never over the holes"
+            + (band.under() ? ", before any photo lies over it. " : ". ")
             + StepList.GLUE);
   }
 }

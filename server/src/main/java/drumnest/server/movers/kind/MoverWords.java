@@ -94,7 +94,7 @@ public abstract class MoverWords {
 
               @Override
               public MoverWords gutterBand(Band.Gutter band) {
-                return new GutterBandWords(mover, parts, rules);
+                return new GutterBandWords(mover, band, parts, rules);
               }
 
               @Override

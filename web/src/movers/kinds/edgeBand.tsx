@@ -1,3 +1,4 @@
+import { UnderOrOver } from "./bands";
 import type { Kind } from "./kind";
 
 export const edgeBand: Kind<"edge-band"> = {
@@ -5,4 +6,7 @@ export const edgeBand: Kind<"edge-band"> = {
   stays: true,
   given: ["x", "y", "h"],
   measures: [["depth", "Stuck to the leaf"]],
+  choices: (made, save) => (
+    <UnderOrOver under={made.under ?? false} onChange={(under) => save({ ...made, under })} />
+  ),
 };

@@ -1,8 +1,0 @@
-import type { Kind } from "./kind";
-
-export const gutterBand: Kind<"gutter-band"> = {
-  size: () => "Each half",
-  stays: true,
-  given: ["x"],
-  measures: [],
-};
