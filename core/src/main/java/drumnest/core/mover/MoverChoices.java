@@ -21,6 +21,7 @@ import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.Part;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -279,8 +280,15 @@ public final class MoverChoices {
     kinds.add(
         mover(paper, new Mechanism.EdgeTuck(paper.size(), rules.length(HouseRule.TUCK_DEPTH))));
     kinds.add(mover(paper, new Mechanism.PullOut(paper.size())));
-    kinds.add(mover(paper, new Mechanism.Divided()));
+    kinds.add(mover(paper, new Mechanism.Divided(halves(paper))));
     return kinds;
+  }
+
+  /** Two halves of the longer side. */
+  private static Part halves(Box card) {
+    Part.Direction way =
+        card.h().isMoreThan(card.w()) ? Part.Direction.DOWN : Part.Direction.ACROSS;
+    return new Part.Shared(way, List.of(new Part.Whole(), new Part.Whole()));
   }
 
   /** The print of the place, in its middle, as it lies while all is closed. */

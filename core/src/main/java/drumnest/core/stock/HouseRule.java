@@ -412,6 +412,16 @@ public enum HouseRule {
           + " has none.",
       "what opens over the gutter"),
 
+  SMALLEST_PART(
+      Group.PAGES,
+      Provenance.COMMON_PRACTICE,
+      sixtyFourths(64),
+      sixtyFourths(16),
+      sixtyFourths(256),
+      "Smallest part",
+      "The least that a part of a divided place measures across: what is smaller nobody looks at.",
+      "divided places"),
+
   PAGE_MARGIN(
       Group.PAGES,
       Provenance.FROM_MEMORY,

@@ -1,6 +1,10 @@
 package drumnest.core.stock;
 
+import drumnest.core.measure.Box;
+import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -79,6 +83,89 @@ public sealed interface Part {
     public <R> R accept(Visitor<R> visitor) {
       return visitor.shared(this);
     }
+  }
+
+  /**
+   * The rectangles of those parts that are left whole, in reading order, without any ease.
+   *
+   * @param within what is divided
+   */
+  default List<Box> wholes(Box within) {
+    return accept(
+        new Visitor<>() {
+          @Override
+          public List<Box> whole(Whole whole) {
+            return List.of(within);
+          }
+
+          @Override
+          public List<Box> shut(Shut shut) {
+            return List.of();
+          }
+
+          @Override
+          public List<Box> divided(Divided divided) {
+            List<Box> boxes = new ArrayList<>();
+            Edge first = divided.direction() == Direction.ACROSS ? Edge.LEFT : Edge.TOP;
+            Box left = within;
+            for (int i = 0; i < divided.parts().size(); i++) {
+              Length deep = divided.prints().get(i).min(first.depth(left));
+              boxes.addAll(divided.parts().get(i).wholes(first.along(left, deep)));
+              left = first.moved(left, first.of(left).plus(deep));
+            }
+            return boxes;
+          }
+
+          @Override
+          public List<Box> shared(Shared shared) {
+            List<Box> boxes = new ArrayList<>();
+            Edge first = shared.direction() == Direction.ACROSS ? Edge.LEFT : Edge.TOP;
+            int count = shared.parts().size();
+            for (int i = 0; i < count; i++) {
+              Length from = first.depth(within).times(i, count);
+              Length to = first.depth(within).times(i + 1, count);
+              Box upTo = first.along(within, to);
+              boxes.addAll(
+                  shared.parts().get(i).wholes(first.opposite().along(upTo, to.minus(from))));
+            }
+            return boxes;
+          }
+        });
+  }
+
+  /** How many parts are left whole. */
+  default int count() {
+    return wholes(Box.of(new Size(Length.ofInches(1), Length.ofInches(1)))).size();
+  }
+
+  /** How many times a part in it is divided in its turn, itself too; 0 for one left whole. */
+  default int levels() {
+    return accept(
+        new Visitor<>() {
+          @Override
+          public Integer whole(Whole whole) {
+            return 0;
+          }
+
+          @Override
+          public Integer shut(Shut shut) {
+            return 0;
+          }
+
+          @Override
+          public Integer divided(Divided divided) {
+            return 1 + deepest(divided.parts());
+          }
+
+          @Override
+          public Integer shared(Shared shared) {
+            return 1 + deepest(shared.parts());
+          }
+        });
+  }
+
+  private static int deepest(List<Part> parts) {
+    return parts.stream().mapToInt(Part::levels).max().orElse(0);
   }
 
   /** How pieces follow each other. */

@@ -41,7 +41,7 @@ public final class MoverNames {
       case ACCORDION -> "panel";
       case DOOR, DOUBLE_DOOR -> "door";
       case TUCK_SPOT, EDGE_TUCK -> "tucked card";
-      case DIVIDED_PLACE -> "half";
+      case DIVIDED_PLACE -> "part";
       case FOLD_OUT, PULL_OUT, GUTTER_BAND, EDGE_BAND -> of(kind);
     };
   }

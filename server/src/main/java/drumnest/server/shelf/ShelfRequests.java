@@ -1,6 +1,7 @@
 package drumnest.server.shelf;
 
 import drumnest.server.frame.SizeRequest;
+import drumnest.server.stock.PartRequest;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;

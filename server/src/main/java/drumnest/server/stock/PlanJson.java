@@ -10,6 +10,7 @@ import drumnest.core.album.leaf.Anchor;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Shape;
 import drumnest.core.fit.Outline;
+import drumnest.core.stock.Part;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +33,7 @@ public final class PlanJson {
           .addMixIn(Outline.class, Outlines.class)
           .addMixIn(Mechanism.class, Mechanisms.class)
           .addMixIn(Flap.class, Flaps.class)
+          .addMixIn(Part.class, Parts.class)
           .build();
 
   private PlanJson() {}
@@ -114,6 +116,15 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Band.Beyond.class, name = "edge-band")
   })
   private interface Mechanisms {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "part")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Part.Whole.class, name = "whole"),
+    @JsonSubTypes.Type(value = Part.Shut.class, name = "shut"),
+    @JsonSubTypes.Type(value = Part.Divided.class, name = "divided"),
+    @JsonSubTypes.Type(value = Part.Shared.class, name = "shared")
+  })
+  private interface Parts {}
 
   @JsonSerialize(converter = StoredFlap.Writing.class)
   @JsonDeserialize(converter = StoredFlap.Reading.class)

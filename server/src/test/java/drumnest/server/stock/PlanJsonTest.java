@@ -21,6 +21,7 @@ import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import drumnest.core.stock.HouseRules;
+import drumnest.core.stock.Part;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,6 +74,13 @@ class PlanJsonTest {
         new Mechanism.PullOut(Size.ofInches(2, 3)),
         new Mechanism.EdgeTuck(Size.ofInches(4, 2), small),
         new Mechanism.Divided(),
+        new Mechanism.Divided(
+            new Part.Shared(
+                Part.Direction.DOWN,
+                List.of(
+                    new Part.Whole(),
+                    new Part.Divided(
+                        Part.Direction.ACROSS, List.of(small), List.of(new Part.Whole()))))),
         new Band.Gutter(PAGE),
         new Band.Beyond(PAGE, small));
   }

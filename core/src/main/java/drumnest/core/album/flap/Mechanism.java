@@ -4,8 +4,11 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.stock.Part;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a mover of several parts, or one that is folded or tucked, is made. Where it lies and over
@@ -288,8 +291,23 @@ public sealed interface Mechanism
     }
   }
 
-  /** Two prints on one card, which takes the place of a single print; nothing of it moves. */
-  record Divided() implements Mechanism {
+  /**
+   * Prints on one card, which takes the place of a single print; nothing of it moves.
+   *
+   * @param part how the card is divided; null for two halves of its longer side
+   */
+  record Divided(@Nullable Part part) implements Mechanism {
+
+    /** Two halves of the longer side. */
+    public Divided() {
+      this(null);
+    }
+
+    /** The rectangles of its prints on a card, in reading order. */
+    public List<Box> prints(Box card) {
+      return part == null ? card.halves() : part.wholes(card);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.divided(this);
@@ -297,7 +315,7 @@ public sealed interface Mechanism
 
     @Override
     public int parts() {
-      return 2;
+      return part == null ? 2 : part.count();
     }
 
     @Override

@@ -1,7 +1,9 @@
 package drumnest.core.mover.kind;
 
 import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.kind.Construction.Area;
@@ -10,6 +12,7 @@ import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.mover.kind.Construction.Role;
 import drumnest.core.mover.kind.Construction.Stuff;
 import drumnest.core.mover.kind.Construction.Use;
+import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,15 +21,32 @@ import org.jspecify.annotations.Nullable;
 /** A divided place: prints on one card, in the place of a single one. */
 final class DividedMaking extends Making {
 
-  DividedMaking(Mover mover, HouseRules rules) {
+  /** The most times that a part is divided in its turn. */
+  private static final int DEEPEST = 3;
+
+  private final Mechanism.Divided divided;
+
+  DividedMaking(Mover mover, Mechanism.Divided divided, HouseRules rules) {
     super(mover, rules);
+    this.divided = divided;
   }
 
   @Override
   List<Flap> parts(@Nullable String below) {
+    if (divided.part() != null && divided.part().levels() > DEEPEST) {
+      throw new MoverProblemException("part", "is divided in its turn more than twice");
+    }
+    Length least = rules.length(HouseRule.SMALLEST_PART);
+    List<Box> prints = divided.prints(mover.at());
+    for (int i = 0; i < prints.size(); i++) {
+      if (prints.get(i).size().tighter().isLessThan(least)) {
+        throw new MoverProblemException(
+            "part", "has a part " + (i + 1) + " that is smaller than a part may be", least);
+      }
+    }
     List<Flap> parts = new ArrayList<>();
-    for (Box half : mover.at().halves()) {
-      parts.add(stuckDown(parts.size(), half, Length.ZERO, below));
+    for (Box print : prints) {
+      parts.add(stuckDown(parts.size(), print, Length.ZERO, below));
     }
     return parts;
   }

@@ -81,7 +81,7 @@ abstract class Making {
 
               @Override
               public Making divided(Mechanism.Divided divided) {
-                return new DividedMaking(mover, rules);
+                return new DividedMaking(mover, divided, rules);
               }
 
               @Override

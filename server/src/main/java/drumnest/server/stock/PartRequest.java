@@ -1,10 +1,9 @@
-package drumnest.server.shelf;
+package drumnest.server.stock;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.measure.Length;
 import drumnest.core.stock.Part;
-import drumnest.server.stock.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = PartRequest.DividedPart.class, name = "divided"),
   @JsonSubTypes.Type(value = PartRequest.SharedPart.class, name = "shared")
 })
-sealed interface PartRequest {
+public sealed interface PartRequest {
 
   int DEEPEST = 8;
   int MOST = 40;
@@ -84,6 +83,40 @@ sealed interface PartRequest {
     public Part toPart(LengthReader lengths, int depth) {
       return new Part.Shared(wayOf(lengths, direction), piecesOf(lengths, parts, depth));
     }
+  }
+
+  /** A part as it is written. */
+  static PartRequest of(Part part) {
+    return part.accept(
+        new Part.Visitor<>() {
+          @Override
+          public PartRequest whole(Part.Whole whole) {
+            return new WholePart();
+          }
+
+          @Override
+          public PartRequest shut(Part.Shut shut) {
+            return new ShutPart();
+          }
+
+          @Override
+          public PartRequest divided(Part.Divided divided) {
+            return new DividedPart(
+                written(divided.direction()),
+                divided.prints().stream().map(UnitsInUse.current()::exact).toList(),
+                divided.parts().stream().map(PartRequest::of).toList());
+          }
+
+          @Override
+          public PartRequest shared(Part.Shared shared) {
+            return new SharedPart(
+                written(shared.direction()), shared.parts().stream().map(PartRequest::of).toList());
+          }
+        });
+  }
+
+  private static String written(Part.Direction direction) {
+    return direction == Part.Direction.ACROSS ? "across" : "down";
   }
 
   private static Part.Direction wayOf(LengthReader lengths, @Nullable String written) {
