@@ -65,6 +65,14 @@ public record Box(Length x, Length y, Length w, Length h) {
         : Optional.empty();
   }
 
+  /** The smallest box in which this and another lie. */
+  public Box around(Box other) {
+    Length left = x.min(other.x);
+    Length top = y.min(other.y);
+    return new Box(
+        left, top, right().max(other.right()).minus(left), bottom().max(other.bottom()).minus(top));
+  }
+
   /** Its two halves: left and right, or above and below where it is higher than wide. */
   public List<Box> halves() {
     Size half = size().half();

@@ -8,9 +8,11 @@ import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Mount;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
+import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Increment;
@@ -129,7 +131,7 @@ public final class MoverChoices {
     return switch (mover.mechanism().kind()) {
       case PULL_OUT -> mover.with(new Mechanism.PullOut(cut(PullOutPocket.most(mover, rules))));
       case EDGE_TUCK -> mover.with(tucked(mover));
-      case WATERFALL -> mover.lying(firstCard(mover));
+      case WATERFALL -> waterfall(mover);
       case CHAIN,
           BOOKLET,
           ACCORDION,
@@ -186,10 +188,22 @@ public final class MoverChoices {
     return new Mechanism.EdgeTuck(new Size(across, depth.times(TUCKED)).turnedIf(side), depth);
   }
 
-  /** The first card of a waterfall of which all together are as deep as the place. */
-  private Box firstCard(Mover mover) {
-    Length run = step().times(CARDS - 1L);
-    return mover.edge().along(mover.at(), mover.edge().depth(mover.at()).minus(run));
+  /**
+   * A waterfall of which all cards together are as deep as the place: of the usual number, or of
+   * fewer, so that a print fits on each.
+   */
+  private Mover waterfall(Mover mover) {
+    Length deep = mover.edge().depth(mover.at());
+    Length least =
+        rules.length(HouseRule.SMALLEST_PART).plus(rules.length(HouseRule.ACCORDION_MAT).times(2));
+    int cards = CARDS;
+    while (cards > 2 && deep.minus(step().times(cards - 1L)).isLessThan(least)) {
+      cards--;
+    }
+    Length card = deep.minus(step().times(cards - 1L));
+    return mover
+        .with(new Mechanism.Waterfall(cards, step()))
+        .lying(mover.edge().along(mover.at(), card));
   }
 
   private Length step() {
@@ -274,7 +288,7 @@ public final class MoverChoices {
             paper.inset(mat.negated()).movedInto(room()),
             new Mechanism.Accordion(PANELS, mat, sheet, rules.length(HouseRule.GLUE_OVERLAP))));
     kinds.add(mover(paper, new Mechanism.Door(false, mat)));
-    kinds.add(mover(paper, new Mechanism.Door(true, mat)));
+    kinds.add(mover(span(paper), new Mechanism.Door(true, mat)));
     kinds.add(foldOut(mat, sheet));
     tuckSpot(paper).ifPresent(kinds::add);
     kinds.add(
@@ -295,6 +309,21 @@ public final class MoverChoices {
   private Box paper() {
     Flap carrier = carrier();
     return carrier == null ? at.box().middleOf(at.takes()) : carrier.closed().middleOf(at.takes());
+  }
+
+  /** All cells of the block that a mount is one of, gaps and all; of other places the print. */
+  private Box span(Box paper) {
+    Set<Integer> block =
+        plan.mounts().stream()
+            .filter(mount -> at.kind() == SlotKind.MOUNT && mount.box().equals(at.box()))
+            .map(Mount::block)
+            .collect(Collectors.toSet());
+    List<Box> cells =
+        plan.mounts().stream()
+            .filter(mount -> block.contains(mount.block()))
+            .map(Mount::box)
+            .toList();
+    return cells.size() < 2 ? paper : cells.stream().reduce(Box::around).orElse(paper);
   }
 
   /** The page, or what carries it. */

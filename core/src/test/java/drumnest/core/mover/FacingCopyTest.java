@@ -103,6 +103,26 @@ class FacingCopyTest {
     assertThat(copy.open()).isEqualTo(box(10, 1, 4, 3));
   }
 
+  @Test
+  void it_lies_on_what_is_uppermost_where_it_comes_to_lie_and_on_nothing_beside_that() {
+    Flap flap =
+        Flap.sleeve(
+            "1",
+            box(2, 1, 4, 3),
+            Edge.LEFT,
+            new Attachment.OnProtector(Length.parse("1/2")),
+            Support.PAGE);
+    PagePlan left = PagePlan.EMPTY.withFlaps(List.of(flap));
+    Flap below = flap.withClosed(box(5, 0, 6, 5)).withHinge(Edge.TOP);
+    PagePlan there = PagePlan.EMPTY.withFlaps(List.of(below));
+    Flap copy = FacingCopy.of(spread(left, there), Side.BACK, "1", RULES).flap("2").orElseThrow();
+    assertThat(copy.on()).isEqualTo("1");
+    PagePlan beside = PagePlan.EMPTY.withFlaps(List.of(below.withClosed(box(0, 6, 6, 5))));
+    assertThat(
+            FacingCopy.of(spread(left, beside), Side.BACK, "1", RULES).flap("2").orElseThrow().on())
+        .isNull();
+  }
+
   /** A sleeve on the inside of the left door of a pair lies on the inside of the right one. */
   @Test
   void what_is_on_its_inside_goes_with_it_and_it_lies_on_what_is_there() {

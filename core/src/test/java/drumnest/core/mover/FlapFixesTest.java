@@ -107,6 +107,39 @@ class FlapFixesTest {
         .allMatch(fix -> !fix.flap().face().right().isMoreThan(Length.ofInches(10)));
   }
 
+  /** Hinged at the foot its strip would lie on a third one for good, which is worse. */
+  @Test
+  void what_ends_in_another_fault_is_no_way_out() {
+    Flap first = flap("1", 4, 4, 4, 4, Edge.TOP);
+    Flap second = flap("2", 4, 0, 4, 4, Edge.LEFT);
+    Flap third = flap("3", 4, 8, 4, 3, Edge.BOTTOM);
+    Clash clash = new Clash(ClashKind.STRIP_ON_MOVING, "1", "2");
+    assertThat(fixes(List.of(first, second), PAGE).of(clash, 40))
+        .anyMatch(fix -> isHinged(fix, "1", Edge.BOTTOM));
+    List<FlapFixes.Fix> fixes = fixes(List.of(first, second, third), PAGE).of(clash, 40);
+    assertThat(fixes).isNotEmpty().noneMatch(fix -> isHinged(fix, "1", Edge.BOTTOM));
+  }
+
+  private static boolean isHinged(FlapFixes.Fix fix, String flap, Edge edge) {
+    return fix.way() == FlapFixes.Way.HINGE
+        && fix.flap().id().equals(flap)
+        && fix.flap().hinge() == edge;
+  }
+
+  /** Slits keep half an inch off the seams at the edges of the page. */
+  @Test
+  void no_slit_is_offered_on_a_seam() {
+    for (int y : new int[] {0, 1}) {
+      Flap lower = flap("1", 4, y, 4, 4, Edge.TOP);
+      Flap beside = flap("2", 4, y - 3, 4, 3, Edge.LEFT);
+      Clash clash = new Clash(ClashKind.STRIP_ON_MOVING, "1", "2");
+      assertThat(
+              fixes(List.of(lower, beside), PAGE).of(clash, 40).stream()
+                  .anyMatch(fix -> fix.way() == FlapFixes.Way.SLIT && fix.flap().id().equals("1")))
+          .isEqualTo(y == 1);
+    }
+  }
+
   static List<List<Flap>> spreads() {
     return FlapsTest.spreads();
   }

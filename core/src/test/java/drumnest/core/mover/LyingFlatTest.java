@@ -50,12 +50,16 @@ class LyingFlatTest {
           Length.parse("1/8"));
 
   private static AlbumModel album(Map<String, Holding> holdings) {
+    return album(holdings, CARD);
+  }
+
+  private static AlbumModel album(Map<String, Holding> holdings, Flap flap) {
     Map<Integer, LeafState> leaves = new LinkedHashMap<>();
     leaves.put(1, LeafState.of(Catalogue.SIX_WIDE));
     leaves.put(
         2,
         LeafState.of(Catalogue.SIX_WIDE)
-            .withPlan(Side.FRONT, PagePlan.EMPTY.withFlaps(List.of(CARD))));
+            .withPlan(Side.FRONT, PagePlan.EMPTY.withFlaps(List.of(flap))));
     return new AlbumModel(
         new AlbumHead(1, 0, "Album", null, null, 2, 0, List.of()),
         new AlbumParts(
@@ -97,6 +101,18 @@ class LyingFlatTest {
     AlbumModel album = album(Map.of("2-front-3", Holding.ofEphemera(1)));
     assertThat(lying(album).raised(card(album)))
         .containsExactly(new LyingFlat.Raised(LyingFlat.Where.BELOW, "2-front-3", "Badge"));
+  }
+
+  /** The strip of a sleeve over pocket 3, hinged at the top, lies on pocket 1. */
+  @Test
+  void so_does_one_under_its_adhesive_strip_alone() {
+    LyingFlat.Raised below = new LyingFlat.Raised(LyingFlat.Where.BELOW, "2-front-1", "Badge");
+    Flap sleeve = CARD.with(new Attachment.OnProtector(Length.parse("1/2")));
+    for (Edge hinge : List.of(Edge.TOP, Edge.BOTTOM)) {
+      AlbumModel album = album(Map.of("2-front-1", Holding.ofEphemera(1)), sleeve.withHinge(hinge));
+      List<LyingFlat.Raised> raised = lying(album).raised(card(album));
+      assertThat(raised.contains(below)).as("%s", hinge).isEqualTo(hinge == Edge.TOP);
+    }
   }
 
   @Test

@@ -92,6 +92,20 @@ class SpreadMotionTest {
     assertThat(motion.overGutter(right, Set.of())).isEmpty();
   }
 
+  /** The rings go through the middle of the punched strip, which is half an inch wide. */
+  @Test
+  void it_lies_over_the_rings_only_past_half_of_the_strip() {
+    // An inch wide, with a sealed edge of 1/16: open it reaches 1/4 past its page, and 17/64.
+    for (String from : List.of("15/16", "59/64")) {
+      Box box = new Box(Length.parse(from), Length.ZERO, Length.ofInches(1), Length.ofInches(4));
+      SpreadMotion motion = spread(List.of(over("1", box, Edge.LEFT, null)));
+      Flap right = motion.flap("2-front-m1").orElseThrow();
+      assertThat(motion.overGutter(right, Set.of(right.id())).isPresent())
+          .as(from)
+          .isEqualTo(!from.equals("15/16"));
+    }
+  }
+
   @Test
   void a_tab_sticks_out_of_the_free_edge_and_goes_over_with_it() {
     Flap flap = over("1", box(2, 4, 4, 3), Edge.LEFT, null).withGrip(Grip.TAB);

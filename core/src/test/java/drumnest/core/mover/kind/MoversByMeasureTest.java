@@ -130,6 +130,13 @@ class MoversByMeasureTest {
     assertThat(spot.layers()).isEqualTo(5);
   }
 
+  /** 6 of photo: 5 3/4 to the stop and 1/4 of rail just fit, a hair more does not. */
+  @Test
+  void the_stop_with_the_whole_of_its_rail_lies_behind_the_photo() {
+    assertThat(tuck("4", "3", "6 3/4", "1").stopFits()).isTrue();
+    assertThat(tuck("4", "3", "6 49/64", "1").stopFits()).isFalse();
+  }
+
   @Test
   void a_card_too_wide_is_trimmed_to_what_is_between_the_rails() {
     TuckSpot spot = tuck("3 1/2", "3", "1");
@@ -138,9 +145,13 @@ class MoversByMeasureTest {
   }
 
   private static TuckSpot tuck(String photoW, String cardW, String visible) {
+    return tuck(photoW, cardW, "4", visible);
+  }
+
+  private static TuckSpot tuck(String photoW, String cardW, String cardH, String visible) {
     return new TuckSpot(
         size(photoW, "6"),
-        size(cardW, "4"),
+        size(cardW, cardH),
         in(visible),
         in("1/4"),
         in(".004"),
