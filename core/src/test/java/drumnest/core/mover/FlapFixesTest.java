@@ -120,6 +120,27 @@ class FlapFixesTest {
     assertThat(fixes).isNotEmpty().noneMatch(fix -> isHinged(fix, "1", Edge.BOTTOM));
   }
 
+  /**
+   * Moved to the right the first is clear of three that it covers; but there the strip of the last
+   * would lie on it, so that it never opens: one error for three orders.
+   */
+  @Test
+  void an_error_is_no_way_out_of_several_orders() {
+    List<Flap> flaps = new ArrayList<>();
+    flaps.add(flap("1", 4, 4, 4, 4, Edge.LEFT).throughSlit());
+    flaps.add(flap("2", 0, 4, 4, 1, Edge.LEFT).throughSlit());
+    flaps.add(flap("3", 0, 5, 4, 1, Edge.LEFT).throughSlit());
+    flaps.add(flap("4", 0, 6, 4, 2, Edge.LEFT).throughSlit());
+    Clash clash = new Clash(ClashKind.COVERS_WHEN_OPEN, "1", "2");
+    assertThat(fixes(flaps, PAGE).of(clash, 40)).anyMatch(FlapFixesTest::isMovedToTheRight);
+    flaps.add(flap("5", 8, 8, 4, 3, Edge.TOP));
+    assertThat(fixes(flaps, PAGE).of(clash, 40)).noneMatch(FlapFixesTest::isMovedToTheRight);
+  }
+
+  private static boolean isMovedToTheRight(FlapFixes.Fix fix) {
+    return fix.flap().id().equals("1") && fix.right().equals(Length.ofInches(4));
+  }
+
   private static boolean isHinged(FlapFixes.Fix fix, String flap, Edge edge) {
     return fix.way() == FlapFixes.Way.HINGE
         && fix.flap().id().equals(flap)
