@@ -4262,6 +4262,7 @@ export interface components {
         };
         WaterfallForm: Omit<components["schemas"]["MechanismForm"], "is"> & {
             count?: string;
+            sleeves?: boolean;
             step?: string;
         } & {
             /**

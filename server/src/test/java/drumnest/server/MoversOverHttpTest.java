@@ -21,6 +21,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Movers of several parts on a leaf of one 6 × 4 and ten 3 × 4. */
@@ -577,5 +578,40 @@ class MoversOverHttpTest {
             Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("moverForm")))
         .is(200);
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
+  }
+
+  @Test
+  void a_waterfall_is_made_of_sleeves_and_a_divided_place_of_five_prints_when_that_is_asked() {
+    add("2-front-6", "waterfall");
+    Map<String, Object> form = form();
+    ((ObjectNode) form.get("made")).put("sleeves", true);
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(SPREAD.page().at("/flaps/0/body").stringValue()).isEqualTo("sleeve");
+    assertThat(SPREAD.motion().at("/movers/0/facts/0/name").stringValue()).isEqualTo("Sleeves");
+    SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
+
+    add("2-front-6", "divided-place");
+    form = form();
+    ObjectNode part = ((ObjectNode) form.get("made")).putObject("part");
+    part.put("is", "shared").put("direction", "across");
+    part.putArray("parts").addObject().put("is", "whole");
+    ObjectNode second = ((ArrayNode) part.get("parts")).addObject();
+    second.put("is", "shared").put("direction", "down");
+    second.putArray("parts").addObject().put("is", "whole");
+    ((ArrayNode) second.get("parts")).addObject().put("is", "whole");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(SPREAD.page().get("flaps")).hasSize(3);
+    assertThat(SPREAD.motion().at("/movers/0/facts/0/value").stringValue())
+        .isEqualTo("1 of 1 1/2 × 4, 2 of 1 1/2 × 2");
+    // As it is told it can be written again.
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form())).is(200);
+    for (int i = 0; i < 3; i++) {
+      ((ArrayNode) second.get("parts")).addObject().put("is", "whole");
+    }
+    JsonNode refused =
+        SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(400).json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("part");
+    assertThat(refused.get("detail").stringValue()).contains("part 2", "1");
+    assertThat(SPREAD.page().get("flaps")).hasSize(3);
   }
 }

@@ -534,4 +534,23 @@ class MoverPartsTest {
         .extracting(MoverChoices.Choice::faces)
         .containsExactly(7);
   }
+
+  /** Three sleeves for 4 × 3, half an inch each: sealed edges of 1/16 all around. */
+  @Test
+  void a_waterfall_of_sleeves_is_set_off_like_one_of_cards_and_each_has_its_strip() {
+    Length half = Length.parse("1/2");
+    Mover mover =
+        new Mover(
+            1, box("2", "4", "4", "3"), Edge.TOP, null, new Mechanism.Waterfall(3, half, true));
+    List<Flap> sleeves = MoverParts.of(mover, null, RULES);
+    assertThat(sleeves)
+        .extracting(Flap::held)
+        .containsExactly(
+            box("2", "4", "4", "3"), box("2", "4 1/2", "4", "3"), box("2", "5", "4", "3"));
+    assertThat(sleeves)
+        .allMatch(flap -> flap.body() == Flap.Body.SLEEVE && flap.strip().equals(half));
+    assertThat(new SpreadMotion(sleeves).openingOrder()).containsExactly("1", "2", "3");
+    assertThat(new Flaps(sleeves).clashes())
+        .noneMatch(clash -> clash.severity() == Clash.Severity.ERROR);
+  }
 }

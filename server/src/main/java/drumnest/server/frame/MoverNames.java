@@ -1,6 +1,7 @@
 package drumnest.server.frame;
 
 import drumnest.core.album.flap.Flap;
+import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.PagePlan;
@@ -33,16 +34,19 @@ public final class MoverNames {
     };
   }
 
-  /** One of its parts, such as {@code panel}. */
-  public static String part(MoverKind kind) {
-    return switch (kind) {
+  /** One of the parts of a mover, such as {@code panel}. */
+  public static String part(Mechanism mechanism) {
+    if (mechanism instanceof Mechanism.Waterfall waterfall && waterfall.sleeves()) {
+      return "sleeve";
+    }
+    return switch (mechanism.kind()) {
       case CHAIN, BOOKLET -> "sleeve";
       case WATERFALL -> "card";
       case ACCORDION -> "panel";
       case DOOR, DOUBLE_DOOR -> "door";
       case TUCK_SPOT, EDGE_TUCK -> "tucked card";
       case DIVIDED_PLACE -> "part";
-      case FOLD_OUT, PULL_OUT, GUTTER_BAND, EDGE_BAND -> of(kind);
+      case FOLD_OUT, PULL_OUT, GUTTER_BAND, EDGE_BAND -> of(mechanism.kind());
     };
   }
 
@@ -73,9 +77,8 @@ public final class MoverNames {
     if (mover.mechanism().parts() == 1) {
       return of(plan, mover);
     }
-    String part = part(mover.mechanism().kind());
-    long alike =
-        plan.movers().stream().filter(each -> part(each.mechanism().kind()).equals(part)).count();
+    String part = part(mover.mechanism());
+    long alike = plan.movers().stream().filter(each -> part(each.mechanism()).equals(part)).count();
     return part + " " + number + (alike == 1 ? "" : " of " + of(plan, mover));
   }
 

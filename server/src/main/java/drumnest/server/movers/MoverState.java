@@ -54,7 +54,7 @@ record MoverState(
         placed.id(),
         Words.capital(MoverNames.of(plan, mover)),
         mover.mechanism().kind(),
-        MoverNames.part(mover.mechanism().kind()),
+        MoverNames.part(mover.mechanism()),
         MoverForm.of(seen),
         facts,
         words.steps(),

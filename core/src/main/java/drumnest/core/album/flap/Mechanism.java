@@ -99,11 +99,19 @@ public sealed interface Mechanism
   }
 
   /**
-   * Cards on each other, all hinged at the same edge, each set off from the one above.
+   * Cards or sleeves on each other, all hinged at the same edge, each set off from the one above.
    *
+   * @param cards how many
    * @param step by how much
+   * @param sleeves whether they are sleeves, each stuck by its strip, rather than cut cards
    */
-  record Waterfall(int cards, Length step) implements Mechanism {
+  record Waterfall(int cards, Length step, boolean sleeves) implements Mechanism {
+
+    /** One of cut cards. */
+    public Waterfall(int cards, Length step) {
+      this(cards, step, false);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.waterfall(this);

@@ -5,6 +5,7 @@ import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.mover.kind.Construction.Role;
@@ -14,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A waterfall of cards, all hinged at one edge, each set off from the one above. */
+/** A waterfall of cards, or of sleeves, all hinged at one edge, each set off from the one above. */
 final class WaterfallMaking extends Making {
 
   private final Mechanism.Waterfall waterfall;
@@ -32,18 +33,20 @@ final class WaterfallMaking extends Making {
           "is less than the adhesive strip, which would show; the least that works is",
           strip());
     }
-    Length border = rules.length(HouseRule.ACCORDION_MAT);
-    requireRoom(border);
+    boolean sleeves = waterfall.sleeves();
+    Length border = sleeves ? seal() : rules.length(HouseRule.ACCORDION_MAT);
+    requireRoom(sleeves ? Length.ZERO : border);
+    Box top = sleeves ? mover.at().inset(border.negated()) : mover.at();
     int cards = waterfall.cards();
     List<Flap> parts = new ArrayList<>();
     for (int part = 0; part < cards; part++) {
       Flap flap =
           lowest(
               part,
-              mover.edge().away(mover.at(), waterfall.step().times(part)),
+              mover.edge().away(top, waterfall.step().times(part)),
               mover.edge(),
               new Attachment.OnProtector(strip()),
-              Flap.Body.CARD,
+              sleeves ? Flap.Body.SLEEVE : Flap.Body.CARD,
               border,
               below);
       parts.add(part == cards - 1 ? flap : flap.over(id(part + 1)));
@@ -53,6 +56,6 @@ final class WaterfallMaking extends Making {
 
   @Override
   List<Piece> pieces(List<Flap> parts) {
-    return new HingedPieces(rules).of(parts, Role.CARD);
+    return new HingedPieces(rules).of(parts, waterfall.sleeves() ? Role.SLEEVE : Role.CARD);
   }
 }

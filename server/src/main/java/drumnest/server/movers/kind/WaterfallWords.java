@@ -18,17 +18,22 @@ final class WaterfallWords extends MoverWords {
    *
    * @param count of how many cards it is
    * @param step by how much each is set off
+   * @param sleeves whether they are sleeves; cut cards where it is left out
    */
-  record WaterfallForm(@Nullable String count, @Nullable String step) implements MechanismForm {
+  record WaterfallForm(@Nullable String count, @Nullable String step, @Nullable Boolean sleeves)
+      implements MechanismForm {
     static WaterfallForm of(Mechanism.Waterfall waterfall) {
       return new WaterfallForm(
-          String.valueOf(waterfall.cards()), MechanismForm.exact(waterfall.step()));
+          String.valueOf(waterfall.cards()),
+          MechanismForm.exact(waterfall.step()),
+          waterfall.sleeves());
     }
 
     @Override
     public Mechanism toMechanism(Mechanism before, LengthReader lengths) {
       MechanismForm.ofKind(Mechanism.Waterfall.class, before);
-      return new Mechanism.Waterfall(MechanismForm.count(count), lengths.positive("step", step));
+      return new Mechanism.Waterfall(
+          MechanismForm.count(count), lengths.positive("step", step), Boolean.TRUE.equals(sleeves));
     }
   }
 
@@ -44,10 +49,14 @@ final class WaterfallWords extends MoverWords {
     int cards = waterfall.cards();
     Length deep = mover.edge().depth(mover.at());
     Waterfall shown = new Waterfall(mover.at().size(), waterfall.step(), cards);
-    fact("Cards", cards + " of " + toCut(mover.at().size()));
+    if (waterfall.sleeves()) {
+      fact("Sleeves", cards + " for " + text(mover.at().size()));
+    } else {
+      fact("Cards", cards + " of " + toCut(mover.at().size()));
+    }
     fact("Run", text(deep.plus(waterfall.step().times(cards - 1L))));
     fact("Shows of each", text(shown.visible().get(0)));
-    fact("Fix", "the lowest first, so that each strip lies under the card above");
+    fact("Fix", "the lowest first, so that each strip lies under the one above");
   }
 
   @Override
