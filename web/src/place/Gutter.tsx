@@ -11,15 +11,19 @@ export function pagesOf({ spread }: Album, side: "left" | "right"): Page[] {
   return top ? [...behind].reverse().concat(top) : [];
 }
 
-/** The fold in which the pages of a notebook meet. */
-function FoldBetween({ at, height, inch }: { at: number; height: number; inch: number }) {
+/** The fold in which the pages of a notebook meet, as high as they are. */
+function FoldBetween({ spread, inch }: { spread: Album["spread"]; inch: number }) {
+  const at = inch * spread.leftWidth.in;
+  const box = (spread.left ?? spread.right)?.box;
+  const top = inch * (box?.y.in ?? 0);
+  const height = inch * (box?.h.in ?? 0);
   const wide = inch * 0.35;
   return (
     <svg
       aria-hidden="true"
       data-gutter="fold"
       className="pointer-events-none absolute overflow-visible"
-      style={{ left: at - wide, top: 0 }}
+      style={{ left: at - wide, top }}
       width={2 * wide}
       height={height}
     >
@@ -43,7 +47,7 @@ export function Gutter({ album, inch }: { album: Album; inch: number }) {
   const from = inch * Number(spread.leftWidth.in);
   const height = inch * Number(spread.height.in);
   if (gutter === 0) {
-    return <FoldBetween at={from} height={height} inch={inch} />;
+    return <FoldBetween spread={spread} inch={inch} />;
   }
   const strip = spread.left && spread.right ? gutter / 2 : gutter;
   const middle = from + gutter / 2;

@@ -8,12 +8,12 @@ const DEEPEST = 3;
 /** In how many equal pieces a part is divided, and which way. */
 const WAYS: [string, string][] = [
   ["whole", "one print"],
-  ["across 2", "2 side by side"],
-  ["across 3", "3 side by side"],
-  ["across 4", "4 side by side"],
-  ["down 2", "2 one below the other"],
-  ["down 3", "3 one below the other"],
-  ["down 4", "4 one below the other"],
+  ["across 2", "2 in a row"],
+  ["across 3", "3 in a row"],
+  ["across 4", "4 in a row"],
+  ["down 2", "2 in a column"],
+  ["down 3", "3 in a column"],
+  ["down 4", "4 in a column"],
 ];
 
 const WHOLE: PartRequest = { is: "whole" };
@@ -51,6 +51,11 @@ function PartFields({ part, name, level, onChange }: Props) {
   const way = wayOf(part);
   const known = WAYS.some(([value]) => value === way);
   const prefix = name === "Divided" ? "" : `${name.replace("Part ", "")}.`;
+  const named = pieces.map((piece, index) => ({
+    piece,
+    index,
+    name: `Part ${prefix}${index + 1}`,
+  }));
   return (
     <>
       <ChoiceField
@@ -60,11 +65,11 @@ function PartFields({ part, name, level, onChange }: Props) {
         choices={known ? WAYS : [...WAYS, [way, "as it is"]]}
       />
       {level < DEEPEST &&
-        pieces.map((piece, index) => (
+        named.map(({ piece, name: own, index }) => (
           <PartFields
-            key={`${prefix}${index + 1}`}
+            key={own}
             part={piece}
-            name={`Part ${prefix}${index + 1}`}
+            name={own}
             level={level + 1}
             onChange={(next) =>
               "parts" in part &&
