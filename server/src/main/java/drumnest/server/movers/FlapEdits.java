@@ -54,10 +54,11 @@ public class FlapEdits {
     SeenAlbum seen = step.seen(albumId, version);
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
+    PagePlan plan = MoverStep.plan(over);
     Flap flap =
         FlapChoices.over(over, insert == null ? over.takes() : insert, body, album.rules()).stream()
             .map(FlapChoices.Choice::flap)
-            .filter(each -> hinge == null || each.hinge() == hinge)
+            .filter(each -> hinge == null || plan.seen(each).hinge() == hinge)
             .findFirst()
             .orElseThrow();
     List<Change> inside = new ArrayList<>();

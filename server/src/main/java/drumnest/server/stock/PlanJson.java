@@ -12,6 +12,7 @@ import drumnest.core.album.leaf.Shape;
 import drumnest.core.fit.Outline;
 import drumnest.core.stock.Part;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.annotation.JsonDeserialize;
@@ -24,6 +25,9 @@ public final class PlanJson {
 
   private static final String STRAIGHT = "straight";
   private static final String ACCORDION = "accordion";
+  private static final String WATERFALL = "waterfall";
+  private static final String GUTTER_BAND = "gutter-band";
+  private static final String EDGE_BAND = "edge-band";
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
@@ -35,6 +39,14 @@ public final class PlanJson {
           .addMixIn(Flap.class, Flaps.class)
           .addMixIn(Part.class, Parts.class)
           .build();
+
+  /** What mechanisms of earlier versions do not speak of, and are without. */
+  private static final Map<String, List<String>> OPTIONS =
+      Map.of(
+          ACCORDION, List.of("panorama", "printed"),
+          WATERFALL, List.of("sleeves"),
+          GUTTER_BAND, List.of("under"),
+          EDGE_BAND, List.of("under"));
 
   private PlanJson() {}
 
@@ -59,11 +71,10 @@ public final class PlanJson {
           ((ObjectNode) mover).put("grip", Grip.NONE.name());
         }
         JsonNode mechanism = mover.path("mechanism");
-        if (mechanism.path("mechanism").asString("").equals(ACCORDION)) {
-          for (String option : List.of("panorama", "printed")) {
-            if (!mechanism.has(option)) {
-              ((ObjectNode) mechanism).put(option, false);
-            }
+        String kind = mechanism.path("mechanism").asString("");
+        for (String option : OPTIONS.getOrDefault(kind, List.of())) {
+          if (!mechanism.has(option)) {
+            ((ObjectNode) mechanism).put(option, false);
           }
         }
       }
@@ -104,7 +115,7 @@ public final class PlanJson {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Mechanism.Chain.class, name = "chain"),
     @JsonSubTypes.Type(value = Mechanism.Booklet.class, name = "booklet"),
-    @JsonSubTypes.Type(value = Mechanism.Waterfall.class, name = "waterfall"),
+    @JsonSubTypes.Type(value = Mechanism.Waterfall.class, name = WATERFALL),
     @JsonSubTypes.Type(value = Mechanism.Accordion.class, name = ACCORDION),
     @JsonSubTypes.Type(value = Mechanism.FoldOut.class, name = "fold-out"),
     @JsonSubTypes.Type(value = Mechanism.Door.class, name = "door"),
@@ -112,8 +123,8 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Mechanism.EdgeTuck.class, name = "edge-tuck"),
     @JsonSubTypes.Type(value = Mechanism.PullOut.class, name = "pull-out"),
     @JsonSubTypes.Type(value = Mechanism.Divided.class, name = "divided"),
-    @JsonSubTypes.Type(value = Band.Gutter.class, name = "gutter-band"),
-    @JsonSubTypes.Type(value = Band.Beyond.class, name = "edge-band")
+    @JsonSubTypes.Type(value = Band.Gutter.class, name = GUTTER_BAND),
+    @JsonSubTypes.Type(value = Band.Beyond.class, name = EDGE_BAND)
   })
   private interface Mechanisms {}
 
