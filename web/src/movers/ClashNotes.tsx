@@ -3,7 +3,7 @@ import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { useFlaps } from "./useFlaps";
 
-/** What is in the way of a flap, or lies on the photo of a place, with ways out of it. */
+/** Notes on things in the way of a flap, or on the photo of a place, with ways out of them. */
 export function ClashNotes({ album, of }: { album: Album; of: string }) {
   const { motion } = useFlaps(album);
   const step = useStep(album.id);

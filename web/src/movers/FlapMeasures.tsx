@@ -7,7 +7,7 @@ import { useMeasures } from "./useMeasures";
 interface Props {
   album: Album;
   id: string;
-  /** What the flap is called. */
+  /** The name of the flap. */
   name: string;
   given: FlapForm;
   /** The other flaps of its page. */

@@ -39,7 +39,7 @@ function dividedBy(way: string): PartRequest {
 
 interface Props {
   part: PartRequest;
-  /** What it is called, such as “Part 2.1”. */
+  /** Its name, such as “Part 2.1”. */
   name: string;
   level: number;
   onChange: (next: PartRequest) => void;

@@ -9,17 +9,17 @@ export type MeasureOf<Is extends MadeForm["is"]> = Exclude<keyof MadeOf<Is>, "is
 
 /** A mover of one kind by its measures. */
 export interface Kind<Is extends MadeForm["is"]> {
-  /** What lies there is called, such as “Panel”. */
+  /** The name of the thing that lies there, such as “Panel”. */
   size: (kind: MoverKind) => string;
-  /** What the edge is called over which it opens; left out where there is no choice of one. */
+  /** The name of the edge over which it opens; left out where there is no choice of one. */
   edge?: (kind: MoverKind) => string | undefined;
   /** Whether nothing of it moves. */
   stays?: boolean;
-  /** What of where it lies comes of what it is. */
+  /** The measures of its place that come of its kind. */
   given?: (keyof MoverForm)[];
-  /** What its measures are called, in the order in which they are asked for. */
+  /** Its measures and their names, in the order in which they are asked for. */
   measures: [MeasureOf<Is>, string][];
-  /** What is chosen rather than written. */
+  /** The fields that are chosen rather than written. */
   choices?: (made: MadeOf<Is>, save: (next: MadeOf<Is>) => void) => ReactNode;
 }
 

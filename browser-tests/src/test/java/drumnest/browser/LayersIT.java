@@ -149,7 +149,7 @@ class LayersIT {
     assertIsPaintedAsSeen("waterfall in a door");
   }
 
-  /** What is drawn out is in the hand, so that what it lies over still counts as seen. */
+  /** A card that is drawn out is in the hand: a place that it lies over still counts as seen. */
   @Test
   void a_card_that_is_drawn_out_lies_over_its_neighbours_and_slides_from_behind_its_front() {
     page.setDefaultTimeout(SOON);

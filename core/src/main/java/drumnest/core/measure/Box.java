@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A rectangle on a page: the distance of its left and top edge from the origin, x to the right and
@@ -87,6 +88,11 @@ public record Box(Length x, Length y, Length w, Length h) {
   /** This box moved to the right and down. */
   public Box moved(Length right, Length down) {
     return new Box(x.plus(right), y.plus(down), w, h);
+  }
+
+  /** Its four edges as lines: top, bottom, left, right. */
+  public List<Segment> edges() {
+    return Stream.of(Edge.values()).map(edge -> edge.line(this)).toList();
   }
 
   /** The line in its middle, as long as its longer side is longer; of a square its middle point. */

@@ -23,6 +23,11 @@ public record Clash(ClashKind kind, String a, String b) {
     return kind.severity();
   }
 
+  /** Whether neither errors nor clashes in all are more than before. */
+  static boolean isNoWorse(List<Clash> after, List<Clash> before) {
+    return errors(after) <= errors(before) && after.size() <= before.size();
+  }
+
   /** How many of them cannot be made so. */
   static long errors(List<Clash> clashes) {
     return clashes.stream().filter(clash -> clash.severity() == Severity.ERROR).count();

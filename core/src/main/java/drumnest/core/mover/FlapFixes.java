@@ -99,7 +99,7 @@ public final class FlapFixes {
       boolean turnsOrGoesThrough = way.way() == Way.HINGE || way.way() == Way.SLIT;
       if (turnsOrGoesThrough && isOnPage(way.flap()) && photos.of(way.flap()).isEmpty()) {
         List<Clash> after = new SpreadMotion(with(way.flap())).clashes();
-        if (Clash.errors(after) <= Clash.errors(before) && after.size() <= before.size()) {
+        if (Clash.isNoWorse(after, before)) {
           found.add(new Fix(way.way(), way.flap(), Length.ZERO, Length.ZERO, after.size()));
         }
       }
@@ -154,7 +154,7 @@ public final class FlapFixes {
     }
     boolean gone =
         after.stream().noneMatch(each -> isOf(each, clash) && each.kind() == clash.kind());
-    return gone && Clash.errors(after) <= Clash.errors(before) && after.size() < before.size()
+    return gone && Clash.isNoWorse(after, before) && after.size() < before.size()
         ? after.size()
         : -1;
   }

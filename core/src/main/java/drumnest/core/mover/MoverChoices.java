@@ -148,30 +148,19 @@ public final class MoverChoices {
 
   /** Whether the tab by which an accordion is anchored stays on what it is stuck to. */
   private boolean isTabOnPaper(Mover mover) {
-    return anchorTab(mover).map(tab -> room().contains(tab)).orElse(true);
+    return Accordion.tabOf(mover).map(tab -> room().contains(tab)).orElse(true);
   }
 
   /** Whether that lies under the photo of another place, as it must not be seen. */
   private boolean isTabCovered(Mover mover) {
     return carrier() != null
-        || anchorTab(mover)
+        || Accordion.tabOf(mover)
             .map(
                 tab ->
                     leaf.slots(side, 0).stream()
                         .filter(slot -> slot.kind().isOfPage() && slot != at)
                         .anyMatch(slot -> slot.box().overlaps(tab)))
             .orElse(true);
-  }
-
-  /**
-   * Where the tab lies by which an accordion is anchored; nothing for other kinds.
-   *
-   * @throws MoverProblemException if it cannot be made so
-   */
-  public static Optional<Box> anchorTab(Mover mover) {
-    return mover.mechanism() instanceof Mechanism.Accordion accordion
-        ? Optional.of(mover.edge().beyond(mover.at(), Accordion.of(mover, accordion).anchorTab()))
-        : Optional.empty();
   }
 
   /** The largest that can be cut: at the mark below. */

@@ -6,6 +6,7 @@ import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
+import drumnest.core.mover.kind.Accordion;
 import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -14,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -61,7 +63,15 @@ public final class MoverFixes {
     String other = parts.contains(clash.a()) ? clash.b() : clash.a();
     List<Clash> before = clashes(flaps, parts);
     return ways(other, parts).stream()
-        .flatMap(way -> tried(way, clash.kind(), other, parts, before).stream())
+        .flatMap(
+            way ->
+                tried(
+                    way,
+                    parts,
+                    before,
+                    (then, after) ->
+                        after.size() < before.size() && isGone(clash.kind(), other, after))
+                    .stream())
         .sorted(
             Comparator.comparingInt(Fix::left)
                 .thenComparing(fix -> new Clearing(fix.right(), fix.down()).far()))
@@ -73,26 +83,27 @@ public final class MoverFixes {
   public List<Fix> offPhotos(StripsOnPhotos photos, int most) {
     Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
     List<Clash> before = clashes(flaps, parts);
-    List<Fix> found = new ArrayList<>();
-    for (Fix way : overOtherEdges()) {
-      try {
-        List<Flap> then = with(way.mover());
-        List<Clash> after = clashes(then, parts);
-        boolean off =
-            then.stream()
-                .filter(flap -> parts.contains(flap.id()))
-                .allMatch(flap -> photos.of(flap).isEmpty());
-        if (off
-            && Clash.errors(after) <= Clash.errors(before)
-            && after.size() <= before.size()
-            && lies(then, parts)) {
-          found.add(new Fix(way.mover(), Length.ZERO, Length.ZERO, after.size()));
-        }
-      } catch (MoverProblemException cannotBeMade) {
-        continue;
-      }
-    }
-    return found.stream().sorted(Comparator.comparingInt(Fix::left)).limit(most).toList();
+    return overOtherEdges().stream()
+        .flatMap(
+            way ->
+                tried(
+                    way,
+                    parts,
+                    before,
+                    (then, after) ->
+                        then.stream()
+                            .filter(flap -> parts.contains(flap.id()))
+                            .allMatch(flap -> photos.of(flap).isEmpty()))
+                    .stream())
+        .sorted(Comparator.comparingInt(Fix::left))
+        .limit(most)
+        .toList();
+  }
+
+  private static boolean isGone(ClashKind kind, String other, List<Clash> after) {
+    return after.stream()
+        .noneMatch(
+            each -> each.kind() == kind && (each.a().equals(other) || each.b().equals(other)));
   }
 
   private List<Fix> overOtherEdges() {
@@ -118,18 +129,19 @@ public final class MoverFixes {
     return new Fix(there, way.right(), way.down(), 0);
   }
 
+  /**
+   * A fix where it can be made, ends in no other fault, and is one.
+   *
+   * @param is whether it is one, by all flaps and all clashes as they are then
+   */
   private Optional<Fix> tried(
-      Fix way, ClashKind kind, String other, Set<String> parts, List<Clash> before) {
+      Fix way, Set<String> parts, List<Clash> before, BiPredicate<List<Flap>, List<Clash>> is) {
     try {
       List<Flap> then = with(way.mover());
       List<Clash> after = clashes(then, parts);
-      boolean gone =
-          after.stream()
-              .noneMatch(
-                  each ->
-                      each.kind() == kind && (each.a().equals(other) || each.b().equals(other)));
-      boolean better = Clash.errors(after) <= Clash.errors(before) && after.size() < before.size();
-      return gone && better && lies(then, parts)
+      return is.test(then, after)
+              && Clash.isNoWorse(after, before)
+              && lies(way.mover(), then, parts)
           ? Optional.of(new Fix(way.mover(), way.right(), way.down(), after.size()))
           : Optional.empty();
     } catch (MoverProblemException cannotBeMade) {
@@ -158,7 +170,13 @@ public final class MoverFixes {
     return mover.parts().get(mover.parts().size() - 1);
   }
 
-  private boolean lies(List<Flap> then, Set<String> parts) {
+  /**
+   * Whether all of it lies on its page, or on what carries it, its tab too if it is anchored by
+   * one.
+   *
+   * @throws MoverProblemException if it cannot be made there
+   */
+  private boolean lies(Mover next, List<Flap> then, Set<String> parts) {
     String carrier = mover.carrier();
     Box room =
         carrier == null
@@ -168,9 +186,12 @@ public final class MoverFixes {
                 .findFirst()
                 .orElseThrow()
                 .closed();
-    return then.stream()
-        .filter(flap -> parts.contains(flap.id()))
-        .allMatch(flap -> room.contains(flap.face()));
+    Box onPage = room.moved(page.x().negated(), page.y().negated());
+    MoverParts.requirePlace(next, onPage, rules);
+    return Accordion.tabOf(next).map(onPage::contains).orElse(true)
+        && then.stream()
+            .filter(flap -> parts.contains(flap.id()))
+            .allMatch(flap -> room.contains(flap.face()));
   }
 
   /** All clashes but those of the mover's parts with each other. */

@@ -9,7 +9,6 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Finds the flaps that no sequence of movements opens, from rest.
@@ -104,7 +103,7 @@ final class NeverOpening {
       flaps.stream()
           .filter(other -> other.move() != Flap.Move.STAYS && !found.contains(other))
           .filter(other -> canMeet(flap, other))
-          .collect(Collectors.toList())
+          .toList()
           .forEach(
               other -> {
                 found.add(other);

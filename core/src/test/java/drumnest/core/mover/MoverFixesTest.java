@@ -1,6 +1,7 @@
 package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Flap;
@@ -11,6 +12,7 @@ import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import drumnest.core.mover.kind.Accordion;
 import drumnest.core.mover.kind.MoverParts;
 import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
@@ -114,5 +116,44 @@ class MoverFixesTest {
     }
     assertThat(clashing).isGreaterThan(60);
     assertThat(fixed).isGreaterThan(clashing / 2);
+  }
+
+  /** A fold-out moved off its edge cannot be made, and an accordion's tab lies on paper. */
+  @Test
+  void no_way_out_takes_a_fold_out_off_its_edge_or_a_tab_off_the_page() {
+    Size sheet = Size.ofInches(12, 12);
+    Length eighth = Length.parse("1/8");
+    List<Mover> movers =
+        List.of(
+            new Mover(
+                1,
+                box(8, 0, 4, 12),
+                Edge.RIGHT,
+                null,
+                new Mechanism.FoldOut(sheet, eighth, Size.ofInches(16, 12))),
+            new Mover(
+                1,
+                box(4, 4, 4, 4),
+                Edge.LEFT,
+                null,
+                new Mechanism.Accordion(3, eighth, sheet, Length.parse("1/2"))));
+    int offered = 0;
+    for (Mover mover : movers) {
+      for (int seed = 0; seed < 100; seed++) {
+        List<Flap> all = new ArrayList<>(placed(mover));
+        all.add(other(new Random(seed)));
+        MoverFixes fixes = new MoverFixes(all, mover, NAME, PAGE, RULES);
+        for (Clash clash : clashesOf(all)) {
+          for (MoverFixes.Fix fix : fixes.of(clash, 20)) {
+            offered++;
+            Box page = Box.of(sheet);
+            assertThatCode(() -> MoverParts.requirePlace(fix.mover(), page, RULES))
+                .doesNotThrowAnyException();
+            assertThat(Accordion.tabOf(fix.mover()).stream()).allMatch(page::contains);
+          }
+        }
+      }
+    }
+    assertThat(offered).isPositive();
   }
 }

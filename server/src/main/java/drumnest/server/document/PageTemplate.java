@@ -2,7 +2,6 @@ package drumnest.server.document;
 
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
@@ -12,7 +11,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -80,11 +78,7 @@ public final class PageTemplate {
 
     /** A side with its places. */
     public Sheet(String title, Size size, List<Place> places) {
-      this(title, size, edges(size), places, List.of(), List.of(), List.of());
-    }
-
-    private static List<Segment> edges(Size size) {
-      return Stream.of(Edge.values()).map(edge -> edge.line(Box.of(size))).toList();
+      this(title, size, Box.of(size).edges(), places, List.of(), List.of(), List.of());
     }
   }
 
@@ -310,7 +304,7 @@ public final class PageTemplate {
     write(out, captioned.caption(), x, top - high);
   }
 
-  /** What is said of a sheet, below it. */
+  /** Writes the lines that tell of a sheet, below it. */
   private void write(PDPageContentStream out, List<String> lines, float x, float top)
       throws IOException {
     for (int i = 0; i < lines.size(); i++) {

@@ -220,7 +220,7 @@ public final class PaperModel {
     return out;
   }
 
-  /** What is drawn on a page. */
+  /** The pen for one page. */
   private final class Sheet {
     private final PDPageContentStream out;
 

@@ -2,6 +2,7 @@ package drumnest.server.document;
 
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
+import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import drumnest.server.document.FreeRoom.Rect;
 import java.awt.Color;
@@ -206,7 +207,7 @@ final class SheetDrawing {
     out.setLineDashPattern(new float[0], 0);
     out.setStrokingColor(INK);
     out.setLineWidth(1);
-    for (var edge : sheet.outline()) {
+    for (Segment edge : sheet.outline()) {
       line(
           out,
           x + points(edge.x()),

@@ -110,7 +110,7 @@ public class AlbumViews {
         .toList();
   }
 
-  /** What is called by which name on the page that faces a side. */
+  /** The names of movers and flaps on the page that faces a side. */
   private static Set<String> facing(Spread spread, Side side) {
     Leaf leaf = spread.top(side.other());
     return leaf == null ? Set.of() : MoverNames.all(leaf.plan(leaf.face(side.other())));

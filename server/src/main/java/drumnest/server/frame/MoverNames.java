@@ -68,7 +68,7 @@ public final class MoverNames {
         .orElseGet(() -> "flap " + (single(plan).indexOf(flap) + 1));
   }
 
-  /** What a maker calls the mover that a flap is a part of, or the flap where it is none of one. */
+  /** The name of the mover that a flap is a part of, or of the flap where it is none of one. */
   public static String whole(PagePlan plan, String flap) {
     return plan.moverOf(flap).map(mover -> of(plan, mover)).orElseGet(() -> flap(plan, flap));
   }

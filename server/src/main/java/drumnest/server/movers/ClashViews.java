@@ -67,11 +67,12 @@ final class ClashViews {
   /** All of them but those of the parts of one mover with each other, then strips on photos. */
   List<ClashView> clashes() {
     Map<String, Box> photos = photos();
+    StripsOnPhotos strips = new StripsOnPhotos(photos);
     return Stream.of(
             motion.clashes().stream()
                 .filter(clash -> !plans.areParts(clash.a(), clash.b()))
                 .map(this::view),
-            new StripsOnPhotos(photos).of(motion.flaps()).stream().map(this::view),
+            strips.of(motion.flaps()).stream().map(on -> view(on, strips)),
             plans.movers().stream().flatMap(mover -> bandOver(mover, photos)))
         .flatMap(Function.identity())
         .toList();
@@ -136,9 +137,8 @@ final class ClashViews {
     return fixes.filter(fix -> told.add(fix.text())).limit(MOST_FIXES).toList();
   }
 
-  private ClashView view(StripsOnPhotos.OnPhoto on) {
+  private ClashView view(StripsOnPhotos.OnPhoto on, StripsOnPhotos photos) {
     Flap flap = motion.flap(on.flap()).orElseThrow();
-    StripsOnPhotos photos = new StripsOnPhotos(photos());
     SpreadPlans.PlacedMover mover = plans.moverOf(on.flap()).orElse(null);
     Stream<FlapFixView> fixes =
         mover == null

@@ -9,8 +9,8 @@ import drumnest.core.album.leaf.PageSide;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.mover.MirrorPiece;
-import drumnest.core.mover.MoverChoices;
 import drumnest.core.mover.Overhang;
+import drumnest.core.mover.kind.Accordion;
 import drumnest.server.frame.MoverNames;
 import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
@@ -74,7 +74,7 @@ record MoverState(
 
   /** Tells under what the tab of an accordion on its page lies. */
   private static List<MoverFact> anchored(PageSide page, Mover mover) {
-    Box tab = MoverChoices.anchorTab(mover).orElse(null);
+    Box tab = Accordion.tabOf(mover).orElse(null);
     if (tab == null || mover.carrier() != null) {
       return List.of();
     }

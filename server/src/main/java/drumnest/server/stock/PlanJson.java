@@ -40,7 +40,7 @@ public final class PlanJson {
           .addMixIn(Part.class, Parts.class)
           .build();
 
-  /** What mechanisms of earlier versions do not speak of, and are without. */
+  /** The options that mechanisms of earlier versions do not speak of, and are without. */
   private static final Map<String, List<String>> OPTIONS =
       Map.of(
           ACCORDION, List.of("panorama", "printed"),

@@ -192,6 +192,12 @@ public sealed interface Mechanism
     }
 
     @Override
+    public Set<Edge> movableEdges(Edge outer) {
+      // It is folded in where its page ends.
+      return EnumSet.complementOf(EnumSet.of(outer));
+    }
+
+    @Override
     public FoldOut onPage(Size other) {
       return new FoldOut(other, border, sheet);
     }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -130,38 +131,30 @@ public final class Stacking {
    * A flap as it lies when it can be reached: when those are open that carry it on their inside.
    */
   public Flap reached(Flap flap) {
-    Flap seen = flap;
-    for (Flap carrier : openFor(flap)) {
-      seen = seen.mirroredIn(carrier);
-    }
-    return seen;
+    return mirrored(flap, openFor(flap), Flap::mirroredIn);
   }
 
   /** A flap as it is told, of which this is how it lies when it can be reached. */
   public Flap told(Flap reached) {
-    Flap told = reached;
-    for (Flap carrier : reversed(openFor(reached))) {
-      told = told.mirroredIn(carrier);
-    }
-    return told;
+    return mirrored(reached, reversed(openFor(reached)), Flap::mirroredIn);
   }
 
   /** A mover as it lies when it can be reached. */
   public Mover reached(Mover mover) {
-    Mover seen = mover;
-    for (Flap carrier : openFor(mover)) {
-      seen = seen.mirroredIn(carrier);
-    }
-    return seen;
+    return mirrored(mover, openFor(mover), Mover::mirroredIn);
   }
 
   /** A mover as it is told, of which this is how it lies when it can be reached. */
   public Mover told(Mover reached) {
-    Mover told = reached;
-    for (Flap carrier : reversed(openFor(reached))) {
-      told = told.mirroredIn(carrier);
+    return mirrored(reached, reversed(openFor(reached)), Mover::mirroredIn);
+  }
+
+  private static <T> T mirrored(T thing, List<Flap> carriers, BiFunction<T, Flap, T> mirrored) {
+    T there = thing;
+    for (Flap carrier : carriers) {
+      there = mirrored.apply(there, carrier);
     }
-    return told;
+    return there;
   }
 
   private static List<Flap> reversed(List<Flap> flaps) {

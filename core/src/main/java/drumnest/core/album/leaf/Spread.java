@@ -87,9 +87,9 @@ public record Spread(int number, List<Leaf> leaves) {
 
   /** Whether its pages meet in a fold, rather than hang on rings. */
   public boolean isFolded() {
-    return Stream.of(top(Side.BACK), top(Side.FRONT))
-        .filter(Objects::nonNull)
-        .allMatch(leaf -> leaf.type().binding() == LeafType.Binding.FOLD);
+    List<Leaf> tops = Stream.of(top(Side.BACK), top(Side.FRONT)).filter(Objects::nonNull).toList();
+    return !tops.isEmpty()
+        && tops.stream().allMatch(leaf -> leaf.type().binding() == LeafType.Binding.FOLD);
   }
 
   /**

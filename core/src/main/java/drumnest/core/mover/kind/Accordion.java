@@ -3,10 +3,12 @@ package drumnest.core.mover.kind;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
+import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -94,6 +96,17 @@ public record Accordion(
         accordion.sheet(),
         accordion.overlap(),
         mover.edge().isAtSide());
+  }
+
+  /**
+   * Where the tab lies by which a mover is anchored; nothing for one of another kind.
+   *
+   * @throws MoverProblemException if it cannot be made so
+   */
+  public static Optional<Box> tabOf(Mover mover) {
+    return mover.mechanism() instanceof Mechanism.Accordion accordion
+        ? Optional.of(mover.edge().beyond(mover.at(), of(mover, accordion).anchorTab()))
+        : Optional.empty();
   }
 
   /** How many panels have at least so many faces. */

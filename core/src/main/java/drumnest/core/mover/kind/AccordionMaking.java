@@ -122,10 +122,7 @@ final class AccordionMaking extends Making {
     Box whole = Box.of(size);
     return Piece.plain(Role.WINDOW, null, Stuff.FILM, size)
         .withOutline(
-            List.of(Edge.values()).stream()
-                .filter(edge -> edge != hinge)
-                .map(edge -> edge.line(whole))
-                .toList())
+            whole.edges().stream().filter(edge -> !edge.equals(hinge.line(whole))).toList())
         .withScores(List.of(new Score(hinge.line(whole), Fold.UNCUT)));
   }
 }

@@ -1,6 +1,5 @@
 package drumnest.core.mover.kind;
 
-import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
@@ -9,7 +8,6 @@ import drumnest.core.measure.Length;
 import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.mover.kind.Construction.Role;
 import drumnest.core.stock.HouseRules;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -26,21 +24,8 @@ final class BookletMaking extends Making {
   @Override
   List<Flap> parts(@Nullable String below) {
     requireRoom(Length.ZERO);
-    Box closed = mover.at().inset(seal().negated());
-    List<Flap> parts = new ArrayList<>();
-    for (int part = 0; part < sleeves; part++) {
-      Flap flap =
-          lowest(
-              part,
-              closed,
-              mover.edge(),
-              new Attachment.OnProtector(strip()),
-              Flap.Body.SLEEVE,
-              seal(),
-              below);
-      parts.add(part == sleeves - 1 ? flap : flap.over(id(part + 1)));
-    }
-    return parts;
+    Box top = mover.at().inset(seal().negated());
+    return stacked(sleeves, top, Length.ZERO, Flap.Body.SLEEVE, seal(), below);
   }
 
   @Override

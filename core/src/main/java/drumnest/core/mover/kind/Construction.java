@@ -2,12 +2,10 @@ package drumnest.core.mover.kind;
 
 import drumnest.core.album.flap.Flap;
 import drumnest.core.measure.Box;
-import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Segment;
 import drumnest.core.measure.Size;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -151,7 +149,7 @@ public record Construction(List<Piece> pieces) {
           number,
           stuff,
           size,
-          edges(size),
+          Box.of(size).edges(),
           List.of(),
           List.of(),
           List.of(),
@@ -159,14 +157,9 @@ public record Construction(List<Piece> pieces) {
           List.of());
     }
 
-    private static List<Segment> edges(Size size) {
-      Box whole = Box.of(size);
-      return Stream.of(Edge.values()).map(edge -> edge.line(whole)).toList();
-    }
-
     /** Whether it is cut out along all four edges, and no others. */
     public boolean isRectangle() {
-      return outline.equals(edges(size));
+      return outline.equals(Box.of(size).edges());
     }
 
     /** A card that slides, which is all of its flap. */

@@ -44,7 +44,7 @@ final class EdgeTuckMaking extends Making {
     return List.of(behind(tuck.card(), deep.minus(tuck.depth())));
   }
 
-  /** What is in front is glued but for the edge under which the card goes. */
+  /** The card, and the back of its front, glued but for the edge under which the card goes. */
   @Override
   List<Piece> pieces(List<Flap> parts) {
     Box front = Box.of(mover.at().size());

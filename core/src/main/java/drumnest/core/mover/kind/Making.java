@@ -14,6 +14,7 @@ import drumnest.core.measure.Size;
 import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -155,6 +156,30 @@ abstract class Making {
         new Support.StuckTo(id(next)),
         body,
         border);
+  }
+
+  /**
+   * Parts on each other by strips of their own at the same edge, each over the next.
+   *
+   * @param top the uppermost
+   * @param step by how much each is set off from the one above
+   */
+  final List<Flap> stacked(
+      int count, Box top, Length step, Flap.Body body, Length border, @Nullable String below) {
+    List<Flap> parts = new ArrayList<>();
+    for (int part = 0; part < count; part++) {
+      Flap flap =
+          lowest(
+              part,
+              mover.edge().away(top, step.times(part)),
+              mover.edge(),
+              new Attachment.OnProtector(strip()),
+              body,
+              border,
+              below);
+      parts.add(part == count - 1 ? flap : flap.over(id(part + 1)));
+    }
+    return parts;
   }
 
   /** A card that hangs on a fold of its own. */

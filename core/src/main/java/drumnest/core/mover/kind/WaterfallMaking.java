@@ -1,6 +1,5 @@
 package drumnest.core.mover.kind;
 
-import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
@@ -11,7 +10,6 @@ import drumnest.core.mover.kind.Construction.Piece;
 import drumnest.core.mover.kind.Construction.Role;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -37,21 +35,8 @@ final class WaterfallMaking extends Making {
     Length border = sleeves ? seal() : rules.length(HouseRule.ACCORDION_MAT);
     requireRoom(sleeves ? Length.ZERO : border);
     Box top = sleeves ? mover.at().inset(border.negated()) : mover.at();
-    int cards = waterfall.cards();
-    List<Flap> parts = new ArrayList<>();
-    for (int part = 0; part < cards; part++) {
-      Flap flap =
-          lowest(
-              part,
-              mover.edge().away(top, waterfall.step().times(part)),
-              mover.edge(),
-              new Attachment.OnProtector(strip()),
-              sleeves ? Flap.Body.SLEEVE : Flap.Body.CARD,
-              border,
-              below);
-      parts.add(part == cards - 1 ? flap : flap.over(id(part + 1)));
-    }
-    return parts;
+    Flap.Body body = sleeves ? Flap.Body.SLEEVE : Flap.Body.CARD;
+    return stacked(waterfall.cards(), top, waterfall.step(), body, border, below);
   }
 
   @Override

@@ -70,7 +70,7 @@ class DividedMakingTest {
         .matches(e -> e.field().equals("count"));
   }
 
-  /** Whatever it is divided into lies on the card, side by side, and covers all of it. */
+  /** The parts lie on the card, side by side, and cover all of it. */
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8})
   void equal_parts_cover_the_card_and_do_not_overlap(int seed) {

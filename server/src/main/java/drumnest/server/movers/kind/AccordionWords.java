@@ -133,7 +133,14 @@ final class AccordionWords extends MoverWords {
   }
 
   private static String listed(List<Length> lengths) {
-    return lengths.stream().map(MoverWords::text).collect(Collectors.joining(" and "));
+    String last = text(lengths.get(lengths.size() - 1));
+    return lengths.size() == 1
+        ? last
+        : lengths.subList(0, lengths.size() - 1).stream()
+                .map(MoverWords::text)
+                .collect(Collectors.joining(", "))
+            + " and "
+            + last;
   }
 
   private String covered(Accordion cut, Length tab) {
