@@ -37,24 +37,36 @@ function dividedBy(way: string): PartRequest {
     : WHOLE;
 }
 
+/** How many prints it holds. */
+function printsOf(part: PartRequest): number {
+  const pieces = piecesOf(part);
+  return pieces.length === 0 ? 1 : pieces.reduce((sum, piece) => sum + printsOf(piece), 0);
+}
+
+/** Its name by the prints in it, as they are counted in reading order. */
+function nameOf(part: PartRequest, first: number) {
+  const last = first + printsOf(part) - 1;
+  return last === first ? `Part ${first}` : `Parts ${first} to ${last}`;
+}
+
 interface Props {
   part: PartRequest;
-  /** Its name, such as “Part 2.1”. */
   name: string;
+  /** The number of the first print in it. */
+  first: number;
   level: number;
   onChange: (next: PartRequest) => void;
 }
 
 /** A part, and the parts that it is divided into. */
-function PartFields({ part, name, level, onChange }: Props) {
+function PartFields({ part, name, first, level, onChange }: Props) {
   const pieces = piecesOf(part);
   const way = wayOf(part);
   const known = WAYS.some(([value]) => value === way);
-  const prefix = name === "Divided" ? "" : `${name.replace("Part ", "")}.`;
-  const named = pieces.map((piece, index) => ({
+  const counted = pieces.map((piece, index) => ({
     piece,
     index,
-    name: `Part ${prefix}${index + 1}`,
+    from: first + pieces.slice(0, index).reduce((sum, before) => sum + printsOf(before), 0),
   }));
   return (
     <>
@@ -65,11 +77,12 @@ function PartFields({ part, name, level, onChange }: Props) {
         choices={known ? WAYS : [...WAYS, [way, "as it is"]]}
       />
       {level < DEEPEST &&
-        named.map(({ piece, name: own, index }) => (
+        counted.map(({ piece, from, index }) => (
           <PartFields
-            key={own}
+            key={from}
             part={piece}
-            name={own}
+            name={nameOf(piece, from)}
+            first={from}
             level={level + 1}
             onChange={(next) =>
               "parts" in part &&
@@ -92,6 +105,7 @@ export const divided: Kind<"divided-place"> = {
     <PartFields
       part={made.part ?? dividedBy("across 2")}
       name="Divided"
+      first={1}
       level={0}
       onChange={(part) => save({ ...made, part })}
     />

@@ -34,14 +34,16 @@ final class DividedMaking extends Making {
   @Override
   List<Flap> parts(@Nullable String below) {
     if (divided.part() != null && divided.part().levels() > DEEPEST) {
-      throw new MoverProblemException("part", "is divided in its turn more than twice");
+      throw new MoverProblemException("part", "divides a part in its turn more than twice");
     }
     Length least = rules.length(HouseRule.SMALLEST_PART);
     List<Box> prints = divided.prints(mover.at());
     for (int i = 0; i < prints.size(); i++) {
       if (prints.get(i).size().tighter().isLessThan(least)) {
         throw new MoverProblemException(
-            "part", "has a part " + (i + 1) + " that is smaller than a part may be", least);
+            "part",
+            "makes part " + (i + 1) + " smaller than a part may be; the least that works is",
+            least);
       }
     }
     List<Flap> parts = new ArrayList<>();

@@ -52,7 +52,7 @@ final class FoldOutMaking extends Making {
       Box atEdge = outer.along(room, deep);
       throw new MoverProblemException(
           outer.isAtSide() ? "x" : "y",
-          "does not end at the edge over which it is folded; there it is",
+          "does not end at the edge over which it is folded; the nearest that works is",
           outer.isAtSide() ? atEdge.x() : atEdge.y());
     }
   }

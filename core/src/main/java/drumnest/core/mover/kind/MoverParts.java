@@ -26,7 +26,7 @@ public final class MoverParts {
   public static List<Flap> of(Mover mover, @Nullable String below, HouseRules rules) {
     int count = mover.mechanism().parts();
     if (count < 1 || count > MOST) {
-      throw new MoverProblemException("count", "is not between 1 and " + MOST);
+      throw new MoverProblemException("count", "makes more parts than " + MOST + ", or none");
     }
     return Making.of(mover, rules).parts(below).stream()
         .map(part -> mover.gripped().contains(part.id()) ? part.withGrip(mover.grip()) : part)
