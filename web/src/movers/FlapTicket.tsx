@@ -78,6 +78,7 @@ export function FlapTicket({ album, slot }: Props) {
           <Measures text={note} />
         </p>
       ))}
+      <ClashNotes album={album} of={flap.id} />
       {!state.may && (
         <p className="mt-1 font-semibold">
           <Measures text={state.hindrances.join(" ")} />
@@ -134,7 +135,6 @@ export function FlapTicket({ album, slot }: Props) {
           onInside={flap.support.of === "inside"}
         />
       )}
-      <ClashNotes album={album} of={flap.id} />
       <p className="mt-2 text-quiet">{caution(flap, mover)}</p>
     </section>
   );

@@ -155,6 +155,7 @@ public final class MoverChoices {
   private boolean isTabCovered(Mover mover) {
     return carrier() != null
         || Accordion.tabOf(mover)
+            .map(tab -> tab.inset(rules.length(HouseRule.ACCORDION_MAT)))
             .map(
                 tab ->
                     leaf.slots(side, 0).stream()

@@ -75,7 +75,7 @@ final class FlapStates {
         hindrances,
         reach(flap),
         RuleText.thickness(thickness.here())
-            + ", leaf "
+            + " as it is filled now, leaf "
             + RuleText.thickness(album.thickness(page.leaf())),
         notes(flap, thickness),
         slit(flap),

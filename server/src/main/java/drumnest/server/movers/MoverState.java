@@ -11,6 +11,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.mover.MirrorPiece;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.kind.Accordion;
+import drumnest.core.stock.HouseRule;
 import drumnest.server.frame.MoverNames;
 import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
@@ -49,7 +50,7 @@ record MoverState(
     MoverWords words = MoverWords.of(seen, plan.seenParts(mover), album.rules());
     List<MoverFact> facts = new ArrayList<>(words.facts());
     facts.addAll(amongOthers(album, placed.page(), mover));
-    facts.addAll(anchored(placed.page(), mover));
+    facts.addAll(anchored(album, placed.page(), mover));
     return new MoverState(
         placed.id(),
         Words.capital(MoverNames.of(plan, mover)),
@@ -73,15 +74,17 @@ record MoverState(
   }
 
   /** Tells under what the tab of an accordion on its page lies. */
-  private static List<MoverFact> anchored(PageSide page, Mover mover) {
+  private static List<MoverFact> anchored(AlbumModel album, PageSide page, Mover mover) {
     Box tab = Accordion.tabOf(mover).orElse(null);
     if (tab == null || mover.carrier() != null) {
       return List.of();
     }
+    // A photo that only reaches over its margin hides nothing of it.
+    Box within = tab.inset(album.rules().length(HouseRule.ACCORDION_MAT));
     List<String> over =
         page.leaf().slots(page.side(), 0).stream()
             .filter(slot -> slot.kind().isOfPage())
-            .filter(slot -> slot.box().overlaps(tab))
+            .filter(slot -> slot.box().overlaps(within))
             .map(SlotNames::within)
             .toList();
     String under =

@@ -153,7 +153,9 @@ final class AccordionWords extends MoverWords {
   private String folded(Accordion cut) {
     Length print = accordion.printed() ? Length.ZERO : rules.length(HouseRule.MOVER_PRINT);
     Length folded = cut.thickness(rules.length(HouseRule.PULLOUT_CARD), print);
-    return RuleText.thickness(folded) + ", its card" + (accordion.printed() ? "" : " and prints");
+    return RuleText.thickness(folded)
+        + ", its card"
+        + (accordion.printed() ? "" : " and all its prints");
   }
 
   @Override
