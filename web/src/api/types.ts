@@ -108,3 +108,5 @@ export type PhotoMini = Schemas["PhotoMini"];
 export type TitleOfAlbum = Schemas["TitleView"];
 
 export type FlapFix = Schemas["FlapFixView"];
+
+export type Clash = Schemas["ClashView"];

@@ -1,12 +1,22 @@
-import type { Album, FlapFix } from "../api/types";
+import type { Album, Clash, FlapFix } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { useFlaps } from "./useFlaps";
 
+interface Props {
+  album: Album;
+  /** The flap, or the place of a photo, that they are about. */
+  of: string;
+  /** Whether only the orders in which flaps are opened are told, or only all else. */
+  orders?: boolean;
+}
+
 /** Notes on things in the way of a flap, or on the photo of a place, with ways out of them. */
-export function ClashNotes({ album, of }: { album: Album; of: string }) {
-  const { motion } = useFlaps(album);
+export function ClashNotes({ album, of, orders = false }: Props) {
+  const { flaps, motion } = useFlaps(album);
   const step = useStep(album.id);
+  const isOrder = (clash: Clash) =>
+    clash.severity === "order" && flaps.some(({ flap }) => flap.id === clash.b);
   function take({ flap, form, moverForm }: FlapFix) {
     if (moverForm) {
       void step("/api/albums/{id}/movers/change", { flap, form: moverForm });
@@ -16,6 +26,7 @@ export function ClashNotes({ album, of }: { album: Album; of: string }) {
   }
   return motion?.clashes
     .filter((clash) => clash.a === of || clash.b === of)
+    .filter((clash) => isOrder(clash) === orders)
     .map((clash) => (
       <div key={clash.text} className="mt-2 border-l-4 border-signal pl-2">
         <p className={clash.severity === "error" ? "font-semibold" : ""}>

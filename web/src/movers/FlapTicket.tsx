@@ -135,6 +135,7 @@ export function FlapTicket({ album, slot }: Props) {
           onInside={flap.support.of === "inside"}
         />
       )}
+      <ClashNotes album={album} of={flap.id} orders />
       <p className="mt-2 text-quiet">{caution(flap, mover)}</p>
     </section>
   );

@@ -301,19 +301,25 @@ public final class MoverChoices {
     return carrier == null ? at.box().middleOf(at.takes()) : carrier.closed().middleOf(at.takes());
   }
 
-  /** All cells of the block that a mount is one of, gaps and all; of other places the print. */
+  /**
+   * All cells of the block that a mount is one of, gaps and all, where no flap lies over any of
+   * them; else the print of the place alone.
+   */
   private Box span(Box paper) {
-    Set<Integer> block =
-        plan.mounts().stream()
-            .filter(mount -> at.kind() == SlotKind.MOUNT && mount.box().equals(at.box()))
-            .map(Mount::block)
-            .collect(Collectors.toSet());
-    List<Box> cells =
-        plan.mounts().stream()
-            .filter(mount -> block.contains(mount.block()))
-            .map(Mount::box)
-            .toList();
-    return cells.size() < 2 ? paper : cells.stream().reduce(Box::around).orElse(paper);
+    return plan.mounts().stream()
+        .filter(mount -> at.kind() == SlotKind.MOUNT && mount.box().equals(at.box()))
+        .findFirst()
+        .flatMap(mount -> cells(mount.block()).reduce(Box::around))
+        .filter(span -> !span.equals(at.box()))
+        .filter(
+            span ->
+                plan.flaps().stream()
+                    .noneMatch(flap -> flap.canHide() && flap.closed().overlaps(span)))
+        .orElse(paper);
+  }
+
+  private Stream<Box> cells(int block) {
+    return plan.mounts().stream().filter(mount -> mount.block() == block).map(Mount::box);
   }
 
   /** The page, or what carries it. */

@@ -7,15 +7,21 @@ import drumnest.core.album.flap.Attachment;
 import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Grip;
+import drumnest.core.album.flap.Holds;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.album.flap.Support;
+import drumnest.core.album.leaf.Anchor;
+import drumnest.core.album.leaf.Block;
 import drumnest.core.album.leaf.Leaf;
+import drumnest.core.album.leaf.Mount;
 import drumnest.core.album.leaf.PagePlan;
+import drumnest.core.album.leaf.Shape;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
+import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -314,5 +320,55 @@ class UsualMoversTest {
     Mover gutter = onPage(MoverKind.GUTTER_BAND);
     assertThat(Constructing.of(gutter, MoverParts.of(gutter, null, RULES), RULES).pieces())
         .allMatch(piece -> piece.areas().get(0).box().equals(whole));
+  }
+
+  /** Four mounts of 3 × 4 in two rows, with half an inch between them. */
+  @Test
+  void two_doors_close_over_all_cells_of_a_block_but_where_something_lies_over_one() {
+    Anchor corner = new Anchor.OnPage(Anchor.Along.START, INCH, Anchor.Along.START, INCH);
+    Block block =
+        new Block(
+            1,
+            new Shape.InGrid(2, 2, Size.ofInches(3, 4), Length.parse("1/2"), Length.ZERO),
+            corner,
+            Holds.PHOTO,
+            Outline.STRAIGHT,
+            Length.ZERO);
+    List<Mount> mounts = new ArrayList<>();
+    for (int cell = 0; cell < 4; cell++) {
+      Box box =
+          Box.of(
+              INCH.plus(Length.parse("3 1/2").times(cell % 2)),
+              INCH.plus(Length.parse("4 1/2").times(cell / 2)),
+              Size.ofInches(3, 4));
+      mounts.add(new Mount(1, cell + 1, box, Outline.STRAIGHT, Length.ZERO, Holds.PHOTO, cell + 1));
+    }
+    PagePlan plan = new PagePlan(List.of(block), mounts);
+    assertThat(doors(plan))
+        .isEqualTo(Box.of(INCH, INCH, new Size(Length.parse("6 1/2"), Length.parse("8 1/2"))));
+    Flap over =
+        Flap.sleeve(
+            "1",
+            mounts.get(3).box(),
+            Edge.TOP,
+            new Attachment.OnProtector(Length.parse("1/2")),
+            Support.PAGE);
+    assertThat(doors(plan.with(over)).size()).isEqualTo(Size.ofInches(3, 4));
+  }
+
+  private static Box doors(PagePlan plan) {
+    Leaf leaf =
+        new Leaf(1, 1, LeafType.plain("plain", SHEET), false, Length.ZERO, plan, PagePlan.EMPTY);
+    Slot first =
+        leaf.slots(Side.FRONT, 0).stream()
+            .filter(slot -> slot.kind().isOfPage())
+            .findFirst()
+            .orElseThrow();
+    return MoverChoices.at(first, RULES).stream()
+        .map(MoverChoices.Choice::mover)
+        .filter(mover -> mover.mechanism().kind() == MoverKind.DOUBLE_DOOR)
+        .findFirst()
+        .orElseThrow()
+        .at();
   }
 }
