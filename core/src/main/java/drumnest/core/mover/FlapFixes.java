@@ -1,7 +1,6 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.flap.Flap;
-import drumnest.core.album.flap.MoverProblemException;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Length;
@@ -10,8 +9,11 @@ import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * Ways out of a clash: one of the two flaps changed in one way. Each is tried before it is offered:
@@ -51,6 +53,7 @@ public final class FlapFixes {
   private final Function<Flap, Box> pages;
   private final Predicate<Flap> single;
   private final HouseRules rules;
+  private final Trial trial;
 
   /**
    * @param flaps the flaps of a page, or of a spread
@@ -63,23 +66,15 @@ public final class FlapFixes {
     this.pages = pages;
     this.single = single;
     this.rules = rules;
+    this.trial = new Trial(flaps, clash -> true);
   }
 
   /** At most so many fixes of a clash. */
   public List<Fix> of(Clash clash, int most) {
-    List<Clash> before = new SpreadMotion(flaps).clashes();
-    List<Fix> found = new ArrayList<>();
-    for (String id : List.of(clash.a(), clash.b())) {
-      Flap flap = flap(id);
-      Flap other = flap(id.equals(clash.a()) ? clash.b() : clash.a());
-      for (Fix way : single.test(flap) ? ways(flap, other) : List.<Fix>of()) {
-        int left = left(way.flap(), clash, before);
-        if (left >= 0) {
-          found.add(new Fix(way.way(), way.flap(), way.right(), way.down(), left));
-        }
-      }
-    }
-    return found.stream()
+    return Stream.of(clash.a(), clash.b())
+        .filter(id -> single.test(flap(id)))
+        .flatMap(id -> ways(flap(id), flap(id.equals(clash.a()) ? clash.b() : clash.a())).stream())
+        .flatMap(way -> tried(way, after -> trial.isLess(after) && isGone(clash, after)).stream())
         .sorted(
             Comparator.comparingInt(Fix::left)
                 .thenComparing(Fix::way)
@@ -93,18 +88,25 @@ public final class FlapFixes {
    * hinge, or a slit. None of them makes anything worse.
    */
   public List<Fix> offPhotos(Flap flap, StripsOnPhotos photos, int most) {
-    List<Clash> before = new SpreadMotion(flaps).clashes();
-    List<Fix> found = new ArrayList<>();
-    for (Fix way : single.test(flap) ? ways(flap, flap) : List.<Fix>of()) {
-      boolean turnsOrGoesThrough = way.way() == Way.HINGE || way.way() == Way.SLIT;
-      if (turnsOrGoesThrough && isOnPage(way.flap()) && photos.of(way.flap()).isEmpty()) {
-        List<Clash> after = new SpreadMotion(with(way.flap())).clashes();
-        if (Clash.isNoWorse(after, before)) {
-          found.add(new Fix(way.way(), way.flap(), Length.ZERO, Length.ZERO, after.size()));
-        }
-      }
+    return Stream.of(flap)
+        .filter(single)
+        .flatMap(each -> ways(each, each).stream())
+        .filter(way -> way.way() == Way.HINGE || way.way() == Way.SLIT)
+        .filter(way -> photos.of(way.flap()).isEmpty())
+        .flatMap(way -> tried(way, after -> true).stream())
+        .sorted(Comparator.comparingInt(Fix::left))
+        .limit(most)
+        .toList();
+  }
+
+  private Optional<Fix> tried(Fix way, Predicate<List<Clash>> wanted) {
+    if (!isOnPage(way.flap())) {
+      return Optional.empty();
     }
-    return found.stream().sorted(Comparator.comparingInt(Fix::left)).limit(most).toList();
+    OptionalInt left = trial.left(with(way.flap()), wanted);
+    return left.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Fix(way.way(), way.flap(), way.right(), way.down(), left.getAsInt()));
   }
 
   private List<Flap> with(Flap changed) {
@@ -140,23 +142,8 @@ public final class FlapFixes {
     return new Fix(way, flap, Length.ZERO, Length.ZERO, 0);
   }
 
-  /** How many clashes there are then; less than zero where it is no fix. */
-  private int left(Flap changed, Clash clash, List<Clash> before) {
-    if (!isOnPage(changed)) {
-      return -1;
-    }
-    List<Flap> then = with(changed);
-    List<Clash> after;
-    try {
-      after = new SpreadMotion(then).clashes();
-    } catch (MoverProblemException ring) {
-      return -1;
-    }
-    boolean gone =
-        after.stream().noneMatch(each -> isOf(each, clash) && each.kind() == clash.kind());
-    return gone && Clash.isNoWorse(after, before) && after.size() < before.size()
-        ? after.size()
-        : -1;
+  private static boolean isGone(Clash clash, List<Clash> after) {
+    return after.stream().noneMatch(each -> isOf(each, clash) && each.kind() == clash.kind());
   }
 
   private static boolean isOf(Clash one, Clash other) {

@@ -14,8 +14,9 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -42,6 +43,8 @@ public final class MoverFixes {
   private final UnaryOperator<String> name;
   private final Box page;
   private final HouseRules rules;
+  private final Set<String> parts;
+  private final Trial trial;
 
   /**
    * @param flaps all flaps of the spread
@@ -55,22 +58,22 @@ public final class MoverFixes {
     this.name = name;
     this.page = page;
     this.rules = rules;
+    this.parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
+    // Those of its parts with each other are its own.
+    this.trial =
+        new Trial(flaps, clash -> !(parts.contains(clash.a()) && parts.contains(clash.b())));
   }
 
   /** At most so many fixes of a clash of one of its parts with another flap. */
   public List<Fix> of(Clash clash, int most) {
-    Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
     String other = parts.contains(clash.a()) ? clash.b() : clash.a();
-    List<Clash> before = clashes(flaps, parts);
-    return ways(other, parts).stream()
+    return ways(other).stream()
         .flatMap(
             way ->
                 tried(
                     way,
-                    parts,
-                    before,
-                    (then, after) ->
-                        after.size() < before.size() && isGone(clash.kind(), other, after))
+                    then -> true,
+                    after -> trial.isLess(after) && isGone(clash.kind(), other, after))
                     .stream())
         .sorted(
             Comparator.comparingInt(Fix::left)
@@ -81,23 +84,21 @@ public final class MoverFixes {
 
   /** At most so many other edges at which its strips lie on no neighbour's photo. */
   public List<Fix> offPhotos(StripsOnPhotos photos, int most) {
-    Set<String> parts = new LinkedHashSet<>(mover.parts().stream().map(name).toList());
-    List<Clash> before = clashes(flaps, parts);
     return overOtherEdges().stream()
         .flatMap(
             way ->
                 tried(
                     way,
-                    parts,
-                    before,
-                    (then, after) ->
-                        then.stream()
-                            .filter(flap -> parts.contains(flap.id()))
-                            .allMatch(flap -> photos.of(flap).isEmpty()))
+                    then -> own(then).allMatch(flap -> photos.of(flap).isEmpty()),
+                    after -> true)
                     .stream())
         .sorted(Comparator.comparingInt(Fix::left))
         .limit(most)
         .toList();
+  }
+
+  private Stream<Flap> own(List<Flap> all) {
+    return all.stream().filter(flap -> parts.contains(flap.id()));
   }
 
   private static boolean isGone(ClashKind kind, String other, List<Clash> after) {
@@ -113,11 +114,10 @@ public final class MoverFixes {
         .toList();
   }
 
-  private List<Fix> ways(String other, Set<String> parts) {
+  private List<Fix> ways(String other) {
     List<Fix> ways = new ArrayList<>(overOtherEdges());
     Flap clear = flaps.stream().filter(flap -> flap.id().equals(other)).findFirst().orElseThrow();
-    flaps.stream()
-        .filter(flap -> parts.contains(flap.id()))
+    own(flaps)
         .flatMap(part -> Clearing.of(part, clear, rules.trimmerIncrement()).stream())
         .distinct()
         .forEach(way -> ways.add(moved(way)));
@@ -132,18 +132,19 @@ public final class MoverFixes {
   /**
    * A fix where it can be made, ends in no other fault, and is one.
    *
-   * @param is whether it is one, by all flaps and all clashes as they are then
+   * @param lying asked of all flaps as they are then
+   * @param wanted asked of the clashes then
    */
-  private Optional<Fix> tried(
-      Fix way, Set<String> parts, List<Clash> before, BiPredicate<List<Flap>, List<Clash>> is) {
+  private Optional<Fix> tried(Fix way, Predicate<List<Flap>> lying, Predicate<List<Clash>> wanted) {
     try {
       List<Flap> then = with(way.mover());
-      List<Clash> after = clashes(then, parts);
-      return is.test(then, after)
-              && Clash.isNoWorse(after, before)
-              && lies(way.mover(), then, parts)
-          ? Optional.of(new Fix(way.mover(), way.right(), way.down(), after.size()))
-          : Optional.empty();
+      if (!lies(way.mover(), then) || !lying.test(then)) {
+        return Optional.empty();
+      }
+      OptionalInt left = trial.left(then, wanted);
+      return left.isEmpty()
+          ? Optional.empty()
+          : Optional.of(new Fix(way.mover(), way.right(), way.down(), left.getAsInt()));
     } catch (MoverProblemException cannotBeMade) {
       return Optional.empty();
     }
@@ -176,7 +177,7 @@ public final class MoverFixes {
    *
    * @throws MoverProblemException if it cannot be made there
    */
-  private boolean lies(Mover next, List<Flap> then, Set<String> parts) {
+  private boolean lies(Mover next, List<Flap> then) {
     String carrier = mover.carrier();
     Box room =
         carrier == null
@@ -189,16 +190,6 @@ public final class MoverFixes {
     Box onPage = room.moved(page.x().negated(), page.y().negated());
     MoverParts.requirePlace(next, onPage, rules);
     return Accordion.tabOf(next).map(onPage::contains).orElse(true)
-        && then.stream()
-            .filter(flap -> parts.contains(flap.id()))
-            .allMatch(flap -> room.contains(flap.face()));
-  }
-
-  /** All clashes but those of the mover's parts with each other. */
-  private static List<Clash> clashes(List<Flap> flaps, Set<String> parts) {
-    return new SpreadMotion(flaps)
-        .clashes().stream()
-            .filter(clash -> !(parts.contains(clash.a()) && parts.contains(clash.b())))
-            .toList();
+        && own(then).allMatch(flap -> room.contains(flap.face()));
   }
 }

@@ -68,6 +68,7 @@ public final class SpreadMotion {
   private final Map<String, String> flapOf = new LinkedHashMap<>();
   private final Map<String, SlotKind> kinds = new LinkedHashMap<>();
   private final Set<String> pieces = new LinkedHashSet<>();
+  private final List<Clash> meeting;
   private final Set<Clash> stuck;
   private final Length strip;
 
@@ -81,8 +82,9 @@ public final class SpreadMotion {
     this.flaps = new Flaps(flaps);
     this.layering = new Layering(flaps, this.flaps.stacking());
     flaps.forEach(flap -> byId.put(flap.id(), flap));
+    this.meeting = this.flaps.clashes();
     this.stuck =
-        this.flaps.clashes().stream()
+        meeting.stream()
             .filter(clash -> clash.kind() == ClashKind.STRIP_ON_MOVING)
             .collect(Collectors.toSet());
   }
@@ -156,8 +158,8 @@ public final class SpreadMotion {
    * way.
    */
   public List<Clash> clashes() {
-    List<Clash> clashes = new ArrayList<>(flaps.clashes());
-    clashes.addAll(new NeverOpening(this).clashes(clashes));
+    List<Clash> clashes = new ArrayList<>(meeting);
+    clashes.addAll(new NeverOpening(this).clashes(meeting));
     return clashes;
   }
 

@@ -17,6 +17,7 @@ import drumnest.server.frame.FlapWords;
 import drumnest.server.frame.SlotNames;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.UnitsInUse;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,11 +58,19 @@ final class ClashViews {
   private final AlbumModel album;
   private final SpreadMotion motion;
   private final SpreadPlans plans;
+  private final FlapFixes flapFixes;
+  private final Map<String, MoverFixes> moverFixes = new HashMap<>();
 
   ClashViews(AlbumModel album, SpreadMotion motion, SpreadPlans plans) {
     this.album = album;
     this.motion = motion;
     this.plans = plans;
+    this.flapFixes =
+        new FlapFixes(
+            motion.flaps().all(),
+            motion::page,
+            flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
+            album.rules());
   }
 
   /** All of them but those of the parts of one mover with each other, then strips on photos. */
@@ -106,17 +115,14 @@ final class ClashViews {
                     List.of(fix)));
   }
 
-  private FlapFixes flapFixes() {
-    return new FlapFixes(
-        motion.flaps().all(),
-        motion::page,
-        flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
-        album.rules());
-  }
-
   private MoverFixes moverFixes(SpreadPlans.PlacedMover placed) {
-    Box page = motion.page(motion.flap(placed.id()).orElseThrow());
-    return new MoverFixes(motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
+    return moverFixes.computeIfAbsent(
+        placed.id(),
+        id -> {
+          Box page = motion.page(motion.flap(id).orElseThrow());
+          return new MoverFixes(
+              motion.flaps().all(), placed.mover(), placed::name, page, album.rules());
+        });
   }
 
   private ClashView view(Clash clash) {
@@ -127,7 +133,7 @@ final class ClashViews {
         clash.b(),
         distinct(
             Stream.concat(
-                flapFixes().of(clash, MOST_FIXES).stream().map(fix -> fix(clash, fix)),
+                flapFixes.of(clash, MOST_FIXES).stream().map(fix -> fix(clash, fix)),
                 moverFixes(clash))));
   }
 
@@ -142,7 +148,7 @@ final class ClashViews {
     SpreadPlans.PlacedMover mover = plans.moverOf(on.flap()).orElse(null);
     Stream<FlapFixView> fixes =
         mover == null
-            ? flapFixes().offPhotos(flap, photos, MOST_FIXES).stream().map(fix -> fix(flap, fix))
+            ? flapFixes.offPhotos(flap, photos, MOST_FIXES).stream().map(fix -> fix(flap, fix))
             : moverFixes(mover).offPhotos(photos, MOST_FIXES).stream().map(fix -> fix(mover, fix));
     Slot place = album.slot(on.place()).orElseThrow();
     return new ClashView(
