@@ -1,7 +1,6 @@
 package drumnest.core.mover;
 
 import drumnest.core.album.flap.Flap;
-import drumnest.core.measure.Box;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -16,15 +15,15 @@ import java.util.Set;
  * <p>Problem: a state is the set of flaps that are open; from one to the next one flap is opened or
  * closed, where nothing hinders it. A flap never opens if it is open in no state that is reached
  * from rest. Method: first as many are opened as can be, one after the other; then, for each that
- * is left, breadth first through the states of those that can meet it, itself or by way of others.
- * Source: common practice, no source. Time: as many states as there are, at most {@link
- * #MOST_STATES}, times the hindrances of each of its flaps; with more states than that a flap is
- * taken to open.
+ * is left, breadth first through the states that are reached by turning it and those that carry it,
+ * and again with all that were found in the way of these, until none is found any more. Source:
+ * common practice, no source. Time: as many states as there are, at most {@link #MOST_STATES},
+ * times the hindrances of each that is turned; with more states than that a flap is taken to open.
  */
 final class NeverOpening {
 
   /** More states are not looked through for one flap. */
-  static final int MOST_STATES = 4_000;
+  static final int MOST_STATES = 500;
 
   private final SpreadMotion motion;
   private final List<Flap> flaps;
@@ -72,21 +71,41 @@ final class NeverOpening {
   }
 
   private boolean opens(Flap wanted) {
-    List<Flap> meeting = meeting(wanted);
+    Set<Flap> turned = withCarriers(wanted);
+    while (true) {
+      Set<Flap> inTheWay = new LinkedHashSet<>();
+      if (opens(wanted, turned, inTheWay)) {
+        return true;
+      }
+      inTheWay.removeAll(turned);
+      if (inTheWay.isEmpty()) {
+        return false;
+      }
+      inTheWay.forEach(flap -> turned.addAll(withCarriers(flap)));
+    }
+  }
+
+  /**
+   * Whether it is open in a state that is reached by turning some alone, or there are too many.
+   *
+   * @param inTheWay takes all that are in the way of one of those in any of these states
+   */
+  private boolean opens(Flap wanted, Set<Flap> turned, Set<Flap> inTheWay) {
     Set<Set<String>> known = new HashSet<>(Set.of(Set.of()));
     Deque<Set<String>> next = new ArrayDeque<>(known);
     while (!next.isEmpty()) {
       Set<String> state = next.remove();
-      for (Flap flap : meeting) {
+      for (Flap flap : turned) {
+        List<SpreadMotion.Hindrance> hindrances = motion.hindrances(flap, state);
+        hindrances.forEach(each -> motion.flap(each.other()).ifPresent(inTheWay::add));
         Set<String> then = new HashSet<>(state);
         if (!then.remove(flap.id())) {
           then.add(flap.id());
         }
-        if (!known.contains(then) && motion.hindrances(flap, state).isEmpty()) {
-          if (then.contains(wanted.id()) || known.size() >= MOST_STATES) {
+        if (hindrances.isEmpty() && known.add(then)) {
+          if (then.contains(wanted.id()) || known.size() > MOST_STATES) {
             return true;
           }
-          known.add(then);
           next.add(then);
         }
       }
@@ -94,40 +113,10 @@ final class NeverOpening {
     return false;
   }
 
-  /** Those that can meet a flap, or one that can meet that, and so on; it itself too. */
-  private List<Flap> meeting(Flap wanted) {
-    Set<Flap> found = new LinkedHashSet<>(Set.of(wanted));
-    Deque<Flap> next = new ArrayDeque<>(found);
-    while (!next.isEmpty()) {
-      Flap flap = next.remove();
-      flaps.stream()
-          .filter(other -> other.move() != Flap.Move.STAYS && !found.contains(other))
-          .filter(other -> canMeet(flap, other))
-          .toList()
-          .forEach(
-              other -> {
-                found.add(other);
-                next.add(other);
-              });
-    }
-    return List.copyOf(found);
-  }
-
-  private boolean canMeet(Flap flap, Flap other) {
-    List<Box> mine = places(flap);
-    return motion.flaps().stacking().isFixedTo(flap, other)
-        || motion.flaps().stacking().isFixedTo(other, flap)
-        || places(other).stream().anyMatch(place -> mine.stream().anyMatch(place::overlaps));
-  }
-
-  /** Wherever it can come to lie, by itself and with those to which it is stuck. */
-  private List<Box> places(Flap flap) {
-    List<Box> places = new ArrayList<>(List.of(flap.closed(), flap.open()));
-    for (Flap carrier : motion.flaps().stacking().carriers(flap)) {
-      for (Box place : List.copyOf(places)) {
-        places.add(carrier.hinge().mirrored(place, carrier.closed()));
-      }
-    }
-    return places;
+  /** A flap and all that move it along. */
+  private Set<Flap> withCarriers(Flap flap) {
+    Set<Flap> all = new LinkedHashSet<>(Set.of(flap));
+    all.addAll(motion.flaps().stacking().carriers(flap));
+    return all;
   }
 }
