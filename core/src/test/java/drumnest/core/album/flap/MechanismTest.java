@@ -78,12 +78,14 @@ class MechanismTest {
   }
 
   @Test
-  void a_band_begins_at_its_edge_and_all_else_lies_where_it_is_put() {
+  void a_band_begins_and_a_fold_out_stays_at_its_edge_and_all_else_lies_where_it_is_put() {
     Box at = Box.of(INCH, INCH, CARD);
     for (Case each : cases()) {
       if (!(each.mechanism instanceof Band)) {
         assertThat(each.mechanism.lying(at, Edge.LEFT)).isEqualTo(at);
-        assertThat(each.mechanism.movableEdges(Edge.LEFT)).containsExactly(Edge.values());
+        assertThat(each.mechanism.movableEdges(Edge.LEFT))
+            .containsExactlyElementsOf(
+                each.kind == MoverKind.FOLD_OUT ? allBut(Edge.LEFT) : List.of(Edge.values()));
         assertThat(each.mechanism.holds()).isEqualTo(Holds.PHOTO);
       }
     }
@@ -92,9 +94,7 @@ class MechanismTest {
         .isEqualTo(new Box(Length.ofInches(10), INCH, CARD.w(), CARD.h()));
     assertThat(gutter.lying(at, Edge.LEFT))
         .isEqualTo(new Box(Length.ZERO, INCH, CARD.w(), CARD.h()));
-    assertThat(gutter.movableEdges(Edge.RIGHT))
-        .containsExactlyElementsOf(
-            Arrays.stream(Edge.values()).filter(edge -> edge != Edge.RIGHT).toList());
+    assertThat(gutter.movableEdges(Edge.RIGHT)).containsExactlyElementsOf(allBut(Edge.RIGHT));
     // Two wide, of which one is on the leaf: it ends an inch beyond it, over its whole length.
     Band beyond = new Band.Beyond(PAGE, INCH);
     assertThat(beyond.lying(at, Edge.RIGHT))
@@ -103,5 +103,9 @@ class MechanismTest {
         .isEqualTo(new Box(INCH.negated(), Length.ZERO, CARD.w(), PAGE.h()));
     assertThat(beyond.movableEdges(Edge.LEFT)).containsExactly(Edge.LEFT);
     assertThat(beyond.holds()).isEqualTo(Holds.KEEPSAKE);
+  }
+
+  private static List<Edge> allBut(Edge one) {
+    return Arrays.stream(Edge.values()).filter(edge -> edge != one).toList();
   }
 }
