@@ -63,7 +63,7 @@ export function FlapTicket({ album, slot }: Props) {
     return null;
   }
   const mover = motion.movers.find((each) => each.id === flap.mover);
-  const onInside = slot === insideOf(flap)?.id && flap.body === "card";
+  const carries = flap.body === "card" && slot === carryingSideOf(flap, mover)?.id;
   return (
     <section aria-label={flap.label} className="mt-4 text-[13px] leading-snug">
       <h3 className="border-b-2 border-ink pb-1 text-[15px]">
@@ -92,7 +92,7 @@ export function FlapTicket({ album, slot }: Props) {
             onDo={() => toggle(flap.id)}
           />
         )}
-        {onInside ? (
+        {carries ? (
           <Do name="a flap on it" onDo={() => add(slot)} />
         ) : (
           !mover &&
@@ -108,7 +108,7 @@ export function FlapTicket({ album, slot }: Props) {
           album.spread.right && (
             <Do name="mirror it on the facing page" onDo={() => mirror(flap.id)} />
           )}
-        {onInside && <div className="w-full">{offers}</div>}
+        {carries && <div className="w-full">{offers}</div>}
       </div>
       <dl className="mt-2">
         <Row name="Thick here">
@@ -139,6 +139,11 @@ export function FlapTicket({ album, slot }: Props) {
       <p className="mt-2 text-quiet">{caution(flap, mover)}</p>
     </section>
   );
+}
+
+/** The side of a flap on which others are put: the inside, or the front of what is drawn out. */
+function carryingSideOf(flap: Flap, mover: MoverState | undefined) {
+  return mover?.kind === "pull-out" ? flap.outside : insideOf(flap);
 }
 
 /** Whether a place is of a leaf that is smaller than the album's page. */

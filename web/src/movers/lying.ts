@@ -51,14 +51,17 @@ export function openOf({ motion, all }: SpreadState) {
   return (motion?.open ?? []).filter((id) => all.some(({ flap }) => flap.id === id));
 }
 
-/** How the outside of a flap is seen from above at rest: what is on an inside lies face down. */
+/**
+ * How the outside of a flap is seen from above at rest: what is on an inside lies face down, what is
+ * on a card that is drawn out faces as that does.
+ */
 function mirrored(placed: PlacedFlap, all: PlacedFlap[]): Mirrored {
   const [carrier] = carriersOf(placed, all);
   if (!carrier) {
     return { across: false, down: false };
   }
   const { across, down } = mirrored(carrier, all);
-  if (placed.flap.support.of !== "inside") {
+  if (placed.flap.support.of !== "inside" || carrier.flap.motion.of === "slides") {
     return { across, down };
   }
   return isAtSide(carrier.flap.hinge) ? { across: !across, down } : { across, down: !down };

@@ -27,8 +27,10 @@ final class Mouse {
     page.mouse().up();
   }
 
-  /** Drags one thing onto another that shows that it is aimed at. */
+  /** Drags one thing onto another that shows that it is aimed at, once nothing turns any more. */
   static void drag(Page page, Locator from, Locator to) {
+    page.waitForFunction(
+        "() => document.getAnimations().every((each) => each.playState !== 'running')");
     BoundingBox a = from.boundingBox();
     BoundingBox b = to.boundingBox();
     double x = a.x + a.width / 2;

@@ -99,7 +99,10 @@ public final class Flaps {
    * The flap that lies uppermost where the middle of something is to come; null where none does.
    */
   @Nullable String uppermost(Box place) {
-    List<Flap> there = all().stream().filter(flap -> flap.hides(place)).toList();
+    List<Flap> there =
+        all().stream()
+            .filter(flap -> flap.hides(place) && !stacking.isInPocket(flap, Set.of()))
+            .toList();
     return there.stream()
         .filter(flap -> there.stream().noneMatch(other -> stacking.liesOn(other, flap)))
         .map(Flap::id)
@@ -124,7 +127,7 @@ public final class Flaps {
     }
     Box carried = box;
     for (Flap carrier : carriers) {
-      carried = carrier.hinge().mirrored(carried, carrier.closed());
+      carried = carrier.carriedOut(carried);
     }
     return Optional.of(carried);
   }

@@ -49,11 +49,6 @@ final class Layering {
     Common turned() {
       return new Common(carrier, other, one);
     }
-
-    /** Whether the two are on its two sides. */
-    boolean isBetween() {
-      return carrier != null && one.inside() != other.inside();
-    }
   }
 
   /** Whether the one lies over the other when these are open, if they share a place then. */
@@ -66,10 +61,11 @@ final class Layering {
     }
     Common common = common(flap, other);
     boolean carrierDown = common.carrier() != null && isFaceDown(common.carrier(), open);
-    if (common.isBetween()) {
-      return common.one().inside() == carrierDown;
+    boolean behind = stacking.isReversed(common.one());
+    if (behind != stacking.isReversed(common.other())) {
+      return behind == carrierDown;
     }
-    boolean faceDown = common.carrier() != null && common.one().inside() != carrierDown;
+    boolean faceDown = behind != carrierDown;
     return faceDown
         ? isAbove(other, flap, common.turned(), open)
         : isAbove(flap, other, common, open);
@@ -109,7 +105,7 @@ final class Layering {
   /** Whether that side of what carries it to which it is stuck is up. */
   private boolean isOnTop(Flap flap, Set<String> open) {
     List<Flap> over = carriers.get(flap);
-    return over.isEmpty() || isFaceDown(over.get(0), open) == flap.inside();
+    return over.isEmpty() || isFaceDown(over.get(0), open) == stacking.isReversed(flap);
   }
 
   /**
@@ -183,7 +179,8 @@ final class Layering {
 
   /** Whether the outside of a flap is down, as that of one on an inside is at rest. */
   boolean isFaceDown(Flap flap, Set<String> open) {
-    return chain(flap).filter(each -> isTurned(each, open) != each.inside()).count() % 2 == 1;
+    return chain(flap).filter(each -> isTurned(each, open) != stacking.isReversed(each)).count() % 2
+        == 1;
   }
 
   /** One that is drawn out is open too, and lies as before. */

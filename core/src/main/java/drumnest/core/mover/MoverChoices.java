@@ -87,7 +87,8 @@ public final class MoverChoices {
   }
 
   /**
-   * @param at a place of a page, or the inside of a flap of card
+   * @param at a place of a page, the inside of a flap of card, or the front of a card that is drawn
+   *     out
    */
   public static List<Choice> at(Slot at, HouseRules rules) {
     MoverChoices choices = new MoverChoices(at, rules);
@@ -132,9 +133,9 @@ public final class MoverChoices {
       case PULL_OUT -> mover.with(new Mechanism.PullOut(cut(PullOutPocket.most(mover, rules))));
       case EDGE_TUCK -> mover.with(tucked(mover));
       case WATERFALL -> waterfall(mover);
+      case ACCORDION -> accordion(mover);
       case CHAIN,
           BOOKLET,
-          ACCORDION,
           FOLD_OUT,
           DOOR,
           DOUBLE_DOOR,
@@ -144,6 +145,24 @@ public final class MoverChoices {
           EDGE_BAND ->
           mover;
     };
+  }
+
+  /**
+   * An accordion; on a card as large as leaves room beside it for its tab, which is never longer
+   * than a panel.
+   */
+  private Mover accordion(Mover mover) {
+    Box room = room();
+    if (carrier() == null || room.contains(mover.at()) && isTabOnPaper(mover)) {
+      return mover;
+    }
+    Length deep = mover.edge().depth(room);
+    return Stream.of(deep.minus(rules.length(HouseRule.GLUE_OVERLAP)), deep.dividedBy(2))
+        .map(panel -> rules.trimmerIncrement().below(panel))
+        .map(panel -> mover.lying(mover.edge().opposite().along(room, panel)))
+        .filter(this::isTabOnPaper)
+        .findFirst()
+        .orElse(mover);
   }
 
   /** Whether the tab by which an accordion is anchored stays on what it is stuck to. */
@@ -359,14 +378,13 @@ public final class MoverChoices {
 
   /**
    * Over the outer half of the page, but never as far as its binding; of one piece with a card that
-   * carries it, over the half away from the hinge of that.
+   * carries it, over the half at the free edge of that.
    */
   private Mover foldOut(Length border, Size sheet) {
     Flap carrier = carrier();
     Box whole = room();
     Size page = whole.size();
-    Edge outer =
-        carrier != null ? carrier.hinge().opposite() : side == Side.FRONT ? Edge.RIGHT : Edge.LEFT;
+    Edge outer = carrier != null ? carrier.freeEdge() : side == Side.FRONT ? Edge.RIGHT : Edge.LEFT;
     Length across = outer.depth(whole);
     Length deep = across.dividedBy(2).min(across.minus(rules.length(HouseRule.BINDING_MARGIN)));
     Size from = new Size(sheet.w().max(page.w()), sheet.h().max(page.h()));

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -215,7 +216,7 @@ public final class SpreadMotion {
     Box area = closed;
     for (Flap carrier : flaps.stacking().carriers(flap)) {
       if (open.contains(carrier.id())) {
-        area = carrier.hinge().mirrored(area, carrier.closed());
+        area = carrier.carriedOut(area);
       }
     }
     return area;
@@ -276,7 +277,10 @@ public final class SpreadMotion {
     return hindrances.stream().distinct().toList();
   }
 
-  /** Holds that the inside of a flap is reached when that is open, and closed before that is. */
+  /**
+   * Holds that the inside of a flap, or the card that is drawn out, is reached when that is open,
+   * and that what is on it is closed before that is.
+   */
   private List<Hindrance> inside(Flap flap, List<Flap> moved, Set<String> before) {
     List<Hindrance> hindrances = new ArrayList<>();
     for (Flap at = flap; at.fixedTo() != null; at = byId.get(at.fixedTo())) {
@@ -343,7 +347,7 @@ public final class SpreadMotion {
         (slot, kind) -> {
           boolean up =
               switch (kind) {
-                case POCKET, MOUNT -> !isHidden(places.get(slot), null, open);
+                case POCKET, MOUNT -> !isHidden(places.get(slot), flaps.all().stream(), open);
                 case OUTSIDE -> isUp(flapOf.get(slot), open, false);
                 case INSIDE -> isUp(flapOf.get(slot), open, true);
               };
@@ -356,22 +360,29 @@ public final class SpreadMotion {
 
   /**
    * Whether a side of a flap is up, and nothing lies over it. Of one that is drawn out both sides
-   * are seen: it is in the hand.
+   * are seen, but for what is stuck to its front: it is in the hand.
    */
   private boolean isUp(String id, Set<String> open, boolean inside) {
     Flap flap = byId.get(id);
     if (flap.move() == Flap.Move.SLIDES) {
-      return open.contains(id);
+      Stream<Flap> on =
+          flaps.all().stream().filter(other -> flaps.stacking().isFixedTo(other, flap));
+      return open.contains(id) && (inside || !isHidden(face(flap, open), on, open));
     }
     boolean up = inside == layering.isFaceDown(flap, open);
-    return up && !isHidden(face(flap, open), flap, open);
+    return up
+        && !flaps.stacking().isInPocket(flap, open)
+        && !isHidden(
+            face(flap, open),
+            flaps.all().stream()
+                .filter(other -> other != flap && layering.liesOver(other, flap, open)),
+            open);
   }
 
-  private boolean isHidden(Box place, @Nullable Flap but, Set<String> open) {
+  /** Whether some of those that lie over a place hide it. */
+  private boolean isHidden(Box place, Stream<Flap> over, Set<String> open) {
     return place.isHiddenBy(
-        flaps.all().stream()
-            .filter(flap -> flap != but && (but == null || layering.liesOver(flap, but, open)))
-            .filter(Flap::canHide)
+        over.filter(flap -> flap.canHide() && !flaps.stacking().isInPocket(flap, open))
             .map(flap -> face(flap, open))
             .toList());
   }

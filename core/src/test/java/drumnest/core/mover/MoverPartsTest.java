@@ -324,9 +324,9 @@ class MoverPartsTest {
             new Support.Inside("1", null),
             Flap.Body.SLEEVE,
             Length.ZERO);
-    Flap sleeve = seen.mirroredIn(carrier);
+    Flap sleeve = seen.carriedOutBy(carrier);
     assertThat(sleeve.closed()).isEqualTo(box("3/4", "2", "3", "4"));
-    assertThat(sleeve.mirroredIn(carrier)).isEqualTo(seen);
+    assertThat(sleeve.carriedBackBy(carrier)).isEqualTo(seen);
     SpreadMotion motion = new SpreadMotion(List.of(carrier, sleeve));
     assertThat(motion.area(sleeve, Set.of())).isEqualTo(box("3/4", "2", "3", "4"));
     assertThat(motion.area(sleeve, Set.of("1"))).isEqualTo(box("-3 3/4", "2", "3", "4"));

@@ -7,7 +7,6 @@ import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverKind;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Edge;
 import drumnest.core.mover.BandChoices;
 import drumnest.core.mover.MoverChoices;
@@ -52,7 +51,7 @@ final class ChoiceViews {
     return new ChoicesView(
         Views.SizeView.of(slot.leaf().size()),
         Views.BoxView.of(slot.box()),
-        slot.kind() == SlotKind.OUTSIDE
+        !MoverStep.plan(slot).takesMover(slot)
             ? List.of()
             : Stream.concat(
                     MoverChoices.at(slot, album.rules()).stream(), bands(album, slot).stream())

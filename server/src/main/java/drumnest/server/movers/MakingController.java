@@ -69,7 +69,7 @@ class MakingController {
     List<MakingStep> steps =
         mover == null
             ? MoverWords.steps(plan.seen(plan.flap(number).orElseThrow()), album.rules())
-            : MoverWords.of(plan.seen(mover), plan.seenParts(mover), album.rules()).steps();
+            : MoverWords.of(plan, mover, album.rules()).steps();
     return new Made(
         Words.capital(MoverNames.whole(plan, number)) + MoverStep.page(side),
         Constructing.of(plan, number, side.leaf().size(), album.rules()),

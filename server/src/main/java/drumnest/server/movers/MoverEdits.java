@@ -14,7 +14,6 @@ import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Side;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -74,11 +73,13 @@ public class MoverEdits {
       List<String> photos) {
     SeenAlbum seen = step.seen(albumId, version);
     Slot at = AlbumChecks.slot(seen.album(), "slot", slotId);
-    if (at.kind() == SlotKind.OUTSIDE) {
-      throw new UnprocessableException(
-          "slot", "A mover lies over a place of its page, or on the inside of a flap.");
-    }
     PagePlan plan = MoverStep.plan(at);
+    if (!plan.takesMover(at)) {
+      throw new UnprocessableException(
+          "slot",
+          "A mover lies over a place of its page, on the inside of a flap, or on the front of a"
+              + " card that is drawn out.");
+    }
     MoverChoices.Choice choice =
         ChoiceViews.everyEdge(seen.album(), at).stream()
             .filter(each -> each.mover().mechanism().kind() == kind)

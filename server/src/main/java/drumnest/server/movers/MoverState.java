@@ -47,7 +47,7 @@ record MoverState(
     Mover mover = placed.mover();
     PagePlan plan = NextPlan.plan(placed.page());
     Mover seen = plan.seen(mover);
-    MoverWords words = MoverWords.of(seen, plan.seenParts(mover), album.rules());
+    MoverWords words = MoverWords.of(plan, mover, album.rules());
     List<MoverFact> facts = new ArrayList<>(words.facts());
     facts.addAll(amongOthers(album, placed.page(), mover));
     facts.addAll(anchored(album, placed.page(), mover));

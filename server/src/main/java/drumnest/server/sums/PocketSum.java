@@ -31,12 +31,9 @@ class PocketSum implements Sum {
     Values values = Values.of(question, "", "insert", "pages", "card", "play");
     Size insert = values.size("insert");
     Length play = values.lengthOrNone("play", rules.rules().length(HouseRule.PULLOUT_PLAY));
-    PullOutPocket pocket =
-        new PullOutPocket(
-            insert,
-            values.count("pages"),
-            values.length("card", rules.rules().length(HouseRule.PULLOUT_CARD)),
-            play);
+    int pages = values.count("pages");
+    Length card = values.length("card", rules.rules().length(HouseRule.PULLOUT_CARD));
+    PullOutPocket pocket = PullOutPocket.folded(insert, pages, card, play);
     Map<String, @Nullable Object> answer = Answers.open();
     answer.put("thickness", Answers.length(pocket.thickness()));
     answer.put("flatWidth", Answers.length(pocket.flatWidth()));
@@ -46,8 +43,7 @@ class PocketSum implements Sum {
     answer.put(
         "working",
         Answers.said(
-            "%s + %s × %s + 2 × %s = %s",
-            insert.w(), pocket.pages(), pocket.card(), play, pocket.flatWidth()));
+            "%s + %s × %s + 2 × %s = %s", insert.w(), pages, card, play, pocket.flatWidth()));
     return answer;
   }
 }

@@ -151,7 +151,10 @@ public record Flap(
     return support.fixedTo();
   }
 
-  /** Whether it is stuck to the inside of that, so that it is reached when that is open. */
+  /**
+   * Whether it is stuck to the inside of that, or to the front of a card that is drawn out, so that
+   * it is reached when that is open.
+   */
   public boolean inside() {
     return support.inside();
   }
@@ -185,18 +188,38 @@ public record Flap(
   }
 
   /**
-   * An edge of this, as it is told, or of what is on its inside, as it is seen while this is open;
-   * and back.
+   * An edge of what this carries, as it is told, or as it is seen while this is open, and back: a
+   * turn mirrors it, a slide does not.
    */
   public Edge mirrored(Edge edge) {
-    return edge.isAtSide() == hinge.isAtSide() ? edge.opposite() : edge;
+    boolean turned = move() == Move.TURNS && edge.isAtSide() == hinge.isAtSide();
+    return turned ? edge.opposite() : edge;
   }
 
-  /** A copy as it is seen while the flap is open to whose inside it is stuck, and back. */
-  public Flap mirroredIn(Flap carrier) {
-    Edge seen = carrier.mirrored(hinge);
-    Box there = carrier.hinge().mirrored(closed, carrier.closed());
-    return new Flap(id, there, seen, attachment, support, body, border, grip);
+  /**
+   * Where something that this carries lies once this is open: turned over with it, or drawn out.
+   */
+  public Box carriedOut(Box there) {
+    return move() == Move.SLIDES
+        ? hinge.opposite().away(there, hinge.depth(closed))
+        : hinge.mirrored(there, closed);
+  }
+
+  /** Where something lies while this is closed that is there once this has carried it out. */
+  public Box carriedBack(Box there) {
+    return move() == Move.SLIDES
+        ? hinge.away(there, hinge.depth(closed))
+        : hinge.mirrored(there, closed);
+  }
+
+  /** A copy as it is seen while the flap is open that carries it. */
+  public Flap carriedOutBy(Flap carrier) {
+    return withHinge(carrier.mirrored(hinge)).withClosed(carrier.carriedOut(closed));
+  }
+
+  /** A copy as it is told, of one that is seen while that flap is open. */
+  public Flap carriedBackBy(Flap carrier) {
+    return withHinge(carrier.mirrored(hinge)).withClosed(carrier.carriedBack(closed));
   }
 
   public Move move() {
@@ -281,15 +304,15 @@ public record Flap(
     if (grip == Grip.NONE || move() == Move.STAYS) {
       return Optional.empty();
     }
-    Edge edge = isOpen ? hinge : gripEdge();
+    Edge edge = isOpen ? hinge : freeEdge();
     Box beyond = edge.beyond(isOpen ? open() : closed, reach);
     Length across = wide.min(edge.isAtSide() ? beyond.h() : beyond.w());
     return Optional.of(
         beyond.middleOf(edge.isAtSide() ? new Size(reach, across) : new Size(across, reach)));
   }
 
-  /** The edge at which it is taken hold of while it is closed. */
-  public Edge gripEdge() {
+  /** The edge at which it is taken hold of while it is closed, and which moves first. */
+  public Edge freeEdge() {
     return move() == Move.SLIDES ? hinge : hinge.opposite();
   }
 

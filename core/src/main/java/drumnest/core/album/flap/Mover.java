@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  *     follow
  * @param at where it lies closed, paper to paper, on its page
  * @param edge the edge over which it opens; of an accordion the one on the side of its anchor
- * @param carrier the flap to the inside of which it is stuck; null for the page. Where it lies and
- *     its edge are told as they are while that is closed
+ * @param carrier the flap to the inside of which it is stuck, or the card that is drawn out with
+ *     it; null for the page. Where it lies and its edge are told as they are while that is closed
  * @param grip what is taken hold of at the part that is opened first; at both doors of a pair
  */
 public record Mover(
@@ -51,10 +51,14 @@ public record Mover(
     return new Mover(first, next, edge, carrier, mechanism, grip);
   }
 
-  /** A copy as it is seen while the flap is open to whose inside it is stuck, and back. */
-  public Mover mirroredIn(Flap by) {
-    Box there = by.hinge().mirrored(at, by.closed());
-    return new Mover(first, there, by.mirrored(edge), carrier, mechanism, grip);
+  /** A copy as it is seen while the flap is open that carries it. */
+  public Mover carriedOutBy(Flap by) {
+    return withEdge(by.mirrored(edge)).lying(by.carriedOut(at));
+  }
+
+  /** A copy as it is told, of one that is seen while that flap is open. */
+  public Mover carriedBackBy(Flap by) {
+    return withEdge(by.mirrored(edge)).lying(by.carriedBack(at));
   }
 
   /** A copy with something else to take hold of. */

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
@@ -15,10 +16,11 @@ import org.jspecify.annotations.Nullable;
  * of them are closed.
  *
  * <p>A flap lies on another through the stack: where a way leads down from it over those on which
- * each lies or to which it is stuck. What is stuck to the inside of another lies below that. Where
- * nothing else says so, the ground lies below everything, what is tucked below all else, and what
- * is folded, a door or a fold-out, over all that it covers; of two such the larger lies over the
- * smaller. Two that do not share a place lie on each other only through the stack.
+ * each lies or to which it is stuck. What is stuck to the inside of another lies below that, what
+ * is on a card that is drawn out over it. Where nothing else says so, the ground lies below
+ * everything, what is tucked below all else, and what is folded, a door or a fold-out, over all
+ * that it covers; of two such the larger lies over the smaller. Two that do not share a place lie
+ * on each other only through the stack.
  *
  * <p>Source: common practice, no source. Time of a question: the height of the highest stack.
  */
@@ -42,9 +44,9 @@ public final class Stacking {
     if (flap.id().equals(other.id())) {
       return false;
     } else if (isFixedTo(flap, other)) {
-      return !isInside(flap, other);
+      return !isBehind(flap, other);
     } else if (isFixedTo(other, flap)) {
-      return isInside(other, flap);
+      return isBehind(other, flap);
     } else if (leadsDown(flap, other)) {
       return true;
     } else if (leadsDown(other, flap) || !flap.closed().overlaps(other.closed())) {
@@ -63,7 +65,7 @@ public final class Stacking {
 
   /** The one below it: what carries it on its inside lies above it. */
   private @Nullable String beneath(Flap flap) {
-    return flap.inside() && !flap.isOverAnotherInside()
+    return isReversed(flap) && !flap.isOverAnotherInside()
         ? beneath(flap(flap.fixedTo()))
         : flap.below();
   }
@@ -109,16 +111,33 @@ public final class Stacking {
     return carriers;
   }
 
-  /** Whether one that is fixed to another, through the stack, is so on its inside. */
-  private boolean isInside(Flap flap, Flap carrier) {
+  /** Whether one that is fixed to another, through the stack, is so behind it, on its inside. */
+  private boolean isBehind(Flap flap, Flap carrier) {
     Flap at = flap;
     while (!carrier.id().equals(at.fixedTo())) {
       at = flap(at.fixedTo());
     }
-    return at.inside();
+    return isReversed(at);
   }
 
-  /** The flap to the inside of which it is stuck, through the stack; null where there is none. */
+  /**
+   * Whether it faces the other way than what carries it: it is on the inside of one that turns.
+   * What is on a card that is drawn out faces as that does.
+   */
+  public boolean isReversed(Flap flap) {
+    return flap.inside() && flap(flap.fixedTo()).move() == Flap.Move.TURNS;
+  }
+
+  /** Whether it is on a card that is still in its pocket, or on what is, when these are open. */
+  public boolean isInPocket(Flap flap, Set<String> open) {
+    return carriers(flap).stream()
+        .anyMatch(each -> each.move() == Flap.Move.SLIDES && !open.contains(each.id()));
+  }
+
+  /**
+   * The flap that it is reached from, through the stack: the one on the inside of which it is, or
+   * the card that is drawn out with it; null where there is none.
+   */
   public @Nullable String surface(Flap flap) {
     Flap at = flap;
     while (at.fixedTo() != null && !at.inside()) {
@@ -131,28 +150,28 @@ public final class Stacking {
    * A flap as it lies when it can be reached: when those are open that carry it on their inside.
    */
   public Flap reached(Flap flap) {
-    return mirrored(flap, openFor(flap), Flap::mirroredIn);
+    return carried(flap, openFor(flap), Flap::carriedOutBy);
   }
 
   /** A flap as it is told, of which this is how it lies when it can be reached. */
   public Flap told(Flap reached) {
-    return mirrored(reached, reversed(openFor(reached)), Flap::mirroredIn);
+    return carried(reached, reversed(openFor(reached)), Flap::carriedBackBy);
   }
 
   /** A mover as it lies when it can be reached. */
   public Mover reached(Mover mover) {
-    return mirrored(mover, openFor(mover), Mover::mirroredIn);
+    return carried(mover, openFor(mover), Mover::carriedOutBy);
   }
 
   /** A mover as it is told, of which this is how it lies when it can be reached. */
   public Mover told(Mover reached) {
-    return mirrored(reached, reversed(openFor(reached)), Mover::mirroredIn);
+    return carried(reached, reversed(openFor(reached)), Mover::carriedBackBy);
   }
 
-  private static <T> T mirrored(T thing, List<Flap> carriers, BiFunction<T, Flap, T> mirrored) {
+  private static <T> T carried(T thing, List<Flap> carriers, BiFunction<T, Flap, T> by) {
     T there = thing;
     for (Flap carrier : carriers) {
-      there = mirrored.apply(there, carrier);
+      there = by.apply(there, carrier);
     }
     return there;
   }

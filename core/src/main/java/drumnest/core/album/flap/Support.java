@@ -20,7 +20,10 @@ public sealed interface Support {
     return null;
   }
 
-  /** Whether it is stuck to the inside of that, so that it is reached when that is open. */
+  /**
+   * Whether it is stuck to the inside of that, or to the front of a card that is drawn out, so that
+   * it is reached when that is open.
+   */
   default boolean inside() {
     return false;
   }
@@ -53,7 +56,7 @@ public sealed interface Support {
   }
 
   /**
-   * It is stuck to the inside of another.
+   * It is stuck to the inside of another, or to the front of a card that is drawn out.
    *
    * @param on one there over which it lies; null where it lies on none of those
    */

@@ -89,9 +89,25 @@ public record PagePlan(
     return flaps.stream().filter(flap -> flap.id().equals(id)).findFirst();
   }
 
-  /** The flap on the inside of which a place is; nothing for one of the page, or on an outside. */
+  /**
+   * The flap that carries what is put on a place: the one of which it is the inside, or the card of
+   * a pull-out of which it is the front; nothing for all other places.
+   */
   public Optional<Flap> carrierOf(Slot at) {
-    return at.kind() == SlotKind.INSIDE ? flap(String.valueOf(at.number())) : Optional.empty();
+    if (at.kind().isOfPage()) {
+      return Optional.empty();
+    }
+    String id = String.valueOf(at.number());
+    boolean drawnOut =
+        moverOf(id).filter(each -> each.mechanism() instanceof Mechanism.PullOut).isPresent();
+    return flap(id)
+        .filter(flap -> drawnOut || flap.move() == Flap.Move.TURNS)
+        .filter(flap -> (at.kind() == SlotKind.INSIDE) != drawnOut);
+  }
+
+  /** Whether a mover can be put on a place: of the page, or on a flap that carries it. */
+  public boolean takesMover(Slot at) {
+    return at.kind().isOfPage() || carrierOf(at).isPresent();
   }
 
   /** The mover that a flap is a part of; nothing for one that was put there by itself. */
@@ -110,6 +126,12 @@ public record PagePlan(
   /** A flap of this page as it is seen when it can be reached. */
   public Flap seen(Flap flap) {
     return new Stacking(flaps).reached(flap);
+  }
+
+  /** All flaps that one carries, stuck to it through the stack, wherever on it they are. */
+  public List<Flap> carriedBy(Flap carrier) {
+    Stacking stacking = new Stacking(flaps);
+    return flaps.stream().filter(flap -> stacking.isFixedTo(flap, carrier)).toList();
   }
 
   /** The parts of a mover as they are seen when they can be reached, the first one first. */

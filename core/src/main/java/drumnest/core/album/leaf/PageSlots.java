@@ -241,7 +241,9 @@ final class PageSlots {
   }
 
   private Slot.Cover cover(Box place) {
-    return cover(Flap.hiding(flaps, place));
+    return cover(
+        Flap.hiding(
+            flaps.stream().filter(flap -> !stacking.isInPocket(flap, Set.of())).toList(), place));
   }
 
   private static Slot.Cover cover(List<Flap> over) {

@@ -88,7 +88,7 @@ public final class Constructing {
     Length wide = rules.length(HouseRule.GRIP_WIDTH);
     for (Flap flap : parts) {
       if (flap.grip() == Grip.TAB) {
-        Edge edge = flap.gripEdge();
+        Edge edge = flap.freeEdge();
         Length deep = reach.times(2);
         Box whole = Box.of(edge.isAtSide() ? new Size(deep, wide) : new Size(wide, deep));
         Area glued = new Area(Use.GLUE_BEHIND, edge.opposite().along(whole, reach));

@@ -119,7 +119,7 @@ class PagePlanTest {
             carried,
             List.of(on("6", new Support.StuckTo("7")), on("7", new Support.Inside("1", null))));
     assertThat(with.carrierOf(with.flap("6").orElseThrow())).contains(flap("1"));
-    assertThat(with.seen(carried)).isEqualTo(carried.mirroredIn(flap("1")));
+    assertThat(with.seen(carried)).isEqualTo(carried.carriedOutBy(flap("1")));
     assertThat(with.seen(with.movers().get(0))).isEqualTo(with.movers().get(0));
     assertThat(with.nextNumber()).isEqualTo(8);
     assertThat(PagePlan.EMPTY.nextNumber()).isEqualTo(1);

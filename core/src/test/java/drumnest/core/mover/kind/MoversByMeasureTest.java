@@ -113,7 +113,7 @@ class MoversByMeasureTest {
 
   @Test
   void a_pocket_goes_round_what_is_in_it() {
-    PullOutPocket pocket = new PullOutPocket(size("3", "4"), 6, in(".012"), in("1/16"));
+    PullOutPocket pocket = PullOutPocket.folded(size("3", "4"), 6, in(".012"), in("1/16"));
     assertThat(pocket.thickness()).isEqualTo(in(".072"));
     assertThat(pocket.flatWidth()).isEqualTo(in("3.197"));
   }

@@ -5,6 +5,7 @@ import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Grip;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
+import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.measure.Increment;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -32,12 +33,13 @@ public abstract class MoverWords {
   }
 
   /**
-   * The words for a mover, by its kind.
+   * The words for a mover of a page, by its kind: as it is seen when it can be reached.
    *
-   * @param mover as it is seen when it can be reached
-   * @param parts its flaps, seen so too
+   * @param told the mover as the plan has it
    */
-  public static MoverWords of(Mover mover, List<Flap> parts, HouseRules rules) {
+  public static MoverWords of(PagePlan plan, Mover told, HouseRules rules) {
+    Mover mover = plan.seen(told);
+    List<Flap> parts = plan.seenParts(told);
     return mover
         .mechanism()
         .accept(
@@ -84,7 +86,8 @@ public abstract class MoverWords {
 
               @Override
               public MoverWords pullOut(Mechanism.PullOut pullOut) {
-                return new PullOutWords(mover, pullOut, parts, rules);
+                Flap card = plan.flap(parts.get(0).id()).orElseThrow();
+                return new PullOutWords(mover, pullOut, parts, plan.carriedBy(card), rules);
               }
 
               @Override

@@ -4,10 +4,13 @@ import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.measure.Increment;
+import drumnest.core.measure.Length;
+import drumnest.core.measure.Size;
 import drumnest.core.mover.kind.PullOutPocket;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.frame.Words;
 import drumnest.server.stock.LengthReader;
+import drumnest.server.stock.RuleText;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -34,28 +37,52 @@ final class PullOutWords extends MoverWords {
   }
 
   private final Mechanism.PullOut pullOut;
+  private final Length carried;
 
-  PullOutWords(Mover mover, Mechanism.PullOut pullOut, List<Flap> parts, HouseRules rules) {
+  /**
+   * @param carried the flaps on its card
+   */
+  PullOutWords(
+      Mover mover,
+      Mechanism.PullOut pullOut,
+      List<Flap> parts,
+      List<Flap> carried,
+      HouseRules rules) {
     super(mover, parts, rules);
     this.pullOut = pullOut;
+    this.carried = PullOutPocket.carriedThickness(carried, rules);
   }
 
   @Override
   void tellFacts() {
-    PullOutPocket pocket = PullOutPocket.of(mover, pullOut, rules);
+    PullOutPocket pocket = PullOutPocket.of(mover, pullOut, carried, rules);
     Increment mark = rules.trimmerIncrement();
     fact("Card", toCut(pullOut.card()));
-    fact("Largest card", toCut(PullOutPocket.most(mover, rules)));
+    Size most = PullOutPocket.most(mover, carried, rules);
+    fact("Largest card", toCut(most));
     fact(
         "Pocket, inside",
         text(mark.above(pocket.flatWidth()))
-            + " flat, with the play and the thickness of the card");
+            + " flat, with the play and the thickness of the card"
+            + (carried.isPositive() ? " and of all that is on it" : ""));
+    if (carried.isPositive()) {
+      fact("In the pocket", RuleText.thickness(pocket.thickness()) + ", prints and all");
+    }
+    if (!pullOut.card().fitsIn(most)) {
+      fact("Too tight", "with what is on it the card goes in only at its largest, or smaller");
+    }
     fact("Glue", "three sides, after the card is in");
   }
 
   @Override
   void tellSteps(StepList steps) {
-    steps.step("Try the card in the pocket, with its play.");
+    if (carried.isPositive()) {
+      steps.step("Stick what is on the card to it, fold it up and press it flat.");
+    }
+    steps.step(
+        carried.isPositive()
+            ? "Run the card in and out of the pocket with all that is on it."
+            : "Try the card in the pocket, with its play.");
     steps.last(
         "Glue the pocket on three sides, with the card in it; the "
             + Words.edge(mover.edge())
