@@ -2832,6 +2832,7 @@ export interface components {
             columns?: number;
             gap?: string;
             h?: string;
+            joined?: string;
             /** Format: int32 */
             rows?: number;
             w?: string;

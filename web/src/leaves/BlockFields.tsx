@@ -123,6 +123,9 @@ function ShapeFields({ shape, wrong, onChange }: ShapeProps) {
           {text("h", "Cell, height")}
           {text("gap", "Apart by")}
           {text("border", "Border")}
+          <div className="col-span-2">
+            {text("joined", "Cells made one, such as 1+2, 4+8: two opposite corners each")}
+          </div>
         </>
       );
     }

@@ -84,7 +84,7 @@ export function blockWords({ shape }: Block) {
     case "row":
       return `${shape.pieces} ${shape.other ? "pieces" : "squares"} ${shape.down ? "down" : "across"} ${shape.span}`;
     case "grid":
-      return `${shape.columns} × ${shape.rows} cells of ${shape.w} × ${shape.h}`;
+      return `${shape.columns} × ${shape.rows} cells of ${shape.w} × ${shape.h}${shape.joined ? `, ${shape.joined} made one` : ""}`;
     case "mixed":
       return `${shape.uprightW} × ${shape.uprightH}, ${shape.w} × ${shape.h} and ${shape.pieces} under it`;
     case "single":

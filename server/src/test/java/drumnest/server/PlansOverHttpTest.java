@@ -250,6 +250,47 @@ class PlansOverHttpTest {
     assertThat(refused.get("detail").stringValue()).contains("single, row, grid, mixed");
   }
 
+  @Test
+  void joined_cells_are_one_mount_and_come_back_as_they_were_written() {
+    Map<String, Object> grid =
+        block(
+            1,
+            "grid",
+            "columns",
+            3,
+            "rows",
+            3,
+            "w",
+            "3",
+            "h",
+            "3",
+            "gap",
+            "1/8",
+            "joined",
+            "2 + 1, 6+9");
+    JsonNode plan = preview(plain, grid).is(200).json();
+    assertThat(plan.get("mounts")).hasSize(7);
+    assertThat(plan.at("/mounts/0/box/w/text").stringValue()).isEqualTo("6 1/8");
+    SERVER
+        .step("leaves/plan", Map.of("leaf", plain, "side", "back", "blocks", List.of(grid)))
+        .is(200);
+    JsonNode back = SERVER.get("/api/albums/1/leaves/" + plain).is(200).json().get("back");
+    assertThat(back.at("/blocks/0/shape/joined").stringValue()).isEqualTo("2+1, 6+9");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {"1 and 2  | “1+2, 4+8”", "1+10     | from 1 to 9", "1+5, 5+6 | joined already"})
+  void joined_cells_that_are_none_are_named_with_what_is_accepted(String joined, String words) {
+    Map<String, Object> grid =
+        block(
+            1, "grid", "columns", 3, "rows", 3, "w", "3", "h", "3", "gap", "1/8", "joined", joined);
+    JsonNode refused = preview(plain, grid).is(400).json();
+    assertThat(refused.get("field").stringValue()).isEqualTo("block 1.joined");
+    assertThat(refused.get("detail").stringValue()).contains(words);
+  }
+
   @ParameterizedTest
   @CsvSource({"columns, 0", "columns, 401", "rows, -3"})
   void counts_are_refused_at_their_field(String field, int value) {

@@ -3,9 +3,16 @@ package drumnest.server.leaves;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.leaf.Shape;
+import drumnest.core.fit.Joined;
 import drumnest.core.measure.Length;
 import drumnest.server.stock.LengthReader;
 import drumnest.server.stock.UnitsInUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The shape of a block as it is written. */
@@ -74,6 +81,8 @@ sealed interface ShapeRequest {
    * @param h its height
    * @param gap between the cells
    * @param border around all of them
+   * @param joined the cells that are made one, such as {@code 1+2, 4+8}: of each place the two in
+   *     opposite corners, numbered from 1, row by row
    */
   record Grid(
       @Nullable Integer columns,
@@ -81,8 +90,12 @@ sealed interface ShapeRequest {
       @Nullable String w,
       @Nullable String h,
       @Nullable String gap,
-      @Nullable String border)
+      @Nullable String border,
+      @Nullable String joined)
       implements ShapeRequest {
+
+    private static final Pattern PAIR = Pattern.compile("(\\d{1,3})\\s*\\+\\s*(\\d{1,3})");
+
     @Override
     public Shape toShape(LengthReader lengths) {
       int across = count(lengths, "columns", columns);
@@ -95,7 +108,33 @@ sealed interface ShapeRequest {
           downwards,
           lengths.size("w", w, "h", h),
           lengths.zeroIfBlank("gap", gap),
-          lengths.zeroIfBlank("border", border));
+          lengths.zeroIfBlank("border", border),
+          pairs(lengths));
+    }
+
+    private List<Joined> pairs(LengthReader lengths) {
+      List<Joined> pairs = new ArrayList<>();
+      for (String each : joined == null || joined.isBlank() ? List.<String>of() : split()) {
+        Matcher pair = PAIR.matcher(each.strip());
+        if (!pair.matches()) {
+          throw lengths.problem(
+              "joined",
+              "Joined cells are written as “1+2, 4+8”: of each place the cells in two opposite"
+                  + " corners, numbered from 1, row by row.");
+        }
+        pairs.add(new Joined(Integer.parseInt(pair.group(1)), Integer.parseInt(pair.group(2))));
+      }
+      return pairs;
+    }
+
+    private List<String> split() {
+      return List.of(Objects.requireNonNull(joined).split("[,;]"));
+    }
+
+    private static String written(List<Joined> pairs) {
+      return pairs.stream()
+          .map(each -> each.one() + "+" + each.other())
+          .collect(Collectors.joining(", "));
     }
   }
 
@@ -168,7 +207,8 @@ sealed interface ShapeRequest {
                 text(grid.cell().w()),
                 text(grid.cell().h()),
                 text(grid.gap()),
-                text(grid.border()));
+                text(grid.border()),
+                Grid.written(grid.joined()));
           }
 
           @Override

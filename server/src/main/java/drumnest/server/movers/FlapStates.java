@@ -8,11 +8,11 @@ import drumnest.core.album.leaf.PageSide;
 import drumnest.core.album.leaf.Spread;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
-import drumnest.core.measure.Segment;
 import drumnest.core.measure.Turn;
 import drumnest.core.mover.LyingFlat;
 import drumnest.core.mover.Overhang;
 import drumnest.core.mover.SpreadMotion;
+import drumnest.core.mover.kind.SharedSlit;
 import drumnest.core.stock.HouseRule;
 import drumnest.server.frame.FlapWords;
 import drumnest.server.stock.RuleText;
@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Shows each flap in a state of its spread. */
@@ -120,17 +121,53 @@ final class FlapStates {
               + " thick: put one of them somewhere else.");
     }
     stripPast(flap).ifPresent(notes::add);
+    slitNear(flap).ifPresent(notes::add);
     return notes;
   }
 
   private @Nullable String slit(Flap flap) {
-    Segment slit = flap.slit();
-    return slit == null
-        ? null
-        : UnitsInUse.text(slit.length())
-            + ", a hole of "
-            + UnitsInUse.text(album.rules().length(HouseRule.SLIT_HOLE))
-            + " at each end";
+    return slitOf(flap)
+        .map(
+            slit ->
+                UnitsInUse.text(slit.line().length())
+                    + (slit.isShared() ? ", one with " + called(slit.flaps(), flap) : "")
+                    + ", a hole of "
+                    + UnitsInUse.text(album.rules().length(HouseRule.SLIT_HOLE))
+                    + " at each end")
+        .orElse(null);
+  }
+
+  private Optional<SharedSlit> slitOf(Flap flap) {
+    return SharedSlit.of(flap, onPageOf(flap), album.rules());
+  }
+
+  /** All flaps of the page of one. */
+  private List<Flap> onPageOf(Flap flap) {
+    return motion.flaps().all().stream()
+        .filter(each -> motion.page(each).equals(motion.page(flap)))
+        .toList();
+  }
+
+  private String called(List<Flap> flaps, Flap but) {
+    return flaps.stream()
+        .filter(each -> !each.id().equals(but.id()))
+        .map(each -> plans.called(each.id()))
+        .collect(Collectors.joining(" and "));
+  }
+
+  /** Slits so near to each other that the film between them gives way. */
+  private Optional<String> slitNear(Flap flap) {
+    return slitOf(flap)
+        .map(slit -> slit.tooNear(onPageOf(flap), album.rules()))
+        .filter(near -> !near.isEmpty())
+        .map(
+            near ->
+                "Its slit is nearer to that of "
+                    + called(near, flap)
+                    + " than "
+                    + UnitsInUse.text(album.rules().length(HouseRule.SLIT_DISTANCE))
+                    + ": the film between them gives way. Put their hinges on one line, or further"
+                    + " apart.");
   }
 
   /** Whether it is by itself, or the part of its mover that is opened first. */

@@ -68,7 +68,7 @@ class MakingController {
     Mover mover = plan.moverOf(number).orElse(null);
     List<MakingStep> steps =
         mover == null
-            ? MoverWords.steps(plan.seen(plan.flap(number).orElseThrow()), album.rules())
+            ? MoverWords.steps(plan, plan.flap(number).orElseThrow(), album.rules())
             : MoverWords.of(plan, mover, album.rules()).steps();
     return new Made(
         Words.capital(MoverNames.whole(plan, number)) + MoverStep.page(side),

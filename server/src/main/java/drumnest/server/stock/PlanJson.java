@@ -24,6 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class PlanJson {
 
   private static final String STRAIGHT = "straight";
+  private static final String GRID = "grid";
   private static final String ACCORDION = "accordion";
   private static final String WATERFALL = "waterfall";
   private static final String GUTTER_BAND = "gutter-band";
@@ -61,6 +62,7 @@ public final class PlanJson {
     }
     JsonNode plan = MAPPER.readTree(json);
     cutStraight(plan.path("blocks"));
+    joinNone(plan.path("blocks"));
     cutStraight(plan.path("mounts"));
     for (String later : List.of("flaps", "movers")) {
       if (!plan.has(later)) {
@@ -94,11 +96,21 @@ public final class PlanJson {
     }
   }
 
+  /** In grids of earlier versions no cells are joined. */
+  private static void joinNone(JsonNode blocks) {
+    for (JsonNode block : blocks) {
+      JsonNode shape = block.path("shape");
+      if (shape.path("shape").asString("").equals(GRID) && !shape.has("joined")) {
+        ((ObjectNode) shape).putArray("joined");
+      }
+    }
+  }
+
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "shape")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Shape.Single.class, name = "single"),
     @JsonSubTypes.Type(value = Shape.InRow.class, name = "row"),
-    @JsonSubTypes.Type(value = Shape.InGrid.class, name = "grid"),
+    @JsonSubTypes.Type(value = Shape.InGrid.class, name = GRID),
     @JsonSubTypes.Type(value = Shape.Mixed.class, name = "mixed")
   })
   private interface Shapes {}

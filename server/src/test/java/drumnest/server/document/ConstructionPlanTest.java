@@ -81,7 +81,7 @@ class ConstructionPlanTest {
             made(at, Edge.LEFT, new Mechanism.Divided()),
             made(box("0", "10", "12", "1 1/2"), Edge.LEFT, new Band.Gutter(SHEET)),
             made(box("0", "0", "2", "12"), Edge.LEFT, new Band.Beyond(SHEET, inch)),
-            Constructing.of(slit, RULES))
+            Constructing.of(slit, List.of(slit), RULES))
         .flatMap(
             made -> Stream.of(PageTemplate.Paper.values()).map(paper -> Arguments.of(made, paper)));
   }

@@ -15,6 +15,7 @@ import drumnest.core.album.leaf.Block;
 import drumnest.core.album.leaf.PageMeasure;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Shape;
+import drumnest.core.fit.Joined;
 import drumnest.core.fit.Outline;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -49,6 +50,33 @@ class PlanJsonTest {
     PagePlan read = PlanJson.read(PlanJson.write(plan(outline)));
     assertThat(read).isEqualTo(plan(outline));
     assertThat(read.mounts().get(0).outline().isStraight()).isEqualTo(outline.isStraight());
+  }
+
+  @Test
+  void a_grid_that_says_nothing_of_joined_cells_has_none() {
+    Anchor anchor =
+        new Anchor.OnPage(Anchor.Along.MIDDLE, Length.ZERO, Anchor.Along.MIDDLE, Length.ZERO);
+    PageMeasure page = new PageMeasure(PAGE, Box.of(PAGE), HouseRules.defaults());
+    Shape.InGrid apart =
+        new Shape.InGrid(3, 3, Size.ofInches(3, 3), Length.parse("1/8"), Length.ZERO);
+    Shape.InGrid together =
+        new Shape.InGrid(
+            3,
+            3,
+            Size.ofInches(3, 3),
+            Length.parse("1/8"),
+            Length.ZERO,
+            List.of(new Joined(1, 2), new Joined(5, 9)));
+    for (Shape.InGrid grid : List.of(apart, together)) {
+      PagePlan plan =
+          page.plan(List.of(new Block(1, grid, anchor, Holds.PHOTO, Length.parse("1/8"))));
+      assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
+    }
+    PagePlan plan = page.plan(List.of(new Block(1, apart, anchor, Holds.PHOTO, Length.ZERO)));
+    String written = PlanJson.write(plan);
+    String earlier = written.replace(",\"joined\":[]", "");
+    assertThat(earlier).isNotEqualTo(written);
+    assertThat(PlanJson.read(earlier)).isEqualTo(plan);
   }
 
   @ParameterizedTest

@@ -1,6 +1,7 @@
 package drumnest.core.album.leaf;
 
 import drumnest.core.fit.Grid;
+import drumnest.core.fit.Joined;
 import drumnest.core.fit.MixedBlock;
 import drumnest.core.fit.Outline;
 import drumnest.core.fit.Row;
@@ -11,9 +12,11 @@ import drumnest.core.stock.HouseRules;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Places blocks of mounts on a plain page by measure: every mount gets absolute marks, counted from
@@ -70,7 +73,7 @@ public final class PageMeasure {
         mounts.add(
             new Mount(
                 block.key(),
-                i + 1,
+                pieces.get(i).index(),
                 box,
                 block.outline(),
                 block.mat(),
@@ -81,8 +84,12 @@ public final class PageMeasure {
     return new PagePlan(blocks, mounts);
   }
 
-  /** A piece, counted from the outer corner of its block. */
-  private record Piece(Box box, int order) {}
+  /**
+   * A piece, counted from the outer corner of its block.
+   *
+   * @param index its number there, which stays when others are joined
+   */
+  private record Piece(int index, Box box, int order) {}
 
   /** A block as it is hung: its pieces, and its size with its border or its gaps outside. */
   private record Whole(List<Piece> pieces, Size size) {}
@@ -213,7 +220,7 @@ public final class PageMeasure {
               @Override
               public Whole single(Shape.Single single) {
                 Box piece = Box.of(single.size());
-                return new Whole(List.of(new Piece(piece, 1)), single.size());
+                return new Whole(List.of(new Piece(1, piece, 1)), single.size());
               }
 
               @Override
@@ -223,7 +230,7 @@ public final class PageMeasure {
 
               @Override
               public Whole grid(Shape.InGrid grid) {
-                return PageMeasure.grid(grid);
+                return PageMeasure.grid(block, grid);
               }
 
               @Override
@@ -262,6 +269,7 @@ public final class PageMeasure {
       Length start = row.starts().get(i);
       pieces.add(
           new Piece(
+              i + 1,
               shape.down()
                   ? new Box(Length.ZERO, start, other, row.cut())
                   : new Box(start, Length.ZERO, row.cut(), other),
@@ -276,7 +284,8 @@ public final class PageMeasure {
     return index == 0 ? 1 : index == count - 1 ? 2 : index + 2;
   }
 
-  private static Whole grid(Shape.InGrid shape) {
+  private static Whole grid(Block block, Shape.InGrid shape) {
+    requireApart(block, shape);
     Grid grid = new Grid(shape.columns(), shape.rows(), shape.cell(), shape.gap(), shape.border());
     List<Grid.Cell> cells = grid.cells(Length.ZERO, Length.ZERO);
     // Twice the distance from the middle, in cells, so that it is whole.
@@ -285,15 +294,57 @@ public final class PageMeasure {
             cell ->
                 Math.abs(2 * cell.row() - shape.rows() + 1)
                     + Math.abs(2 * cell.column() - shape.columns() + 1));
-    List<Grid.Cell> middleFirst = cells.stream().sorted(fromMiddle).toList();
+    // A joined place is set where its cell nearest to the middle would be.
+    Map<List<Integer>, Box> places = new LinkedHashMap<>();
+    cells.stream()
+        .sorted(fromMiddle)
+        .forEach(
+            cell ->
+                places.merge(
+                    joined(shape, cells.indexOf(cell) + 1),
+                    Box.of(cell.x(), cell.y(), shape.cell()),
+                    Box::around));
+    List<List<Integer>> middleFirst = List.copyOf(places.keySet());
     List<Piece> pieces =
-        cells.stream()
-            .map(
-                cell ->
-                    new Piece(
-                        Box.of(cell.x(), cell.y(), shape.cell()), middleFirst.indexOf(cell) + 1))
+        middleFirst.stream()
+            .sorted(Comparator.comparing(each -> each.get(0)))
+            .map(each -> new Piece(each.get(0), places.get(each), middleFirst.indexOf(each) + 1))
             .toList();
     return new Whole(pieces, grid.size());
+  }
+
+  /** All cells that are one place with this one, itself among them. */
+  private static List<Integer> joined(Shape.InGrid shape, int cell) {
+    return Joined.of(cell, shape.joined(), shape.columns())
+        .map(each -> each.cells(shape.columns()))
+        .orElse(List.of(cell));
+  }
+
+  private static void requireApart(Block block, Shape.InGrid shape) {
+    int count = shape.columns() * shape.rows();
+    Set<Integer> taken = new HashSet<>();
+    for (Joined each : shape.joined()) {
+      String called = each.one() + "+" + each.other();
+      for (int cell : List.of(each.one(), each.other())) {
+        if (cell < 1 || cell > count) {
+          throw new PlanProblemException(
+              block.key(),
+              "joined",
+              called
+                  + " cannot be joined in block "
+                  + block.key()
+                  + ": its cells are numbered from 1 to "
+                  + count
+                  + ", row by row.");
+        }
+      }
+      if (!each.cells(shape.columns()).stream().allMatch(taken::add)) {
+        throw new PlanProblemException(
+            block.key(),
+            "joined",
+            called + " takes a cell of block " + block.key() + " that is joined already.");
+      }
+    }
   }
 
   private Whole mixed(Block block, Shape.Mixed shape) {
@@ -318,14 +369,15 @@ public final class PageMeasure {
     Length wideX = shape.uprightRight() ? Length.ZERO : shape.upright().w().plus(shape.gap());
     Length uprightX = shape.uprightRight() ? shape.wide().w().plus(shape.gap()) : Length.ZERO;
     List<Piece> pieces = new ArrayList<>();
-    pieces.add(new Piece(Box.of(uprightX, Length.ZERO, shape.upright()), 1));
-    pieces.add(new Piece(Box.of(wideX, Length.ZERO, shape.wide()), 2));
+    pieces.add(new Piece(1, Box.of(uprightX, Length.ZERO, shape.upright()), 1));
+    pieces.add(new Piece(2, Box.of(wideX, Length.ZERO, shape.wide()), 2));
     Length y = shape.wide().h().plus(shape.gap());
     Length left = shape.wide().w().minus(piece.w().times(shape.pieces()));
     for (int i = 0; i < shape.pieces(); i++) {
       Length before = shape.pieces() == 1 ? Length.ZERO : left.times(i, shape.pieces() - 1L);
       pieces.add(
           new Piece(
+              3 + i,
               Box.of(wideX.plus(piece.w().times(i)).plus(before), y, piece),
               2 + outerFirst(i, shape.pieces())));
     }

@@ -1,7 +1,9 @@
 package drumnest.core.album.leaf;
 
+import drumnest.core.fit.Joined;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** The make-up of a block of mounts, as its maker says it. */
@@ -59,8 +61,25 @@ public sealed interface Shape {
     }
   }
 
-  /** Equal cells in columns and rows. */
-  record InGrid(int columns, int rows, Size cell, Length gap, Length border) implements Shape {
+  /**
+   * Equal cells in columns and rows.
+   *
+   * @param gap between them
+   * @param border around all of them
+   * @param joined those that are made one place, gaps and all; none of them twice
+   */
+  record InGrid(int columns, int rows, Size cell, Length gap, Length border, List<Joined> joined)
+      implements Shape {
+
+    public InGrid {
+      joined = List.copyOf(joined);
+    }
+
+    /** One of which each cell is a place. */
+    public InGrid(int columns, int rows, Size cell, Length gap, Length border) {
+      this(columns, rows, cell, gap, border, List.of());
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.grid(this);

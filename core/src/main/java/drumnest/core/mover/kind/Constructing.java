@@ -39,7 +39,8 @@ public final class Constructing {
         .orElseGet(
             () -> {
               Flap seen = plan.seen(plan.flap(flap).orElseThrow());
-              return of(seen.renamed(id -> "1", Length.ZERO, Length.ZERO), rules);
+              List<Flap> all = plan.flaps().stream().map(plan::seen).toList();
+              return of(seen, all, rules);
             });
   }
 
@@ -61,10 +62,12 @@ public final class Constructing {
    * The pieces of a single flap.
    *
    * @param flap as it is seen when it can be reached
+   * @param all the flaps of its page, seen so too, itself among them
    */
-  public static Construction of(Flap flap, HouseRules rules) {
-    List<Flap> parts = List.of(flap);
-    return withTabs(new HingedPieces(rules).of(parts, Role.FLAP), parts, rules);
+  public static Construction of(Flap flap, List<Flap> all, HouseRules rules) {
+    SharedSlit slit = SharedSlit.of(flap, all, rules).orElse(null);
+    Flap first = flap.renamed(id -> "1", Length.ZERO, Length.ZERO);
+    return withTabs(new HingedPieces(rules).of(first, slit), List.of(first), rules);
   }
 
   /**

@@ -34,7 +34,24 @@ record HingedPieces(HouseRules rules) {
     for (Flap flap : flaps) {
       pieces.add(hanging(flap, role, flaps.size() == 1 ? null : flap.id()));
     }
-    flaps.stream().filter(flap -> flap.slit() != null).map(this::slit).forEach(pieces::add);
+    flaps.stream()
+        .flatMap(flap -> SharedSlit.of(flap, List.of(flap), rules).stream())
+        .map(slit -> slit(slit, slit.flaps().get(0).id()))
+        .forEach(pieces::add);
+    return pieces;
+  }
+
+  /**
+   * The pieces of one by itself, which may share its slit with others.
+   *
+   * @param slit the slit through which it goes; null for none
+   */
+  List<Piece> of(Flap flap, @Nullable SharedSlit slit) {
+    List<Piece> pieces = new ArrayList<>();
+    pieces.add(hanging(flap, Role.FLAP, null));
+    if (slit != null) {
+      pieces.add(slit(slit, slit.isShared() ? null : flap.id()));
+    }
     return pieces;
   }
 
@@ -58,15 +75,15 @@ record HingedPieces(HouseRules rules) {
   }
 
   /**
-   * The part of the protector around a hinge, of which nothing is cut but the slit and a hole at
-   * each of its ends, so that it does not run on.
+   * The part of the protector around a hinge, or around all of a row, of which nothing is cut but
+   * the slit and a hole at each of its ends, so that it does not run on.
    */
-  private Piece slit(Flap flap) {
+  private Piece slit(SharedSlit slit, @Nullable String number) {
     Length room = rules.length(HouseRule.SLIT_DISTANCE);
-    Box flapHere = Box.of(flap.closed().size()).moved(room, room);
-    Segment line = flap.hinge().line(flapHere);
+    Box row = slit.flaps().stream().map(Flap::closed).reduce(Box::around).orElseThrow();
+    Segment line = slit.line().moved(room.minus(row.x()), room.minus(row.y()));
     Length wide = rules.length(HouseRule.SLIT_HOLE);
-    return Piece.plain(Role.SLIT, flap.id(), Stuff.FILM, flap.closed().size().grown(room.times(2)))
+    return Piece.plain(Role.SLIT, number, Stuff.FILM, row.size().grown(room.times(2)))
         .withOutline(List.of())
         .withSlit(
             line,

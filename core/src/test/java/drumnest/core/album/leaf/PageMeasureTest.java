@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import drumnest.core.album.flap.Holds;
+import drumnest.core.fit.Joined;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Length;
 import drumnest.core.measure.Size;
@@ -79,6 +80,50 @@ class PageMeasureTest {
     Shape grid = new Shape.InGrid(3, 3, Size.ofInches(3, 3), EIGHTH, Length.ZERO);
     PagePlan plan = on(TWELVE).plan(List.of(block(1, grid, MIDDLE)));
     assertThat(plan.mounts().get(4).box().bottom()).isEqualTo(Length.parse("7 1/2"));
+  }
+
+  /** Handbook 7: a piece across two cells needs 2a + g, 3 in cells and 1/8 apart make 6 1/8. */
+  @Test
+  void joined_cells_are_one_place_gap_and_all_and_the_others_keep_their_numbers() {
+    Shape grid =
+        new Shape.InGrid(
+            3,
+            3,
+            Size.ofInches(3, 3),
+            EIGHTH,
+            Length.ZERO,
+            List.of(new Joined(2, 1), new Joined(6, 8)));
+    PagePlan plan = on(TWELVE).plan(List.of(block(1, grid, at("1", "1"))));
+    assertThat(plan.mounts()).extracting(Mount::index).containsExactly(1, 3, 4, 5, 7);
+    assertThat(plan.mounts().get(0).box())
+        .isEqualTo(
+            Box.of(
+                Length.ofInches(1),
+                Length.ofInches(1),
+                new Size(Length.parse("6 1/8"), Length.ofInches(3))));
+    assertThat(plan.mounts().get(3).box())
+        .isEqualTo(
+            Box.of(
+                Length.parse("4 1/8"),
+                Length.parse("4 1/8"),
+                new Size(Length.parse("6 1/8"), Length.parse("6 1/8"))));
+    // The one with the middle cell in it is set first.
+    assertThat(plan.mounts()).extracting(Mount::order).containsExactlyInAnyOrder(1, 2, 3, 4, 5);
+    assertThat(plan.mounts().get(3).order()).isEqualTo(1);
+  }
+
+  @Test
+  void a_cell_that_there_is_not_or_that_is_joined_already_is_named() {
+    for (List<Joined> wrong :
+        List.of(
+            List.of(new Joined(1, 10)),
+            List.of(new Joined(0, 2)),
+            List.of(new Joined(1, 5), new Joined(5, 6)))) {
+      Shape grid = new Shape.InGrid(3, 3, Size.ofInches(3, 3), EIGHTH, Length.ZERO, wrong);
+      assertThatExceptionOfType(PlanProblemException.class)
+          .isThrownBy(() -> on(TWELVE).plan(List.of(block(1, grid, MIDDLE))))
+          .satisfies(problem -> assertThat(problem.field()).isEqualTo("joined"));
+    }
   }
 
   @Test

@@ -187,7 +187,7 @@ class ConstructingTest {
             Edge.LEFT,
             new Attachment.ThroughSlit(Length.parse("1/2")),
             Support.PAGE);
-    Construction made = Constructing.of(flap, RULES);
+    Construction made = Constructing.of(flap, List.of(flap), RULES);
     Piece slit = made.pieces().get(1);
     assertThat(slit.outline()).isEmpty();
     assertThat(slit.slits()).containsExactly(upright("1/2", "1/2", "4 1/2"));

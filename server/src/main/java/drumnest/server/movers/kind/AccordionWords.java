@@ -106,8 +106,10 @@ final class AccordionWords extends MoverWords {
     fact("Folded", folded(cut));
     String enough = cut.besideMat().fits() ? ", enough for the mat beside" : "";
     fact("Left over", text(cut.offcut()) + enough);
-    Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
-    fact("Window in the film", text(cut.panel().grown(clear.times(2))) + ", cut on three sides");
+    if (mover.carrier() == null) {
+      Length clear = rules.length(HouseRule.WINDOW_CLEARANCE);
+      fact("Window in the film", text(cut.panel().grown(clear.times(2))) + ", cut on three sides");
+    }
     Panorama.of(mover)
         .ifPresent(
             wide -> fact("Panorama", text(wide.print()) + ", in " + wide.panels() + " pieces"));

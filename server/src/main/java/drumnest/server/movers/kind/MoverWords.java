@@ -107,10 +107,16 @@ public abstract class MoverWords {
             });
   }
 
-  /** How a single flap is made. */
-  public static List<MakingStep> steps(Flap flap, HouseRules rules) {
+  /**
+   * How a single flap of a page is made.
+   *
+   * @param told the flap as the plan has it
+   */
+  public static List<MakingStep> steps(PagePlan plan, Flap told, HouseRules rules) {
+    Flap flap = plan.seen(told);
     StepList steps = new StepList(rules);
-    steps.hang(List.of(flap), "the flap");
+    List<Flap> all = plan.flaps().stream().map(plan::seen).toList();
+    steps.hang(List.of(flap), all, "the flap");
     steps.grip(flap.grip());
     return steps.all();
   }

@@ -69,7 +69,7 @@ final class PullOutWords extends MoverWords {
       fact("In the pocket", RuleText.thickness(pocket.thickness()) + ", prints and all");
     }
     if (!pullOut.card().fitsIn(most)) {
-      fact("Too tight", "with what is on it the card goes in only at its largest, or smaller");
+      fact("Too tight", "cut the card down to the largest, or put less on it");
     }
     fact("Glue", "three sides, after the card is in");
   }

@@ -2,7 +2,7 @@ package drumnest.server.movers.kind;
 
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Grip;
-import drumnest.core.measure.Segment;
+import drumnest.core.mover.kind.SharedSlit;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.server.stock.UnitsInUse;
@@ -62,6 +62,15 @@ final class StepList {
    * @param what is pressed, such as “the flap”
    */
   void hang(List<Flap> flaps, String what) {
+    hang(flaps, List.of(flaps.get(0)), what);
+  }
+
+  /**
+   * Flaps that each hang by a strip, of which the slit may be that of a row.
+   *
+   * @param all the flaps of their page
+   */
+  void hang(List<Flap> flaps, List<Flap> all, String what) {
     Flap flap = flaps.get(0);
     String one = flap.body() == Flap.Body.CARD ? "card" : "sleeve";
     if (flap.body() == Flap.Body.CARD) {
@@ -71,7 +80,7 @@ final class StepList {
     } else {
       step("Put the pictures in, the inside one the way up in which it is read.");
     }
-    Segment slit = flap.slit();
+    SharedSlit slit = SharedSlit.of(flap, all, rules).orElse(null);
     if (flap.isOnFold()) {
       step("Lay it over its leaf, their inner edges together.");
       last("Bind both at that edge: punch it like the leaf, or fold a strip around the two.");
@@ -87,12 +96,16 @@ final class StepList {
   }
 
   /** Before the page is in its protector. */
-  private void throughSlit(Segment slit, String one) {
+  private void throughSlit(SharedSlit slit, String one) {
+    String all = slit.isShared() ? slit.flaps().size() + " sleeves of the row" : one;
     step(
         "Take the page out of its protector. Lay the "
-            + one
-            + " paper to paper over what it covers, and mark its two ends at the hinge on the film:"
-            + " those of the "
+            + all
+            + " paper to paper over what "
+            + (slit.isShared() ? "they cover" : "it covers")
+            + ", and mark the two ends of the "
+            + (slit.isShared() ? "row" : one)
+            + " at the hinge on the film: those of the "
             + one
             + ", not of the photo.");
     step(
@@ -101,8 +114,8 @@ final class StepList {
             + " at each mark.");
     last(
         "Cut from the middle of one hole to the middle of the other, "
-            + UnitsInUse.text(slit.length())
-            + ". "
+            + UnitsInUse.text(slit.line().length())
+            + (slit.isShared() ? ", one slit for all of them. " : ". ")
             + BLADE);
     last(
         "Stick the strip to the page, inside the hinge, and put the photo back over it. The "
