@@ -2432,7 +2432,7 @@ export interface components {
         ClashView: {
             a: string;
             b: string;
-            fixes: components["schemas"]["FlapFixView"][];
+            fixes: components["schemas"]["FixView"][];
             /** @enum {string} */
             severity: "error" | "order";
             text: string;
@@ -2727,11 +2727,22 @@ export interface components {
              */
             of: "file";
         };
-        FlapFixView: {
-            flap: string;
-            form?: components["schemas"]["FlapForm"];
-            moverForm?: components["schemas"]["MoverForm"];
+        FixChange: {
+            of: string;
+        };
+        FixView: {
+            change: components["schemas"]["FlapChange"] | components["schemas"]["MoverChange"] | components["schemas"]["PhotoMove"];
             text: string;
+        };
+        FlapChange: Omit<components["schemas"]["FixChange"], "of"> & {
+            flap: string;
+            form: components["schemas"]["FlapForm"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "flap";
         };
         FlapForm: {
             fixedTo?: string;
@@ -3173,6 +3184,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        MoverChange: Omit<components["schemas"]["FixChange"], "of"> & {
+            flap: string;
+            form: components["schemas"]["MoverForm"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "mover";
+        };
         MoverFact: {
             name: string;
             value: string;
@@ -3381,6 +3402,16 @@ export interface components {
             shape: number;
             silent: boolean;
             where?: string;
+        };
+        PhotoMove: Omit<components["schemas"]["FixChange"], "of"> & {
+            from: string;
+            to: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            of: "photo";
         };
         PhotoTicketView: Omit<components["schemas"]["TicketView"], "of"> & {
             backing?: components["schemas"]["SizeView"];

@@ -107,6 +107,6 @@ export type ThreadRow = Schemas["ThreadRowView"];
 export type PhotoMini = Schemas["PhotoMini"];
 export type TitleOfAlbum = Schemas["TitleView"];
 
-export type FlapFix = Schemas["FlapFixView"];
+export type Fix = Schemas["FixView"];
 
 export type Clash = Schemas["ClashView"];

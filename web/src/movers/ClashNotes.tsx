@@ -1,4 +1,4 @@
-import type { Album, Clash, FlapFix } from "../api/types";
+import type { Album, Clash, Fix } from "../api/types";
 import { useStep } from "../api/useStep";
 import { Measures } from "../ui/Measures";
 import { useFlaps } from "./useFlaps";
@@ -17,11 +17,14 @@ export function ClashNotes({ album, of, orders = false }: Props) {
   const step = useStep(album.id);
   const isOrder = (clash: Clash) =>
     clash.severity === "order" && flaps.some(({ flap }) => flap.id === clash.b);
-  function take({ flap, form, moverForm }: FlapFix) {
-    if (moverForm) {
-      void step("/api/albums/{id}/movers/change", { flap, form: moverForm });
-    } else if (form) {
-      void step("/api/albums/{id}/flaps/change", { flap, form });
+  function take({ change }: Fix) {
+    switch (change.of) {
+      case "flap":
+        return step("/api/albums/{id}/flaps/change", { flap: change.flap, form: change.form });
+      case "mover":
+        return step("/api/albums/{id}/movers/change", { flap: change.flap, form: change.form });
+      case "photo":
+        return step("/api/albums/{id}/swap", { from: change.from, to: change.to });
     }
   }
   return motion?.clashes
@@ -37,7 +40,7 @@ export function ClashNotes({ album, of, orders = false }: Props) {
             key={fix.text}
             type="button"
             className="mt-0.5 block text-left font-semibold text-fold underline underline-offset-2"
-            onClick={() => take(fix)}
+            onClick={() => void take(fix)}
           >
             <Measures text={fix.text} />
           </button>

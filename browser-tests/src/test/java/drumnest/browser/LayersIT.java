@@ -55,7 +55,8 @@ class LayersIT {
           "door", "2-front-6",
           "double-door", "2-front-6",
           "fold-out", "2-front-6",
-          "divided-place", "2-front-6");
+          "divided-place", "2-front-6",
+          "gutter-band", "2-front-5");
 
   /** At how many points along its middle it is looked for a colour. */
   private static final int POINTS = 12;
@@ -147,6 +148,31 @@ class LayersIT {
     add("2-front-6", "door");
     add("2-front-m1.2", "waterfall");
     assertIsPaintedAsSeen("waterfall in a door");
+  }
+
+  @Test
+  void four_on_each_others_insides_are_opened_one_after_the_other() {
+    add("2-front-6", "door");
+    for (int carrier = 1; carrier <= 3; carrier++) {
+      step("flaps/add", Map.of("slot", "2-front-m" + carrier + ".2"));
+    }
+    assertIsPaintedAsSeen("three flaps in a door");
+  }
+
+  @Test
+  void a_folded_strip_comes_out_of_its_pocket_with_its_card_and_is_leafed_there() {
+    page.setDefaultTimeout(SOON);
+    add("2-front-6", "pull-out");
+    add("2-front-m1.1", "accordion");
+    fill();
+    page.reload();
+    assertThat(painted()).contains("2-front-6").doesNotContain("2-front-m1.1", "2-front-m2.1");
+    page.locator("[data-grip='2-front-m1']").click();
+    assertThat(page.locator("[data-flap][data-open]")).hasCount(1);
+    assertThat(painted()).contains("2-front-m2.1").doesNotContain("2-front-m1.1", "2-front-m2.2");
+    page.locator("[data-grip='2-front-m2']").click();
+    assertThat(page.locator("[data-flap][data-open]")).hasCount(2);
+    assertThat(painted()).contains("2-front-m2.2", "2-front-m3.1").doesNotContain("2-front-m2.1");
   }
 
   /** A card that is drawn out is in the hand: a place that it lies over still counts as seen. */
@@ -265,8 +291,13 @@ class LayersIT {
   private Map<String, Map<String, Number>> boxes() {
     page.waitForFunction(
         """
-        () => document.getAnimations().length === 0
-          && [...document.querySelectorAll('[data-slot] img')].every(each => each.complete)""");
+        async () => {
+          const pictures = [...document.querySelectorAll('[data-slot] img')];
+          // One that is complete may still not be painted before it is decoded.
+          await Promise.all(pictures.map(each => each.decode().catch(() => null)));
+          return pictures.length > 0 && pictures.every(each => each.complete)
+            && document.getAnimations().length === 0;
+        }""");
     @SuppressWarnings("unchecked")
     Map<String, Map<String, Number>> boxes =
         (Map<String, Map<String, Number>>)

@@ -25,6 +25,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Movers of several parts: chosen, measured, leafed and taken off. */
 class MoverKindsIT {
@@ -229,17 +231,18 @@ class MoverKindsIT {
   /** A point in space, in pixels from the top left of the spread; towards the eye is up. */
   private record Point(double x, double y, double z) {}
 
-  @Test
-  void half_open_its_corners_are_drawn_where_they_are_in_space() {
+  @ParameterizedTest
+  @ValueSource(strings = {"Door", "Waterfall", "Booklet", "Accordion", "Fold-out"})
+  void half_open_its_corners_are_drawn_where_they_are_in_space(String kind) {
     bring(1);
-    choose("2-front-6", "Door");
+    choose("2-front-6", kind);
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     JsonObject closed = area(List.of());
     JsonObject open = area(List.of("2-front-m1"));
     // The spread makes room for its states before it is measured.
     assertThat(stateCalled("at rest")).isVisible();
     double inch = flap(1).boundingBox().width / inches(closed, "w");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open door 1")).click();
+    page.locator("[data-grip='2-front-m1']").click();
     page.waitForFunction(
         "() => document.querySelector(\"[data-flap='2-front-m1']\").getAnimations().length > 0");
     for (double share : new double[] {0.25, 0.5, 0.75}) {
@@ -258,13 +261,13 @@ class MoverKindsIT {
     }
   }
 
-  /** Holds the door where it is so far open, and tells where the layer of the movers lies. */
+  /** Holds the flap where it is so far open, and tells where the layer of the movers lies. */
   private BoundingBox halt(double share) {
     page.evaluate(
         """
         share => {
-          const door = document.querySelector("[data-flap='2-front-m1']");
-          const [turning] = door.getAnimations();
+          const flap = document.querySelector("[data-flap='2-front-m1']");
+          const [turning] = flap.getAnimations();
           turning.effect.updateTiming({ easing: 'linear' });
           turning.pause();
           turning.currentTime = share * turning.effect.getComputedTiming().duration;
@@ -273,7 +276,7 @@ class MoverKindsIT {
     return page.locator("[data-movers='over']").boundingBox();
   }
 
-  /** Where the door lies on the spread in a state, as it is answered. */
+  /** Where the flap lies on the spread in a state, as it is answered. */
   private JsonObject area(List<String> open) {
     String answer =
         page.request()
@@ -288,7 +291,7 @@ class MoverKindsIT {
         return each.getAsJsonObject().getAsJsonObject("box");
       }
     }
-    throw new AssertionError("The door lies nowhere.");
+    throw new AssertionError("The flap lies nowhere.");
   }
 
   private static double inches(JsonObject box, String side) {

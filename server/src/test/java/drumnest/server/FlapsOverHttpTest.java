@@ -106,13 +106,43 @@ class FlapsOverHttpTest {
     assertThat(SPREAD.motion().at("/flaps/1/hindrances/0").stringValue())
         .isEqualTo("The strip of flap 1 holds it shut.");
     int before = SPREAD.motion().get("clashes").size();
-    JsonNode fix = clash.at("/fixes/0");
+    JsonNode fix = clash.at("/fixes/0/change");
     SERVER
         .step(
             "flaps/change", Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("form")))
         .is(200);
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
     assertThat(texts(SPREAD.motion().at("/flaps/1/hindrances"))).isEmpty();
+  }
+
+  /** Above the hinge is pocket 2: its photo goes, the sleeve stays where it is wanted. */
+  @Test
+  void the_photo_below_a_strip_is_moved_to_a_free_place_where_none_lies_on_it() {
+    String photo = SERVER.line().get(0).get("id").stringValue();
+    SERVER.step("put", Map.of("photo", photo, "slot", "2-front-2")).is(200);
+    add("2-front-6", "top");
+    JsonNode clash = SPREAD.motion().at("/clashes/0");
+    assertThat(clash.get("b").stringValue()).isEqualTo("2-front-2");
+    JsonNode change = clash.at("/fixes/0/change");
+    assertThat(change.get("of").stringValue()).isEqualTo("photo");
+    assertThat(change.get("to").stringValue()).isNotIn("2-front-2", "2-front-6");
+    SERVER
+        .step("swap", Map.of("from", change.get("from"), "to", change.get("to").stringValue()))
+        .is(200);
+    assertThat(SPREAD.motion().get("clashes")).isEmpty();
+    assertThat(SERVER.line().get(0).at("/where/slot")).isEqualTo(change.get("to"));
+  }
+
+  @Test
+  void a_photo_that_is_locked_stays_and_the_sleeve_is_offered_to_move() {
+    String photo = SERVER.line().get(0).get("id").stringValue();
+    SERVER.step("put", Map.of("photo", photo, "slot", "2-front-2")).is(200);
+    SERVER.step("lock", Map.of("slot", "2-front-2", "locked", true)).is(200);
+    add("2-front-6", "top");
+    JsonNode fixes = SPREAD.motion().at("/clashes/0/fixes");
+    assertThat(fixes).isNotEmpty();
+    assertThat(fixes.valueStream().map(fix -> fix.at("/change/of").stringValue()))
+        .containsOnly("flap");
   }
 
   @Test

@@ -570,12 +570,11 @@ class MoversOverHttpTest {
     JsonNode clash = SPREAD.motion().at("/clashes/0");
     assertThat(clash.at("/fixes")).isNotEmpty();
     int before = SPREAD.motion().get("clashes").size();
-    JsonNode fix = clash.at("/fixes/0");
-    assertThat(fix.has("moverForm")).isTrue();
+    JsonNode fix = clash.at("/fixes/0/change");
+    assertThat(fix.get("of").stringValue()).isEqualTo("mover");
     SERVER
         .step(
-            "movers/change",
-            Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("moverForm")))
+            "movers/change", Map.of("flap", fix.get("flap").stringValue(), "form", fix.get("form")))
         .is(200);
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
   }

@@ -1,5 +1,7 @@
 package drumnest.server.movers;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import drumnest.core.album.AlbumModel;
 import drumnest.core.album.flap.Band;
 import drumnest.core.album.flap.Flap;
@@ -11,6 +13,7 @@ import drumnest.core.measure.Length;
 import drumnest.core.mover.Clash;
 import drumnest.core.mover.FlapFixes;
 import drumnest.core.mover.MoverFixes;
+import drumnest.core.mover.OtherPlaces;
 import drumnest.core.mover.SpreadMotion;
 import drumnest.core.mover.StripsOnPhotos;
 import drumnest.server.frame.FlapWords;
@@ -24,26 +27,43 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** Shows what is in each other's way on a spread, and what would settle it. */
 final class ClashViews {
 
   private static final int MOST_FIXES = 3;
 
-  /**
-   * A fix that was tried, in words, and what it makes of a flap, or of the mover that it is a part
-   * of.
-   *
-   * @param form the measures of the flap then; left out where it is a part of a mover
-   * @param moverForm those of the mover; left out for a flap by itself
-   */
-  record FlapFixView(
-      String text,
-      String flap,
-      MoverRequests.@Nullable FlapForm form,
-      @Nullable MoverForm moverForm) {}
+  /** A fix that was tried, in words. */
+  record FixView(String text, FixChange change) {}
+
+  /** What a fix changes. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = FixChange.FlapChange.class, name = "flap"),
+    @JsonSubTypes.Type(value = FixChange.MoverChange.class, name = "mover"),
+    @JsonSubTypes.Type(value = FixChange.PhotoMove.class, name = "photo")
+  })
+  sealed interface FixChange {
+
+    /**
+     * @param form the measures of the flap then
+     */
+    record FlapChange(String flap, MoverRequests.FlapForm form) implements FixChange {}
+
+    /**
+     * @param flap its first part
+     * @param form the measures of the mover then
+     */
+    record MoverChange(String flap, MoverForm form) implements FixChange {}
+
+    /**
+     * @param from the place of the photo
+     * @param to a free one
+     */
+    record PhotoMove(String from, String to) implements FixChange {}
+  }
 
   /**
    * Two flaps in each other's way, or a flap whose strip lies on a photo.
@@ -52,13 +72,13 @@ final class ClashViews {
    * @param a the flap that is in the way
    * @param b the other flap, or the place of the photo
    */
-  record ClashView(
-      Clash.Severity severity, String text, String a, String b, List<FlapFixView> fixes) {}
+  record ClashView(Clash.Severity severity, String text, String a, String b, List<FixView> fixes) {}
 
   private final AlbumModel album;
   private final SpreadMotion motion;
   private final SpreadPlans plans;
   private final FlapFixes flapFixes;
+  private final OtherPlaces otherPlaces;
   private final Map<String, MoverFixes> moverFixes = new HashMap<>();
 
   ClashViews(AlbumModel album, SpreadMotion motion, SpreadPlans plans) {
@@ -71,6 +91,18 @@ final class ClashViews {
             motion::page,
             flap -> plans.moverOf(flap.id()).isEmpty() && !flap.inside(),
             album.rules());
+    this.otherPlaces =
+        new OtherPlaces(
+            album,
+            motion,
+            plans.movers().stream()
+                .filter(ClashViews::isBandOver)
+                .map(placed -> motion.flap(placed.id()).orElseThrow())
+                .collect(Collectors.toSet()));
+  }
+
+  private static boolean isBandOver(SpreadPlans.PlacedMover placed) {
+    return placed.mover().mechanism() instanceof Band band && !band.under();
   }
 
   /** All of them but those of the parts of one mover with each other, then strips on photos. */
@@ -89,17 +121,16 @@ final class ClashViews {
 
   /** The photos on a part of which a band lies. */
   private Stream<ClashView> bandOver(SpreadPlans.PlacedMover placed, Map<String, Box> photos) {
-    if (!(placed.mover().mechanism() instanceof Band band) || band.under()) {
+    if (!isBandOver(placed)) {
       return Stream.empty();
     }
+    Band band = (Band) placed.mover().mechanism();
     Flap flap = motion.flap(placed.id()).orElseThrow();
     Mover under = placed.mover().with(band.lyingUnder());
-    FlapFixView fix =
-        new FlapFixView(
+    FixView fix =
+        new FixView(
             "Lay " + plans.called(placed) + " under the photos",
-            placed.id(),
-            null,
-            MoverForm.of(under));
+            new FixChange.MoverChange(placed.id(), MoverForm.of(under)));
     return photos.entrySet().stream()
         .filter(photo -> photo.getValue().overlaps(flap.closed()))
         .map(
@@ -112,7 +143,7 @@ final class ClashViews {
                         + ".",
                     placed.id(),
                     photo.getKey(),
-                    List.of(fix)));
+                    distinct(Stream.concat(Stream.of(fix), elsewhere(photo.getKey())))));
   }
 
   private MoverFixes moverFixes(SpreadPlans.PlacedMover placed) {
@@ -138,7 +169,7 @@ final class ClashViews {
   }
 
   /** At most so many, each way once. */
-  private static List<FlapFixView> distinct(Stream<FlapFixView> fixes) {
+  private static List<FixView> distinct(Stream<FixView> fixes) {
     Set<String> told = new HashSet<>();
     return fixes.filter(fix -> told.add(fix.text())).limit(MOST_FIXES).toList();
   }
@@ -146,7 +177,7 @@ final class ClashViews {
   private ClashView view(StripsOnPhotos.OnPhoto on, StripsOnPhotos photos) {
     Flap flap = motion.flap(on.flap()).orElseThrow();
     SpreadPlans.PlacedMover mover = plans.moverOf(on.flap()).orElse(null);
-    Stream<FlapFixView> fixes =
+    Stream<FixView> fixes =
         mover == null
             ? flapFixes.offPhotos(flap, photos, MOST_FIXES).stream().map(fix -> fix(flap, fix))
             : moverFixes(mover).offPhotos(photos, MOST_FIXES).stream().map(fix -> fix(mover, fix));
@@ -162,7 +193,17 @@ final class ClashViews {
             + ".",
         on.flap(),
         on.place(),
-        distinct(fixes));
+        distinct(Stream.concat(elsewhere(on.place()), fixes)));
+  }
+
+  /** The photo that is lain on, in another place of this spread. */
+  private Stream<FixView> elsewhere(String place) {
+    return otherPlaces.nearest(album.slot(place).orElseThrow()).stream()
+        .map(
+            slot ->
+                new FixView(
+                    "Move the photo to " + SlotNames.within(slot),
+                    new FixChange.PhotoMove(place, slot.id())));
   }
 
   /** Where the pictures of both pages lie. */
@@ -180,7 +221,7 @@ final class ClashViews {
   }
 
   /** Tells what would settle a clash by changing a mover as a whole. */
-  private Stream<FlapFixView> moverFixes(Clash clash) {
+  private Stream<FixView> moverFixes(Clash clash) {
     return Stream.of(clash.a(), clash.b())
         .flatMap(flap -> plans.moverOf(flap).stream())
         .distinct()
@@ -189,7 +230,7 @@ final class ClashViews {
                 moverFixes(placed).of(clash, MOST_FIXES).stream().map(fix -> fix(placed, fix)));
   }
 
-  private FlapFixView fix(SpreadPlans.PlacedMover placed, MoverFixes.Fix fix) {
+  private FixView fix(SpreadPlans.PlacedMover placed, MoverFixes.Fix fix) {
     String name = plans.called(placed);
     PagePlan plan = NextPlan.plan(placed.page());
     Mover before = plan.seen(placed.mover());
@@ -198,10 +239,10 @@ final class ClashViews {
         before.edge() == after.edge()
             ? "Move " + name + " " + moved(before.at(), after.at())
             : "Open " + name + " over the " + Words.edge(ChoiceViews.opening(after));
-    return new FlapFixView(text, placed.id(), null, MoverForm.of(after));
+    return new FixView(text, new FixChange.MoverChange(placed.id(), MoverForm.of(after)));
   }
 
-  private FlapFixView fix(Clash clash, FlapFixes.Fix fix) {
+  private FixView fix(Clash clash, FlapFixes.Fix fix) {
     boolean first = fix.flap().id().equals(clash.a());
     return fix(motion.flap(first ? clash.b() : clash.a()).orElseThrow(), fix);
   }
@@ -209,7 +250,7 @@ final class ClashViews {
   /**
    * @param with the flap that it clashes with
    */
-  private FlapFixView fix(Flap with, FlapFixes.Fix fix) {
+  private FixView fix(Flap with, FlapFixes.Fix fix) {
     Flap flap = fix.flap();
     Flap before = motion.flap(flap.id()).orElseThrow();
     String other = plans.called(with.id());
@@ -222,7 +263,7 @@ final class ClashViews {
           case SLIT -> "Put " + name + " through a slit";
           case MOVE -> "Move " + name + " " + moved(seen(before).closed(), seen(flap).closed());
         };
-    return new FlapFixView(text, flap.id(), FlapStates.form(motion, flap), null);
+    return new FixView(text, new FixChange.FlapChange(flap.id(), FlapStates.form(motion, flap)));
   }
 
   /** A flap as it is seen when it can be reached. */
