@@ -141,9 +141,12 @@ export function FlapTicket({ album, slot }: Props) {
   );
 }
 
-/** The side of a flap on which others are put: the inside, or the front of what is drawn out. */
+/** The side of a flap on which others are put: the inside, or the front of the card of a pull-out. */
 function carryingSideOf(flap: Flap, mover: MoverState | undefined) {
-  return mover?.kind === "pull-out" ? flap.outside : insideOf(flap);
+  if (mover?.kind === "pull-out") {
+    return flap.outside;
+  }
+  return flap.motion.of === "slides" ? undefined : insideOf(flap);
 }
 
 /** Whether a place is of a leaf that is smaller than the album's page. */

@@ -579,6 +579,53 @@ class MoversOverHttpTest {
     assertThat(SPREAD.motion().get("clashes").size()).isLessThan(before);
   }
 
+  @ParameterizedTest
+  @CsvSource({"door, .2", "booklet, .2", "pull-out, .1"})
+  void a_mover_is_moved_with_what_is_stuck_to_it(String kind, String side) {
+    add("2-front-6", kind);
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1" + side)).is(200);
+    double before = carried().at("/closed/x/in").doubleValue();
+    Map<String, Object> form = form();
+    assertThat(form.get("x").toString()).contains("6");
+    form.put("x", "5 1/2");
+    SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(200);
+    assertThat(carried().at("/closed/x/in").doubleValue()).isEqualTo(before - 0.5);
+  }
+
+  /** The flap that is stuck to the first. */
+  private static JsonNode carried() {
+    return SPREAD
+        .page()
+        .get("flaps")
+        .valueStream()
+        .filter(flap -> flap.at("/support/of").stringValue().equals("inside"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void a_door_is_not_made_smaller_than_what_is_stuck_to_it() {
+    add("2-front-6", "door");
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2")).is(200);
+    Map<String, Object> form = form();
+    form.put("w", "2");
+    JsonNode refused =
+        SERVER.step("movers/change", Map.of("flap", "2-front-m1", "form", form)).is(422).json();
+    assertThat(refused.get("detail").stringValue())
+        .startsWith("Flap 1, which is stuck to it, would reach past it.");
+  }
+
+  @Test
+  void nothing_is_put_on_the_reverse_of_a_card_that_is_drawn_out() {
+    add("2-front-6", "pull-out");
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2")).is(422);
+    SERVER.step("movers/add", Map.of("slot", "2-front-m1.2", "kind", "door")).is(422);
+    SERVER.step("flaps/remove", Map.of("flap", "2-front-m1")).is(200);
+    add("2-front-6", "tuck-spot");
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.1")).is(422);
+    SERVER.step("flaps/add", Map.of("slot", "2-front-m1.2")).is(422);
+  }
+
   @Test
   void a_waterfall_is_made_of_sleeves_and_a_divided_place_of_five_prints_when_that_is_asked() {
     add("2-front-6", "waterfall");

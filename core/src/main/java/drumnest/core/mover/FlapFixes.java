@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.flap.CarriedAlong;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.measure.Box;
 import drumnest.core.measure.Edge;
@@ -11,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -100,17 +102,20 @@ public final class FlapFixes {
   }
 
   private Optional<Fix> tried(Fix way, Predicate<List<Clash>> wanted) {
-    if (!isOnPage(way.flap())) {
+    List<Flap> then = with(way.flap());
+    if (!then.stream().filter(flap -> !flaps.contains(flap)).allMatch(this::isOnPage)) {
       return Optional.empty();
     }
-    OptionalInt left = trial.left(with(way.flap()), wanted);
+    OptionalInt left = trial.left(then, wanted);
     return left.isEmpty()
         ? Optional.empty()
         : Optional.of(new Fix(way.way(), way.flap(), way.right(), way.down(), left.getAsInt()));
   }
 
   private List<Flap> with(Flap changed) {
-    return flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
+    List<Flap> then =
+        flaps.stream().map(flap -> flap.id().equals(changed.id()) ? changed : flap).toList();
+    return new CarriedAlong(flaps, then, Set.of(changed.id())).flaps();
   }
 
   private Flap flap(String id) {

@@ -26,6 +26,7 @@ import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.Part;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -279,7 +280,23 @@ public final class MoverChoices {
               EDGE_BAND ->
               false;
         };
-    return covers || mover.carrier() != null ? null : new Flaps(flaps).uppermost(mover.at());
+    return covers || mover.carrier() != null
+        ? null
+        : new Flaps(besides(flaps, mover)).uppermost(mover.at());
+  }
+
+  /** Those that do not rest on a mover, through the stack: none of them can be below it. */
+  private static List<Flap> besides(List<Flap> flaps, Mover mover) {
+    Set<String> resting = new HashSet<>(mover.parts());
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Flap flap : flaps) {
+        boolean rests = resting.contains(flap.fixedTo()) || resting.contains(flap.on());
+        more |= rests && resting.add(flap.id());
+      }
+    }
+    return flaps.stream().filter(flap -> !resting.contains(flap.id())).toList();
   }
 
   /** Each kind with its usual measures; its edge is still to be chosen. */

@@ -1,5 +1,6 @@
 package drumnest.core.mover;
 
+import drumnest.core.album.flap.CarriedAlong;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
@@ -164,7 +165,7 @@ public final class MoverFixes {
       Flap placed = part.id().equals(lastOf(next)) && below != null ? here.lyingOn(below) : here;
       then.replaceAll(flap -> flap.id().equals(placed.id()) ? placed : flap);
     }
-    return then;
+    return new CarriedAlong(flaps, then, parts).flaps();
   }
 
   private static String lastOf(Mover mover) {

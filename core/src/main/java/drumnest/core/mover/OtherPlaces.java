@@ -9,22 +9,19 @@ import drumnest.core.fit.InsertFit;
 import drumnest.core.fit.PrintInPocket;
 import drumnest.core.measure.Box;
 import drumnest.core.photo.AlbumPhoto;
+import drumnest.core.stock.HouseRule;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 
 /**
  * The free places of a spread to which a photo could go on which the strip of a flap, or a band,
  * lies: makers move the photo below rather than what is stuck down. Such a place is under no flap,
  * and no strip or band lies on the photo there; not more of the picture is cut than where it was,
- * or no more than half of it, and never what must stay. Source: common practice, no source.
+ * or than a house rule says, and never what must stay. Source: common practice, no source.
  */
 public final class OtherPlaces {
-
-  /** The least share of a picture that is seen after its move, unless it was less before. */
-  private static final double LEAST_KEPT = 0.5;
 
   private final AlbumModel album;
   private final SpreadMotion motion;
@@ -49,26 +46,27 @@ public final class OtherPlaces {
     if (photo == null || holding.made() != null) {
       return Optional.empty();
     }
-    double kept = seen(from, photo).keptShare();
+    double least = album.rules().number(HouseRule.MOVED_SHARE) / 100.0;
+    double kept = print(from, holding, photo).keptShare();
     return motion.places().keySet().stream()
         .flatMap(id -> album.slot(id).stream())
         .filter(slot -> album.held(slot) == null && slot.holds() == Holds.PHOTO)
         .filter(slot -> slot.cover() == Slot.Cover.NONE && isClear(slot))
-        .filter(fits(photo, Math.min(kept, LEAST_KEPT)))
+        .filter(
+            slot ->
+                suits(
+                    print(slot, Holding.moved(holding, from, slot), photo), Math.min(kept, least)))
         .min(Comparator.comparingInt(slot -> Math.abs(slot.rank() - from.rank())));
   }
 
-  private Predicate<Slot> fits(AlbumPhoto photo, double least) {
-    return slot -> {
-      PrintInPocket print = seen(slot, photo);
-      return !print.cutsKeepBox()
-          && print.keptShare() >= least
-          && print.fit().verdict() != InsertFit.Verdict.TOO_BIG;
-    };
+  private static boolean suits(PrintInPocket print, double least) {
+    return !print.cutsKeepBox()
+        && print.keptShare() >= least
+        && print.fit().verdict() != InsertFit.Verdict.TOO_BIG;
   }
 
-  private PrintInPocket seen(Slot slot, AlbumPhoto photo) {
-    return album.measure(slot, photo, false, false, photo.keep());
+  private PrintInPocket print(Slot slot, Holding holding, AlbumPhoto photo) {
+    return album.measure(slot, photo, holding.turned(), holding.whole(), photo.keep());
   }
 
   private boolean isClear(Slot slot) {

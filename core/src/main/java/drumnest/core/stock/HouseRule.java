@@ -208,6 +208,17 @@ public enum HouseRule {
       "How much the details of two pictures that follow each other agree, one moved and turned over the other, from which on they look alike.",
       "lookalikes on the line"),
 
+  MOVED_SHARE(
+      Group.PICTURE,
+      Provenance.FROM_MEMORY,
+      Unit.PERCENT,
+      50,
+      0,
+      100,
+      "Moved out of the way, a photo keeps at least",
+      "Share of a picture that is seen in the place to which it could go from under a strip or a band, unless less of it is seen now.",
+      "the ways out that a ticket offers"),
+
   QUIET_LEAST(
       Group.PICTURE,
       Provenance.FROM_MEMORY,

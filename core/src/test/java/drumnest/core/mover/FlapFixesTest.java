@@ -173,13 +173,29 @@ class FlapFixesTest {
     for (Clash clash : before) {
       for (FlapFixes.Fix fix : fixes.of(clash, 3)) {
         List<Flap> then = new ArrayList<>(flaps);
-        then.replaceAll(flap -> flap.id().equals(fix.flap().id()) ? fix.flap() : flap);
+        then.replaceAll(
+            flap ->
+                flap.id().equals(fix.flap().id())
+                    ? fix.flap()
+                    : isStuckTo(flap, fix.flap().id(), flaps)
+                        ? flap.moved(fix.right(), fix.down())
+                        : flap);
         List<Clash> after = new SpreadMotion(then).clashes();
         assertThat(after).doesNotContain(clash).hasSize(fix.left());
         assertThat(after.size()).isLessThan(before.size());
         assertThat(Box.of(PAGE).contains(fix.flap().face())).isTrue();
       }
     }
+  }
+
+  /** Whether one goes along with another, down the stack. */
+  private static boolean isStuckTo(Flap flap, String carrier, List<Flap> flaps) {
+    String at = flap.fixedTo();
+    while (at != null && !at.equals(carrier)) {
+      String next = at;
+      at = flaps.stream().filter(each -> each.id().equals(next)).findFirst().get().fixedTo();
+    }
+    return at != null;
   }
 
   @Test

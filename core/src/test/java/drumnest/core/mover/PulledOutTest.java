@@ -2,6 +2,7 @@ package drumnest.core.mover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import drumnest.core.album.flap.CarriedAlong;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mechanism;
 import drumnest.core.album.flap.Mover;
@@ -24,6 +25,7 @@ import drumnest.core.stock.Catalogue;
 import drumnest.core.stock.HouseRule;
 import drumnest.core.stock.HouseRules;
 import drumnest.core.stock.LeafType;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -139,6 +141,43 @@ class PulledOutTest {
             new Mechanism.TuckSpot(CARD, Length.parse("1/2")));
     PagePlan tucked = PagePlan.EMPTY.with(tuck, MoverParts.of(tuck, null, RULES));
     assertThat(tucked.takesMover(slot(tucked, SlotKind.OUTSIDE, "1"))).isFalse();
+  }
+
+  /** Its pocket is put elsewhere, or opens over another edge: the strip stays on its card. */
+  @ParameterizedTest
+  @EnumSource(Edge.class)
+  void a_pull_out_is_changed_with_what_is_on_its_card(Edge edge) {
+    PagePlan plan = withFirst(pullOut(Edge.RIGHT), MoverKind.ACCORDION);
+    Mover before = plan.moverOf("1").orElseThrow();
+    Mover after = before.withEdge(edge).lying(before.at().moved(INCH, INCH.negated()));
+    List<Flap> parts = MoverChoices.choice(after, plan, leaf(plan), Side.FRONT, RULES).flaps();
+    List<Flap> flaps = new ArrayList<>(plan.flaps());
+    flaps.set(0, parts.get(0));
+    CarriedAlong carried = new CarriedAlong(plan.flaps(), flaps, Set.of("1"));
+    assertThat(carried.beyondItsCarrier()).isEmpty();
+    Box was = plan.flap("1").orElseThrow().closed();
+    Box is = parts.get(0).closed();
+    for (Flap each : plan.carriedBy(plan.flap("1").orElseThrow())) {
+      Flap then =
+          carried.flaps().stream().filter(f -> f.id().equals(each.id())).findFirst().orElseThrow();
+      assertThat(then.closed().x().minus(is.x())).isEqualTo(each.closed().x().minus(was.x()));
+      assertThat(then.closed().y().minus(is.y())).isEqualTo(each.closed().y().minus(was.y()));
+    }
+    Mover strip = plan.moverOf("2").orElseThrow();
+    assertThat(carried.placed(strip).at().x().minus(strip.at().x()))
+        .isEqualTo(is.x().minus(was.x()));
+  }
+
+  @Test
+  void what_no_longer_fits_on_a_smaller_card_is_found() {
+    PagePlan plan = withFirst(pullOut(Edge.RIGHT), MoverKind.DOOR);
+    Flap card = plan.flap("1").orElseThrow();
+    Flap less = card.withClosed(Box.of(card.closed().x(), card.closed().y(), Size.ofInches(2, 2)));
+    CarriedAlong carried =
+        new CarriedAlong(
+            plan.flaps(), List.of(less, plan.flap("2").orElseThrow()), Set.of(card.id()));
+    assertThat(carried.beyondItsCarrier().map(Flap::id)).contains("2");
+    assertThat(carried.flaps().get(1)).isEqualTo(plan.flap("2").orElseThrow());
   }
 
   /** Three panels: two that turn, with two prints each, and one that is stuck down, with one. */

@@ -38,7 +38,7 @@ final class ClashViews {
   /** A fix that was tried, in words. */
   record FixView(String text, FixChange change) {}
 
-  /** What a fix changes. */
+  /** The change that a fix makes. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = FixChange.FlapChange.class, name = "flap"),

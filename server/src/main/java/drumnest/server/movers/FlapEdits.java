@@ -9,7 +9,6 @@ import drumnest.core.album.flap.Flap;
 import drumnest.core.album.leaf.FlapNames;
 import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.Slot;
-import drumnest.core.album.leaf.SlotKind;
 import drumnest.core.measure.Edge;
 import drumnest.core.measure.Size;
 import drumnest.core.mover.FlapChoices;
@@ -55,6 +54,7 @@ public class FlapEdits {
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
     PagePlan plan = MoverStep.plan(over);
+    requireTakesFlap(plan, over);
     Flap flap =
         FlapChoices.over(over, insert == null ? over.takes() : insert, body, album.rules()).stream()
             .map(FlapChoices.Choice::flap)
@@ -68,12 +68,21 @@ public class FlapEdits {
       Holding holding = Holding.ofPhoto(photoId).putByHand();
       inside.add(new Change.OfHolding(FlapNames.inside(name), null, holding));
     }
-    String where = over.kind() == SlotKind.INSIDE ? "a flap on " : "a flap over ";
+    String where = plan.carrierOf(over).isPresent() ? "a flap on " : "a flap over ";
     step.take(
         seen,
         List.of(NextPlan.with(over.parent().page(), flap)),
         where + SlotNames.of(over),
         inside);
+  }
+
+  private static void requireTakesFlap(PagePlan plan, Slot over) {
+    if (!plan.takesFlap(over)) {
+      throw new UnprocessableException(
+          "slot",
+          "A flap on the card of a pull-out lies on its front; a card that is tucked behind"
+              + " something has no room for one.");
+    }
   }
 
   /** Puts a sleeve over a whole leaf, as its cover. */
@@ -98,6 +107,7 @@ public class FlapEdits {
   public StepTaken addBehind(SeenAlbum seen, String slotId, Ephemera.Card card) {
     AlbumModel album = seen.album();
     Slot over = AlbumChecks.slot(album, "slot", slotId);
+    requireTakesFlap(MoverStep.plan(over), over);
     Flap flap = FlapChoices.over(over, over.takes(), Flap.Body.CARD, album.rules()).get(0).flap();
     List<Change> inside = new ArrayList<>();
     Slot from = album.slotOfEphemera(card.key()).orElse(null);
@@ -139,10 +149,9 @@ public class FlapEdits {
     } else {
       MoverStep.requireWithin(after.face(), MoverStep.room(side.parent().page()), "its page");
     }
-    List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
     step.take(
         seen,
-        List.of(new NextPlan(side.parent().page(), plan.withFlaps(flaps))),
+        List.of(NextPlan.changed(side.parent().page(), before, after)),
         "change flap " + before.id() + MoverStep.page(side),
         List.of());
   }

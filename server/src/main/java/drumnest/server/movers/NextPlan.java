@@ -1,5 +1,6 @@
 package drumnest.server.movers;
 
+import drumnest.core.album.flap.CarriedAlong;
 import drumnest.core.album.flap.Flap;
 import drumnest.core.album.flap.Mover;
 import drumnest.core.album.flap.MoverProblemException;
@@ -9,6 +10,9 @@ import drumnest.core.album.leaf.PagePlan;
 import drumnest.core.album.leaf.PageSide;
 import drumnest.core.mover.MoverChoices;
 import drumnest.core.stock.HouseRules;
+import drumnest.server.UnprocessableException;
+import drumnest.server.frame.MoverNames;
+import drumnest.server.frame.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -53,6 +57,30 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
     return new NextPlan(page, plan(page).with(choice.mover(), choice.flaps()));
   }
 
+  /** A page with a flap that has other measures. */
+  static NextPlan changed(PageSide page, Flap before, Flap after) {
+    PagePlan plan = plan(page);
+    List<Flap> flaps = plan.flaps().stream().map(flap -> flap == before ? after : flap).toList();
+    CarriedAlong carried = new CarriedAlong(plan.flaps(), flaps, Set.of(after.id()));
+    requireCarried(carried, plan);
+    return new NextPlan(
+        page,
+        plan.withMovers(carried.flaps(), plan.movers().stream().map(carried::placed).toList()));
+  }
+
+  private static void requireCarried(CarriedAlong carried, PagePlan plan) {
+    carried
+        .beyondItsCarrier()
+        .ifPresent(
+            flap -> {
+              throw new UnprocessableException(
+                  "flap",
+                  Words.capital(MoverNames.whole(plan, flap.id()))
+                      + ", which is stuck to it, would reach past it. Make that smaller or take it"
+                      + " off first.");
+            });
+  }
+
   /**
    * A page with a mover that has other measures.
    *
@@ -65,10 +93,12 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
     PagePlan rest = rest(plan, before, gone);
     List<Flap> flaps = new ArrayList<>(rest.flaps());
     flaps.addAll(MoverChoices.choice(after, rest, page.leaf(), page.side(), rules).flaps());
+    CarriedAlong carried = new CarriedAlong(plan.flaps(), flaps, Set.copyOf(after.parts()));
+    requireCarried(carried, plan);
     List<Mover> movers =
         plan.movers().stream()
             .filter(mover -> mover == before || rest.movers().contains(mover))
-            .map(mover -> mover == before ? after : mover)
+            .map(mover -> mover == before ? after : carried.placed(mover))
             .toList();
     Map<String, String> renamed = new HashMap<>();
     for (int part = 0; part < Math.min(before.parts().size(), after.parts().size()); part++) {
@@ -77,7 +107,7 @@ record NextPlan(PageSide page, PagePlan plan, Map<String, String> renamed) {
     Panorama.of(before)
         .ifPresent(
             wide -> Panorama.of(after).ifPresent(last -> renamed.put(wide.last(), last.last())));
-    return new NextPlan(page, plan.withMovers(flaps, movers), renamed);
+    return new NextPlan(page, plan.withMovers(carried.flaps(), movers), renamed);
   }
 
   /**

@@ -121,8 +121,8 @@ public final class Stacking {
   }
 
   /**
-   * Whether it faces the other way than what carries it: it is on the inside of one that turns.
-   * What is on a card that is drawn out faces as that does.
+   * Whether it faces the other way than what carries it: it is on the inside of one that turns. On
+   * a card that is drawn out it faces as that does.
    */
   public boolean isReversed(Flap flap) {
     return flap.inside() && flap(flap.fixedTo()).move() == Flap.Move.TURNS;

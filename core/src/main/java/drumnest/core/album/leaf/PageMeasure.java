@@ -62,23 +62,22 @@ public final class PageMeasure {
         throw new PlanProblemException(block.key(), "key", "Two blocks have one number.");
       }
       Whole whole = whole(block);
-      List<Piece> pieces = whole.pieces();
       Box at = place(block, whole.size(), placed);
       placed.put(block.key(), at);
-      for (int i = 0; i < pieces.size(); i++) {
-        Box box = pieces.get(i).box().moved(at.x(), at.y());
+      for (Piece piece : whole.pieces()) {
+        Box box = piece.box().moved(at.x(), at.y());
         requireRoom(block, box, mounts);
         requireMat(block, box);
         requireCorners(block, box);
         mounts.add(
             new Mount(
                 block.key(),
-                pieces.get(i).index(),
+                piece.index(),
                 box,
                 block.outline(),
                 block.mat(),
                 block.holds(),
-                pieces.get(i).order()));
+                piece.order()));
       }
     }
     return new PagePlan(blocks, mounts);

@@ -123,6 +123,19 @@ public record PagePlan(
     return new Stacking(flaps).reached(mover);
   }
 
+  /**
+   * Whether a flap can be put over a place or on it: where a mover can, or over the outside of one
+   * that is not drawn out.
+   */
+  public boolean takesFlap(Slot at) {
+    boolean outside =
+        at.kind() == SlotKind.OUTSIDE
+            && flap(String.valueOf(at.number()))
+                .filter(flap -> flap.move() != Flap.Move.SLIDES)
+                .isPresent();
+    return outside || takesMover(at);
+  }
+
   /** A flap of this page as it is seen when it can be reached. */
   public Flap seen(Flap flap) {
     return new Stacking(flaps).reached(flap);
@@ -132,6 +145,11 @@ public record PagePlan(
   public List<Flap> carriedBy(Flap carrier) {
     Stacking stacking = new Stacking(flaps);
     return flaps.stream().filter(flap -> stacking.isFixedTo(flap, carrier)).toList();
+  }
+
+  /** All flaps as they are seen when they can be reached. */
+  public List<Flap> seenFlaps() {
+    return flaps.stream().map(this::seen).toList();
   }
 
   /** The parts of a mover as they are seen when they can be reached, the first one first. */

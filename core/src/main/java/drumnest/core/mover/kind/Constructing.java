@@ -39,8 +39,7 @@ public final class Constructing {
         .orElseGet(
             () -> {
               Flap seen = plan.seen(plan.flap(flap).orElseThrow());
-              List<Flap> all = plan.flaps().stream().map(plan::seen).toList();
-              return of(seen, all, rules);
+              return of(seen, plan.seenFlaps(), rules);
             });
   }
 

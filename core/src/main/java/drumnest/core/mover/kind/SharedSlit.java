@@ -39,7 +39,7 @@ public record SharedSlit(Segment line, List<Flap> flaps) {
     Length apart = rules.length(HouseRule.SLIT_DISTANCE);
     List<Flap> inLine =
         all.stream()
-            .filter(each -> Objects.equals(each.fixedTo(), flap.fixedTo()))
+            .filter(each -> isBeside(each, flap))
             .filter(each -> isOnLine(each.slit(), own))
             .sorted(Comparator.comparing(each -> Objects.requireNonNull(each.slit()).from()))
             .toList();
@@ -53,6 +53,11 @@ public record SharedSlit(Segment line, List<Flap> flaps) {
       row = near ? row.with(each, line) : new SharedSlit(line, List.of(each));
     }
     return Optional.ofNullable(row);
+  }
+
+  /** Whether two are stuck to one thing, on one side of it. */
+  private static boolean isBeside(Flap one, Flap other) {
+    return Objects.equals(one.fixedTo(), other.fixedTo()) && one.inside() == other.inside();
   }
 
   private static boolean isOnLine(@Nullable Segment slit, Segment line) {
@@ -79,7 +84,7 @@ public record SharedSlit(Segment line, List<Flap> flaps) {
     Length apart = rules.length(HouseRule.SLIT_DISTANCE);
     return all.stream()
         .filter(each -> !flaps.contains(each))
-        .filter(each -> Objects.equals(each.fixedTo(), flaps.get(0).fixedTo()))
+        .filter(each -> isBeside(each, flaps.get(0)))
         .filter(each -> each.slit() != null && isNear(each.slit(), apart))
         .toList();
   }

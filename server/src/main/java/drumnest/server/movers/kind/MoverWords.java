@@ -115,8 +115,7 @@ public abstract class MoverWords {
   public static List<MakingStep> steps(PagePlan plan, Flap told, HouseRules rules) {
     Flap flap = plan.seen(told);
     StepList steps = new StepList(rules);
-    List<Flap> all = plan.flaps().stream().map(plan::seen).toList();
-    steps.hang(List.of(flap), all, "the flap");
+    steps.hang(List.of(flap), plan.seenFlaps(), "the flap");
     steps.grip(flap.grip());
     return steps.all();
   }

@@ -97,7 +97,7 @@ final class StepList {
 
   /** Before the page is in its protector. */
   private void throughSlit(SharedSlit slit, String one) {
-    String all = slit.isShared() ? slit.flaps().size() + " sleeves of the row" : one;
+    String all = slit.isShared() ? slit.flaps().size() + " " + one + "s of the row" : one;
     step(
         "Take the page out of its protector. Lay the "
             + all
