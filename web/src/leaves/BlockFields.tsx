@@ -123,9 +123,14 @@ function ShapeFields({ shape, wrong, onChange }: ShapeProps) {
           {text("h", "Cell, height")}
           {text("gap", "Apart by")}
           {text("border", "Border")}
-          <div className="col-span-2">
-            {text("joined", "Cells made one, such as 1+2, 4+8: two opposite corners each")}
-          </div>
+          <TextField
+            wide
+            label="Cells made one, by two opposite corners"
+            placeholder="such as 1+2, 4+8"
+            value={shape.joined ?? ""}
+            wrong={wrong("joined")}
+            onChange={(joined) => onChange({ ...shape, joined })}
+          />
         </>
       );
     }
