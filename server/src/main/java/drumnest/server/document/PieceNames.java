@@ -16,7 +16,10 @@ final class PieceNames {
       case CARD -> "card" + number;
       case TAB -> "tab of" + number;
       case TAB_MIRRORED -> "tab, mirrored of" + number;
-      case SLIT -> "slit in the protector, flap" + number;
+      case SLIT ->
+          piece.number() == null
+              ? "slit in the protector, for the whole row"
+              : "slit in the protector, flap" + number;
       case BAND -> "band";
       case BAND_MIRRORED -> "band, mirrored";
       case STRIP -> "strip" + number;

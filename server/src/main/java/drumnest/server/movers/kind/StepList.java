@@ -97,17 +97,19 @@ final class StepList {
 
   /** Before the page is in its protector. */
   private void throughSlit(SharedSlit slit, String one) {
-    String all = slit.isShared() ? slit.flaps().size() + " " + one + "s of the row" : one;
+    boolean row = slit.isShared();
+    String all = row ? one + "s" : one;
     step(
         "Take the page out of its protector. Lay the "
-            + all
+            + (row ? slit.flaps().size() + " " + all + " of the row" : one)
             + " paper to paper over what "
-            + (slit.isShared() ? "they cover" : "it covers")
+            + (row ? "they cover" : "it covers")
             + ", and mark the two ends of the "
-            + (slit.isShared() ? "row" : one)
+            + (row ? "row" : one)
             + " at the hinge on the film: those of the "
-            + one
-            + ", not of the photo.");
+            + all
+            + ", not of the photo"
+            + (row ? "s." : "."));
     step(
         "Slip a board into the protector, so that only one ply is cut, and punch a hole of "
             + UnitsInUse.text(rules.length(HouseRule.SLIT_HOLE))
@@ -115,12 +117,13 @@ final class StepList {
     last(
         "Cut from the middle of one hole to the middle of the other, "
             + UnitsInUse.text(slit.line().length())
-            + (slit.isShared() ? ", one slit for all of them. " : ". ")
+            + (row ? ", one slit for all of them. " : ". ")
             + BLADE);
     last(
-        "Stick the strip to the page, inside the hinge, and put the photo back over it. The "
-            + one
-            + " hangs free.");
-    step("Feed the " + one + " through the slit while you slide the page in.");
+        (row ? "Stick each strip" : "Stick the strip")
+            + " to the page, inside the hinge, and put the photo back over it. The "
+            + all
+            + (row ? " hang free." : " hangs free."));
+    step("Feed the " + all + " through the slit while you slide the page in.");
   }
 }
